@@ -1,0 +1,44 @@
+/** What exists: materials, ingredients, animals, plants, crew, recipes, and where every figure comes from. */
+import { animals } from "./data/animals";
+import { crew } from "./data/crew";
+import { ingredients } from "./data/ingredients";
+import { barriers, drainageMedia, dressings } from "./data/materials";
+import { plants } from "./data/plants";
+import { recipes } from "./data/recipes";
+import { tradeRules, type TradeRuleId } from "./data/tradeRules";
+
+export * from "./schema";
+export * from "./provenance";
+export { tradeRules };
+export type { TradeRuleId };
+
+/** The shelves of the catalogue by kind. */
+export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes } as const;
+export type CatalogKind = keyof typeof catalog;
+export type CatalogEntry<K extends CatalogKind> = (typeof catalog)[K][number];
+
+const indexById = <T extends { id: string }>(entries: readonly T[]): ReadonlyMap<string, T> =>
+  new Map(entries.map((entry) => [entry.id, entry]));
+
+const byId = {
+  animals: indexById(animals), plants: indexById(plants), crew: indexById(crew), ingredients: indexById(ingredients),
+  drainageMedia: indexById(drainageMedia), barriers: indexById(barriers), dressings: indexById(dressings), recipes: indexById(recipes),
+} as { [K in CatalogKind]: ReadonlyMap<string, CatalogEntry<K>> };
+
+/** Looks an entry up. @example findEntry("animals", "rosyBoa")?.adultLengthCm // 85 */
+export const findEntry = <K extends CatalogKind>(kind: K, id: string): CatalogEntry<K> | undefined => byId[kind].get(id);
+
+/**
+ * Looks up an entry that must be there.
+ *
+ * @throws RangeError naming the shelf and the id
+ * @example entry("drainageMedia", "clayPebbles").voidPct // 45
+ */
+export function entry<K extends CatalogKind>(kind: K, id: string): CatalogEntry<K> {
+  const found = findEntry(kind, id);
+  if (!found) throw new RangeError(`${kind}: no entry "${id}"`);
+  return found;
+}
+
+/** The value of a trade rule. @example rule("drainageDepthCm") // 5 */
+export const rule = (id: TradeRuleId): number => tradeRules[id].value;

@@ -1,0 +1,162 @@
+import { z } from "zod";
+import { provenanceShape } from "./provenance";
+
+const positive = z.number().positive();
+const percent = z.number().min(0).max(100);
+
+/** A closed interval, low first. */
+export const RangeSchema = z
+  .tuple([z.number(), z.number()])
+  .refine(([low, high]) => low <= high, { message: "low above high" });
+export type Range = z.infer<typeof RangeSchema>;
+
+export const TEXTURES = ["pebble", "grain", "flake", "fibre", "leaf", "moss", "mesh", "crumb", "chip"] as const;
+/** How a material is drawn: a kind of texture and the ground colour under it. */
+const look = z.strictObject({ texture: z.enum(TEXTURES), color: z.string().regex(/^#[0-9a-f]{6}$/) });
+export type Look = z.infer<typeof look>;
+
+const entryShape = { id: z.string().regex(/^[a-z][A-Za-z0-9]*$/), ...provenanceShape };
+
+export const CLIMATE_CLASSES = ["humidForest", "temperateMoist", "streamBank", "semiArid", "arid"] as const;
+export type ClimateClass = (typeof CLIMATE_CLASSES)[number];
+
+/** Cautions are codes; the words for them stand in `words`. */
+export const CAUTIONS = [
+  "handWashing", "protectedSpecies", "quarantineVet", "sting", "toxicSkin", "dust", "sap", "blades", "weight",
+  "electricityWater", "heat", "sharpSpines", "escape", "lid", "amphibianSkin", "neverRelease", "ovenWatched",
+] as const;
+export type Caution = (typeof CAUTIONS)[number];
+
+export const AnimalSchema = z.strictObject({
+  ...entryShape,
+  scientificName: z.string(),
+  climate: z.enum(CLIMATE_CLASSES),
+  adultLengthCm: positive,
+  habit: z.enum(["ground", "burrowing", "climbing", "semiAquatic"]),
+  activity: z.enum(["day", "night", "dusk"]),
+  temperatureC: z.strictObject({
+    basking: RangeSchema.optional(), warm: RangeSchema, cool: RangeSchema, night: RangeSchema,
+  }),
+  humidityRh: RangeSchema,
+  /** Zone of UV exposure, 1 to 4. */
+  uvZone: z.number().int().min(1).max(4),
+  /** Least inner size for one animal or the usual smallest group, and how much more floor each further one wants. */
+  box: z.strictObject({
+    widthCm: positive, depthCm: positive, heightCm: positive,
+    forCount: z.number().int().positive(), eachMoreFloorShare: z.number().min(0), mostTogether: z.number().int().positive(),
+  }),
+  soilDepthCm: positive,
+  drainage: z.enum(["wanted", "optional", "avoided"]),
+  eatsCrew: z.enum(["none", "some", "most"]),
+  roughOnPlants: z.enum(["gentle", "moderate", "rough"]),
+  /** Mistings a week that usually hold the band in a glass box. */
+  mistPerWeek: z.number().min(0),
+  growInDays: z.number().int().positive(),
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type Animal = z.infer<typeof AnimalSchema>;
+
+/** What a species bears, and the part of it in which it thrives. */
+const envelope = z
+  .strictObject({ tolerated: RangeSchema, preferred: RangeSchema })
+  .refine((e) => e.tolerated[0] <= e.preferred[0] && e.preferred[1] <= e.tolerated[1], { message: "preferred outside tolerated" });
+export type Envelope = z.infer<typeof envelope>;
+
+export const PlantSchema = z.strictObject({
+  ...entryShape,
+  scientificName: z.string(),
+  form: z.enum(["rosette", "fern", "bushy", "trailing", "grass", "succulent", "moss", "palm"]),
+  place: z.enum(["floor", "wall", "wood", "waterEdge", "hanging"]),
+  temperatureC: envelope,
+  humidityRh: envelope,
+  light: z.enum(["low", "medium", "bright"]),
+  feet: z.enum(["dry", "moist", "wet"]),
+  grownHeightCm: positive,
+  grownSpreadCm: positive,
+  rootDepthCm: z.number().min(0),
+  sturdy: z.enum(["tender", "fair", "tough"]),
+  color: z.string().regex(/^#[0-9a-f]{6}$/),
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type Plant = z.infer<typeof PlantSchema>;
+
+export const CrewSchema = z.strictObject({
+  ...entryShape,
+  scientificName: z.string(),
+  group: z.enum(["springtail", "isopod", "beetle", "earwig"]),
+  temperatureC: envelope,
+  humidityRh: envelope,
+  lengthMm: positive,
+  /** How it fares when an insect eater lives with it. */
+  survivesHunting: z.enum(["hidden", "some", "cropped"]),
+  /** Animals to seed for each 1000 cm² of floor. */
+  seedPer1000Cm2: positive,
+  breedsInDays: z.number().int().positive(),
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type Crew = z.infer<typeof CrewSchema>;
+
+export const IngredientSchema = z
+  .strictObject({
+    ...entryShape,
+    look,
+    /** Air-dry mass of a loose litre. */
+    looseKgPerL: positive,
+    totalPorosityPct: percent,
+    /** Water held against gravity at about 1 kPa, per cent of volume. */
+    waterHeldPct: percent,
+    /** Water already in it as bought, air-dry, per cent of volume. */
+    airDryWaterPct: percent,
+    settlesPct: z.number().min(0).max(60),
+    peat: z.boolean(),
+    cautions: z.array(z.enum(CAUTIONS)),
+  })
+  .refine((i) => i.airDryWaterPct <= i.waterHeldPct && i.waterHeldPct <= i.totalPorosityPct, {
+    message: "water does not fit the pores",
+  });
+export type Ingredient = z.infer<typeof IngredientSchema>;
+
+export const DrainageSchema = z.strictObject({
+  ...entryShape,
+  look,
+  looseKgPerL: positive,
+  voidPct: percent,
+  settlesPct: z.number().min(0).max(60),
+  /** How far water climbs in it above the standing water line. */
+  capillaryRiseCm: z.number().min(0),
+  grainMm: positive,
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type Drainage = z.infer<typeof DrainageSchema>;
+
+export const BarrierSchema = z.strictObject({
+  ...entryShape,
+  look,
+  thicknessCm: positive,
+  kgPerM2: positive,
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type Barrier = z.infer<typeof BarrierSchema>;
+
+export const DressingSchema = z.strictObject({
+  ...entryShape,
+  look,
+  looseKgPerL: positive,
+  /** Litres bought loose for each litre lying pressed in the box. */
+  loosePerPressed: z.number().min(1),
+  waterHeldPct: percent,
+  climates: z.array(z.enum(CLIMATE_CLASSES)),
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type Dressing = z.infer<typeof DressingSchema>;
+
+export const RecipeSchema = z.strictObject({
+  ...entryShape,
+  climates: z.array(z.enum(CLIMATE_CLASSES)),
+  parts: z.array(z.strictObject({ ingredientId: z.string(), parts: positive })).min(1),
+});
+export type Recipe = z.infer<typeof RecipeSchema>;
+
+/** A rule of the trade used in a computation: one number, its unit in its id, and where it comes from. */
+export const TradeRuleSchema = z.strictObject({ ...entryShape, value: z.number() });
+export type TradeRule = z.infer<typeof TradeRuleSchema>;

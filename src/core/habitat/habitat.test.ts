@@ -1,0 +1,118 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ZodError } from "zod";
+import { catalog } from "../catalog";
+import { HabitatSchema, NewerVersionError, applyAll, applyCommand, migrate, startHabitat, type Command, type Start } from "./index";
+
+const start: Start = {
+  id: "h1", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+};
+const habitat = startHabitat(start);
+
+describe("starting a habitat", () => {
+  it("lays the layers its animal's drainage school asks for", () => {
+    expect(habitat.strata.layers.map((layer) => layer.kind)).toEqual(["drainage", "barrier", "soil", "dressing"]);
+    const dry = startHabitat({ ...start, animalId: "rosyBoa" });
+    expect(dry.strata.layers.map((layer) => layer.kind)).toEqual(["soil", "dressing"]);
+  });
+
+  it.each(catalog.animals.map((animal) => animal.id))("is a valid document for %s", (animalId) => {
+    expect(() => HabitatSchema.parse(startHabitat({ ...start, animalId }))).not.toThrow();
+  });
+
+  it.each([
+    ["shell.widthCm", { shell: { ...start.shell, widthCm: 0 } }],
+    ["shell.heightCm", { shell: { ...start.shell, heightCm: -45 } }],
+    ["shell.depthCm", { shell: { ...start.shell, depthCm: 90_000 } }],
+    ["shell.sillCm", { shell: { ...start.shell, sillCm: Number.NaN } }],
+    ["name", { name: "<script>alert(1)</script>" }],
+    ["count", { count: 1.5 }],
+  ])("refuses a bad %s by name", (path, change) => {
+    try {
+      startHabitat({ ...start, ...change });
+      expect.unreachable();
+    } catch (error) {
+      expect((error as ZodError).issues[0]?.path.join(".")).toBe(path);
+    }
+  });
+});
+
+describe("edits", () => {
+  it("leave the habitat they start from as it was", () => {
+    const before = JSON.stringify(habitat);
+    applyCommand(habitat, { name: "setDepth", args: { layerId: "drainage-1", depthCm: 6.5 } });
+    expect(JSON.stringify(habitat)).toBe(before);
+  });
+
+  it("lay a new layer in its natural place, and a new lift gets a mix of its own", () => {
+    const bare = applyCommand(habitat, { name: "removeLayers", args: { layerIds: ["drainage-1", "barrier-1"] } });
+    const drained = applyAll(bare, [
+      { name: "addLayer", args: { layer: { id: "b", kind: "barrier", materialId: "steelMesh" } } },
+      { name: "addLayer", args: { layer: { id: "d", kind: "drainage", materialId: "lavaRock", depthCm: 5 } } },
+      { name: "addLayer", args: { layer: { id: "s", kind: "soil", mixId: "upper", frontCm: 3, backCm: 4 } } },
+    ]);
+    expect(drained.strata.layers.map((layer) => layer.id)).toEqual(["d", "b", "soil-1", "s", "dressing-1"]);
+    expect(drained.mixes.map((mix) => mix.id)).toEqual(["mix-1", "upper"]);
+    expect(applyCommand(drained, { name: "removeLayers", args: { layerIds: ["s"] } }).mixes.map((mix) => mix.id)).toEqual(["mix-1"]);
+  });
+
+  it.each<[string, Command]>([
+    ["an unknown layer", { name: "setDepth", args: { layerId: "nowhere", depthCm: 3 } }],
+    ["an unknown medium", { name: "setMaterial", args: { layerId: "drainage-1", materialId: "gold" } }],
+    ["a barrier's depth", { name: "setDepth", args: { layerId: "barrier-1", depthCm: 3 } }],
+    ["an unknown plant", { name: "addPlant", args: { id: "p", plantId: "triffid", xCm: 1, yCm: 1 } }],
+  ])("refuse %s with a RangeError", (_what, command) => {
+    expect(() => applyCommand(habitat, command)).toThrow(RangeError);
+  });
+
+  it.each<[string, Command]>([
+    ["parts", { name: "setPart", args: { mixId: "mix-1", ingredientId: "coir", parts: -1 } }],
+    ["depthCm", { name: "setDepth", args: { layerId: "drainage-1", depthCm: Number.POSITIVE_INFINITY } }],
+    ["temperatureC", { name: "setRoom", args: { temperatureC: 400 } }],
+  ])("refuse a bad %s naming it", (field, command) => {
+    try {
+      applyCommand(habitat, command);
+      expect.unreachable();
+    } catch (error) {
+      expect((error as ZodError).issues[0]?.path.at(-1)).toBe(field);
+    }
+  });
+
+  const anyCommand: fc.Arbitrary<Command> = fc.oneof(
+    fc.record({ name: fc.constant("setShell" as const), args: fc.record({ widthCm: fc.double({ min: 10, max: 500, noNaN: true }) }) }),
+    fc.record({ name: fc.constant("setSoil" as const), args: fc.record({ layerId: fc.constant("soil-1"), frontCm: fc.double({ min: 0.1, max: 200, noNaN: true }) }) }),
+    fc.record({
+      name: fc.constant("setPart" as const),
+      args: fc.record({
+        mixId: fc.constant("mix-1"), parts: fc.double({ min: 0.01, max: 10_000, noNaN: true }),
+        ingredientId: fc.constantFrom(...catalog.ingredients.map((ingredient) => ingredient.id)),
+      }),
+    }),
+    fc.record({
+      name: fc.constant("setCrew" as const),
+      args: fc.record({ crewId: fc.constantFrom(...catalog.crew.map((crew) => crew.id)), count: fc.integer({ min: 1, max: 100_000 }) }),
+    }),
+    fc.record({ name: fc.constant("tickDuty" as const), args: fc.record({ dutyId: fc.constant("mist"), on: fc.constant("2026-02-01") }) }),
+  );
+
+  it("any run of them leaves a valid document", () => {
+    fc.assert(fc.property(fc.array(anyCommand, { maxLength: 30 }), (commands) => HabitatSchema.safeParse(applyAll(habitat, commands)).success));
+  });
+});
+
+describe("migrations", () => {
+  it("run in order from the version found up to today's", () => {
+    const steps = [
+      (d: Record<string, unknown>) => ({ ...d, trail: [...(d.trail as string[]), "1→2"] }),
+      (d: Record<string, unknown>) => ({ ...d, trail: [...(d.trail as string[]), "2→3"] }),
+    ];
+    expect(migrate({ formatVersion: 1, trail: [] }, steps, 3)).toEqual({ formatVersion: 3, trail: ["1→2", "2→3"] });
+    expect(migrate({ formatVersion: 2, trail: [] }, steps, 3)).toEqual({ formatVersion: 3, trail: ["2→3"] });
+  });
+  it("refuse a document from a later program, and one without a version", () => {
+    expect(() => migrate({ formatVersion: 2 })).toThrow(NewerVersionError);
+    expect(() => migrate({ formatVersion: "1" })).toThrow(RangeError);
+  });
+});

@@ -1,0 +1,14 @@
+/** What counts as a sane entry, in base units. Outside these a figure is refused by name, not computed with. */
+export const LIMITS = {
+  boxCm: { min: 10, max: 500 },
+  sillCm: { min: 0, max: 200 },
+  layerCm: { min: 0.1, max: 200 },
+  waterLineCm: { min: 0, max: 100 },
+  roomC: { min: -5, max: 45 },
+  readingC: { min: -20, max: 70 },
+  humidityRh: { min: 0, max: 100 },
+  count: { min: 1, max: 200 },
+  parts: { min: 0.01, max: 10_000 },
+  crewCount: { min: 1, max: 100_000 },
+} as const;
+export type LimitId = keyof typeof LIMITS;

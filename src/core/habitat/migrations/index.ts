@@ -1,0 +1,36 @@
+/** Turns any older document into today's; a newer one is refused. */
+import { FORMAT_VERSION } from "../schema";
+
+/** Turns a document of version n into one of version n + 1. */
+export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
+
+/** In order: the first takes version 1 to 2. There is only version 1 so far. */
+export const MIGRATIONS: readonly Migration[] = [];
+
+export class NewerVersionError extends Error {
+  constructor(readonly found: number, readonly known: number) {
+    super(`formatVersion: the document is version ${found}, this program knows up to ${known}`);
+  }
+}
+
+/**
+ * Brings a parsed document up to today's version. The input is not changed.
+ *
+ * @param document parsed JSON that carries `formatVersion`
+ * @throws RangeError when `formatVersion` is no whole number from 1; NewerVersionError when it is from a later program
+ * @example migrate({ formatVersion: 1, name: "Fernwall" }) // the same, as 1 is today's version
+ */
+export function migrate(
+  document: Record<string, unknown>,
+  migrations: readonly Migration[] = MIGRATIONS,
+  today: number = FORMAT_VERSION,
+): Record<string, unknown> {
+  const found = document.formatVersion;
+  if (typeof found !== "number" || !Number.isInteger(found) || found < 1) {
+    throw new RangeError("formatVersion: not a whole number from 1");
+  }
+  if (found > today) throw new NewerVersionError(found, today);
+  return migrations
+    .slice(found - 1, today - 1)
+    .reduce((before, step, at) => ({ ...step(before), formatVersion: found + at + 1 }), document);
+}

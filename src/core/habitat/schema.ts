@@ -1,0 +1,99 @@
+import { z } from "zod";
+import { LIMITS, type LimitId } from "./limits";
+
+const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].max);
+
+/** Ids are made outside the core and only ever compared. */
+export const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, { message: "id" });
+/** Names are plain text: no angle brackets, no control characters, so no markup can ride in on one. */
+export const NameSchema = z
+  .string()
+  .trim()
+  .min(1)
+  .max(60)
+  .regex(/^[^<>\p{Cc}]*$/u, { message: "markup" });
+const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
+export const DateSchema = z.iso.date();
+export const InstantSchema = z.iso.datetime();
+
+export const RoomSchema = z.strictObject({ temperatureC: within("roomC"), humidityRh: within("humidityRh") });
+export const TOPS = ["mesh", "halfCovered", "glass"] as const;
+export type Top = (typeof TOPS)[number];
+/** Inner size of the box; the sill is the height of the front edge the fill may not pass, 0 when it opens at the top. */
+export const ShellSchema = z.strictObject({
+  widthCm: within("boxCm"), depthCm: within("boxCm"), heightCm: within("boxCm"), sillCm: within("sillCm"), top: z.enum(TOPS),
+});
+
+const depthCm = within("layerCm");
+export const LayerSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ id: IdSchema, kind: z.literal("drainage"), materialId: CatalogIdSchema, depthCm }),
+  z.strictObject({ id: IdSchema, kind: z.literal("barrier"), materialId: CatalogIdSchema }),
+  /** Soil is a wedge: one depth at the front glass, one at the back. */
+  z.strictObject({ id: IdSchema, kind: z.literal("soil"), mixId: IdSchema, frontCm: depthCm, backCm: depthCm }),
+  z.strictObject({ id: IdSchema, kind: z.literal("dressing"), materialId: CatalogIdSchema, depthCm }),
+]);
+export type Layer = z.infer<typeof LayerSchema>;
+export type LayerKind = Layer["kind"];
+export type SoilLayer = Extract<Layer, { kind: "soil" }>;
+
+export const PartSchema = z.strictObject({ ingredientId: CatalogIdSchema, parts: within("parts") });
+export const MixSchema = z.strictObject({
+  id: IdSchema,
+  /** The starting recipe it grew from, if any. */
+  recipeId: CatalogIdSchema.nullable(),
+  parts: z.array(PartSchema).max(60),
+});
+export type Mix = z.infer<typeof MixSchema>;
+
+export const StandSchema = z.strictObject({
+  id: IdSchema, plantId: CatalogIdSchema,
+  /** From the left glass, and from the front glass. */
+  xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
+});
+export type Stand = z.infer<typeof StandSchema>;
+
+export const SeedingSchema = z.strictObject({ crewId: CatalogIdSchema, count: within("crewCount").int() });
+export type Seeding = z.infer<typeof SeedingSchema>;
+
+export const READING_PLACES = ["warmEnd", "coolEnd"] as const;
+export const ReadingSchema = z
+  .strictObject({
+    id: IdSchema, at: InstantSchema, place: z.enum(READING_PLACES),
+    temperatureC: within("readingC").optional(),
+    humidityRh: within("humidityRh").optional(),
+    waterLineCm: within("waterLineCm").optional(),
+  })
+  .refine((r) => r.temperatureC !== undefined || r.humidityRh !== undefined || r.waterLineCm !== undefined, { message: "empty reading" });
+export type Reading = z.infer<typeof ReadingSchema>;
+
+export const FORMAT = "rincon-habitat";
+export const FORMAT_VERSION = 1;
+
+/** The whole of one habitat: everything a person decided or wrote down, nothing that can be computed. */
+export const HabitatSchema = z.strictObject({
+  format: z.literal(FORMAT),
+  formatVersion: z.literal(FORMAT_VERSION),
+  id: IdSchema,
+  name: NameSchema,
+  createdAt: InstantSchema,
+  brief: z.strictObject({ animalId: CatalogIdSchema, count: within("count").int(), room: RoomSchema }),
+  shell: ShellSchema,
+  strata: z.strictObject({
+    /** From the glass up. */
+    layers: z.array(LayerSchema).max(40),
+    /** The standing water meant to be kept at the very bottom. */
+    waterLineCm: within("waterLineCm"),
+  }),
+  mixes: z.array(MixSchema).min(1).max(20),
+  plants: z.array(StandSchema).max(200),
+  crew: z.array(SeedingSchema).max(40),
+  build: z.strictObject({ startOn: DateSchema, doneOn: z.record(CatalogIdSchema, DateSchema) }),
+  keeping: z.strictObject({
+    /** The day the animal moved in and the duties began; null while it is still being built. */
+    sinceOn: DateSchema.nullable(),
+    ticks: z.array(z.strictObject({ dutyId: CatalogIdSchema, on: DateSchema })),
+    readings: z.array(ReadingSchema),
+  }),
+});
+export type Habitat = z.infer<typeof HabitatSchema>;
+export type Shell = Habitat["shell"];

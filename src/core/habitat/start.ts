@@ -1,0 +1,67 @@
+import { z } from "zod";
+import { catalog, entry, rule, type Animal } from "../catalog";
+import { LIMITS } from "./limits";
+import { DateSchema, FORMAT, FORMAT_VERSION, IdSchema, InstantSchema, NameSchema, RoomSchema, ShellSchema, type Habitat, type Layer } from "./schema";
+
+/** What a person gives to start a habitat; the layers follow from the animal. */
+export const StartSchema = z.strictObject({
+  id: IdSchema,
+  name: NameSchema,
+  createdAt: InstantSchema,
+  startOn: DateSchema,
+  animalId: z.string().min(1),
+  count: z.number().int().min(LIMITS.count.min).max(LIMITS.count.max),
+  room: RoomSchema,
+  shell: ShellSchema,
+});
+export type Start = z.infer<typeof StartSchema>;
+
+const FIRST_MIX_ID = "mix-1";
+const DRESSING_CM = 2;
+
+const dressingFor = (animal: Animal): string =>
+  catalog.dressings.find((dressing) => dressing.climates.includes(animal.climate))?.id ?? "oakLitter";
+
+/** The recipe families are ordered by how usual they are, so the first one for a climate is the one to start from. */
+export const recipeFor = (animal: Animal) =>
+  catalog.recipes.find((recipe) => recipe.climates.includes(animal.climate)) ?? entry("recipes", "soilBased");
+
+function layersFor(animal: Animal): Layer[] {
+  const soilCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
+  const ground: Layer[] = [
+    { id: "soil-1", kind: "soil", mixId: FIRST_MIX_ID, frontCm: soilCm, backCm: soilCm },
+    { id: "dressing-1", kind: "dressing", materialId: dressingFor(animal), depthCm: DRESSING_CM },
+  ];
+  if (animal.drainage !== "wanted") return ground;
+  return [
+    { id: "drainage-1", kind: "drainage", materialId: "clayPebbles", depthCm: rule("drainageDepthCm") },
+    { id: "barrier-1", kind: "barrier", materialId: "insectScreen" },
+    ...ground,
+  ];
+}
+
+/**
+ * A new habitat with the layers and the recipe that are usual for its animal.
+ *
+ * @throws ZodError naming the field when the start is not sane; RangeError when the animal is unknown
+ * @example startHabitat({ id: "a", name: "Fernwall", animalId: "crocodileSkink", … }).strata.layers.length // 4
+ */
+export function startHabitat(start: Start): Habitat {
+  const { id, name, createdAt, startOn, animalId, count, room, shell } = StartSchema.parse(start);
+  const animal = entry("animals", animalId);
+  const recipe = recipeFor(animal);
+  return {
+    format: FORMAT, formatVersion: FORMAT_VERSION, id, name, createdAt,
+    brief: { animalId, count, room },
+    shell,
+    strata: {
+      layers: layersFor(animal),
+      waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
+    },
+    mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, parts: recipe.parts.map((part) => ({ ...part })) }],
+    plants: [],
+    crew: [],
+    build: { startOn, doneOn: {} },
+    keeping: { sinceOn: null, ticks: [], readings: [] },
+  };
+}

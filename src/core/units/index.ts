@@ -1,0 +1,7 @@
+/** Base units, conversion factors, reading what people type and printing what they read. */
+export * from "./factors";
+export { readNumber } from "./number";
+export { parseMeasure, parseSize } from "./parse";
+export type { Measured, MeasureKind, MeasureProblem, Sized, SizeProblem, UnitSystem } from "./parse";
+export { inchesOnTape, show, showNumber } from "./display";
+export type { Shown } from "./display";
