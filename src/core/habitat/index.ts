@@ -7,5 +7,7 @@ export { StartSchema, recipeFor, startHabitat } from "./start";
 export type { Start } from "./start";
 export { applyAll, applyCommand } from "./commands";
 export type { Command, CommandName } from "./commands";
+export { inconsistencies } from "./consistency";
+export type { Inconsistency } from "./consistency";
 export { MIGRATIONS, NewerVersionError, migrate } from "./migrations";
 export type { Migration } from "./migrations";

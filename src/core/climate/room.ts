@@ -1,0 +1,37 @@
+import { entry } from "../catalog";
+import type { Habitat } from "../habitat";
+import { humidityAfter, vapourToAddGPerM3 } from "./psychrometrics";
+
+/** What the room gives against what the animal wants. */
+export type RoomGap = {
+  /** Degrees the day's warm end must stand above the room; negative: the room is too warm already. */
+  warmAboveRoomC: number;
+  /** Degrees by which the room is above the night's upper bound; 0 when nights can fall into the band. */
+  nightTooWarmC: number;
+  /** What the room's own air comes to in the middle of the box, once warmed. */
+  warmedAirRh: number;
+  wantedRh: number;
+  /** Water that has to come into each cubic metre of box air, grams. */
+  vapourGPerM3: number;
+};
+
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
+
+/**
+ * Compares the room with the animal's band: how much warmth and how much water the box must add.
+ *
+ * @example roomGap(habitat).warmAboveRoomC // 5
+ */
+export function roomGap(habitat: Habitat): RoomGap {
+  const { temperatureC, humidityRh } = entry("animals", habitat.brief.animalId);
+  const { room } = habitat.brief;
+  const boxC = Math.max(room.temperatureC, (middle(temperatureC.warm) + middle(temperatureC.cool)) / 2);
+  const wantedRh = middle(humidityRh);
+  return {
+    warmAboveRoomC: middle(temperatureC.warm) - room.temperatureC,
+    nightTooWarmC: Math.max(0, room.temperatureC - temperatureC.night[1]),
+    warmedAirRh: Math.min(100, humidityAfter(room.temperatureC, room.humidityRh, boxC)),
+    wantedRh,
+    vapourGPerM3: vapourToAddGPerM3(room, boxC, wantedRh),
+  };
+}
