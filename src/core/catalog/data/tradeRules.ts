@@ -24,6 +24,8 @@ export const tradeRules = {
   glassCleanDays: { id: "glassCleanDays", value: 7, from: memory },
   crewSeedDays: { id: "crewSeedDays", value: 14, from: { ...practice, note: "two to four weeks before the animal, better six" } },
   gearLogDays: { id: "gearLogDays", value: 7, from: { ...practice, note: "readings in band for a week" } },
+  spotCleanDays: { id: "spotCleanDays", value: 1, from: practice },
+  freshWaterDays: { id: "freshWaterDays", value: 1, from: practice },
   leakTestDays: { id: "leakTestDays", value: 1, from: { ...memory, note: "filled and left standing overnight" } },
 } as const satisfies Record<string, TradeRule>;
 

@@ -1,0 +1,54 @@
+import { describe, expect, it } from "vitest";
+import { applyAll, startHabitat } from "../habitat";
+import { schedule, tasks } from "./index";
+
+const bare = startHabitat({
+  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
+  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+});
+const living = applyAll(bare, [
+  { name: "addPlant", args: { id: "a", plantId: "nervePlant", xCm: 10, yCm: 10 } },
+  { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 50 } },
+]);
+const dayOf = (plan: ReturnType<typeof schedule>, id: string) => plan.find((task) => task.id === id)?.startOn;
+
+describe("the build", () => {
+  it("leaves out what does not apply: no leak test, barrier or soak in a dry box", () => {
+    const dry = startHabitat({ ...bareStart, animalId: "rosyBoa" });
+    expect(tasks(dry).map((task) => task.id)).toEqual(["mixSoil", "laySoil", "dress", "runGear", "moveIn"]);
+  });
+  it("only ever waits for steps that come before it", () => {
+    const seen = new Set<string>();
+    for (const task of tasks(living)) {
+      for (const before of task.after) expect(seen.has(before)).toBe(true);
+      seen.add(task.id);
+    }
+  });
+  it("lets waits run side by side: a day of leak test, then grow-in (35 days) sets the date, not the crew's 14 or the gear's 7", () => {
+    const plan = schedule(living, "2026-01-05");
+    expect(dayOf(plan, "laySoil")).toBe("2026-01-06");
+    expect(dayOf(plan, "moveIn")).toBe("2026-02-10");
+    expect(plan.filter((task) => task.governs && task.waitDays > 0).map((task) => task.id)).toEqual(["leakTest", "growIn"]);
+  });
+  it("keeps the day a step was done and plans nothing undone before today", () => {
+    const begun = applyAll(living, [
+      { name: "markTask", args: { taskId: "leakTest", on: "2026-01-05" } },
+      { name: "markTask", args: { taskId: "plantOut", on: "2026-01-08" } },
+    ]);
+    const plan = schedule(begun, "2026-01-20");
+    expect(dayOf(plan, "leakTest")).toBe("2026-01-05");
+    expect(dayOf(plan, "growIn")).toBe("2026-01-20");
+    expect(dayOf(applyPlan(begun, "growIn", "2026-01-08"), "moveIn")).toBe("2026-02-12");
+  });
+  it("counts days across the change to summer time", () => {
+    const spring = applyAll(living, [{ name: "setStart", args: { startOn: "2026-03-20" } }]);
+    expect(dayOf(schedule(spring, "2026-03-20"), "moveIn")).toBe("2026-04-25");
+  });
+});
+
+const bareStart = {
+  id: "h", name: "Dry", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", count: 1,
+  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 90, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" as const },
+};
+const applyPlan = (habitat: typeof living, taskId: string, on: string) =>
+  schedule(applyAll(habitat, [{ name: "markTask", args: { taskId, on } }]), "2026-01-20");

@@ -1,0 +1,56 @@
+import { addDays, differenceInCalendarDays, formatISO, parseISO } from "date-fns";
+import type { Habitat } from "../habitat";
+import { tasks, type Task, type TaskId } from "./tasks";
+
+/** A task with its dates. Dates are calendar days, ISO 8601. */
+export type Scheduled = Task & {
+  startOn: string;
+  /** The day its waiting is over and what follows may begin. */
+  readyOn: string;
+  doneOn: string | undefined;
+  /** True when the move-in day hangs on this task. */
+  governs: boolean;
+};
+
+/** A calendar day some days later. @example daysAfter("2026-02-27", 3) // "2026-03-02" */
+export const daysAfter = (day: string, days: number): string => formatISO(addDays(parseISO(day), days), { representation: "date" });
+
+/** Whole days from one calendar day to another. @example daysBetween("2026-01-05", "2026-01-12") // 7 */
+export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(parseISO(to), parseISO(from));
+
+const latest = (days: readonly string[]): string => days.reduce((a, b) => (a > b ? a : b));
+
+function governing(all: readonly Omit<Scheduled, "governs">[]): Set<TaskId> {
+  const byId = new Map(all.map((task) => [task.id, task]));
+  const found = new Set<TaskId>();
+  const walk = (id: TaskId): void => {
+    if (found.has(id)) return;
+    found.add(id);
+    const task = byId.get(id);
+    for (const before of task?.after ?? []) {
+      if (byId.get(before)?.readyOn === task?.startOn) walk(before);
+    }
+  };
+  const last = all.at(-1);
+  if (last) walk(last.id);
+  return found;
+}
+
+/**
+ * The build with dates: each task starts when all before it are ready, waits run side by side, a finished
+ * task keeps the day it was done, and nothing undone is planned before today.
+ *
+ * @param today calendar day, ISO 8601
+ * @example schedule(habitat, "2026-01-05").at(-1)?.startOn // the day the animal can move in
+ */
+export function schedule(habitat: Habitat, today: string): Scheduled[] {
+  const dated: Omit<Scheduled, "governs">[] = [];
+  for (const task of tasks(habitat)) {
+    const doneOn = habitat.build.doneOn[task.id];
+    const ready = dated.filter((other) => task.after.includes(other.id)).map((other) => other.readyOn);
+    const startOn = doneOn ?? latest([habitat.build.startOn, today, ...ready]);
+    dated.push({ ...task, startOn, doneOn, readyOn: daysAfter(startOn, task.waitDays) });
+  }
+  const governed = governing(dated);
+  return dated.map((task) => ({ ...task, governs: governed.has(task.id) }));
+}

@@ -1,0 +1,68 @@
+import { describe, expect, it } from "vitest";
+import { derive } from "../derive";
+import { HabitatSchema, applyAll, startHabitat, type Command, type Habitat } from "../habitat";
+import type { FindingCode } from "./index";
+
+const start = {
+  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
+  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" as const },
+};
+const sound = applyAll(startHabitat(start), [
+  { name: "setSoil", args: { layerId: "soil-1", frontCm: 9, backCm: 12 } },
+  { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 54 } },
+]);
+const boa = applyAll(startHabitat({ ...start, animalId: "rosyBoa", count: 1, shell: { ...start.shell, widthCm: 90, sillCm: 0 } }), [
+  { name: "setCrew", args: { crewId: "mealwormBeetle", count: 24 } },
+]);
+const find = (habitat: Habitat, code: FindingCode) => derive(habitat).findings.find((finding) => finding.code === code);
+
+it("a sound habitat has nothing to say", () => {
+  expect(derive(sound).findings).toEqual([]);
+  expect(derive(boa).findings).toEqual([]);
+});
+
+describe("each rule speaks, and its mend makes it silent without breaking the document", () => {
+  const cases: [FindingCode, Habitat, Command[]][] = [
+    ["overSill", sound, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 13 } }]],
+    ["waterOverSafeLine", sound, [{ name: "setWaterLine", args: { waterLineCm: 4.6 } }]],
+    ["waterOverSafeLine", sound, [{ name: "addReading", args: { id: "r", at: "2026-02-01T08:00:00Z", place: "coolEnd", waterLineCm: 4.4 } }]],
+    ["drainageMissing", sound, [{ name: "removeLayers", args: { layerIds: ["drainage-1", "barrier-1"] } }]],
+    ["drainageInArid", boa, [{ name: "addLayer", args: { layer: { id: "d", kind: "drainage", materialId: "clayPebbles", depthCm: 4 } } }]],
+    ["barrierMissing", sound, [{ name: "removeLayers", args: { layerIds: ["barrier-1"] } }]],
+    ["soilMissing", sound, [{ name: "removeLayers", args: { layerIds: ["soil-1"] } }]],
+    ["soilTooShallow", sound, [{ name: "setDepth", args: { layerId: "soil-1", depthCm: 4 } }]],
+    ["plantOutgrows", sound, [{ name: "addPlant", args: { id: "p", plantId: "parlourPalm", xCm: 10, yCm: 30 } }]],
+    ["plantWantsWetter", boa, [{ name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 10, yCm: 10 } }]],
+    ["plantWantsDrier", sound, [{ name: "addPlant", args: { id: "p", plantId: "zebraHaworthia", xCm: 10, yCm: 10 } }]],
+    ["plantRootsShallow", sound, [{ name: "addPlant", args: { id: "p", plantId: "bostonFern", xCm: 10, yCm: 0 } }]],
+    ["crewTooDry", boa, [{ name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } }]],
+    ["crewTooWet", sound, [{ name: "setCrew", args: { crewId: "mealwormBeetle", count: 20 } }]],
+    ["boxTooSmall", sound, [{ name: "setShell", args: { widthCm: 30 } }]],
+    ["tooMany", sound, [{ name: "setCount", args: { count: 3 } }, { name: "setShell", args: { widthCm: 120 } }]],
+  ];
+  it.each(cases)("%s (%#)", (code, habitat, commands) => {
+    const wrong = applyAll(habitat, commands);
+    const finding = find(wrong, code);
+    expect(finding?.mend, code).toBeDefined();
+    const mended = applyAll(wrong, finding!.mend!.commands);
+    expect(find(mended, code)).toBeUndefined();
+    expect(HabitatSchema.safeParse(mended).success).toBe(true);
+  });
+});
+
+describe("findings without a single mend", () => {
+  it.each<[FindingCode, Command[]]>([
+    ["aboveRim", [{ name: "setShell", args: { heightCm: 15 } }]],
+    ["emptyMix", sound.mixes[0]!.parts.map(({ ingredientId }) => ({ name: "removePart" as const, args: { mixId: "mix-1", ingredientId } }))],
+    ["crewMissing", [{ name: "removeCrew", args: { crewId: "dwarfWhiteIsopod" } }]],
+    ["boxShape", [{ name: "setShell", args: { heightCm: 120 } }]],
+    ["outOfBand", [{ name: "addReading", args: { id: "r", at: "2026-02-01T08:00:00Z", place: "warmEnd", temperatureC: 33 } }]],
+  ])("%s", (code, commands) => {
+    expect(find(applyAll(sound, commands), code)).toBeDefined();
+  });
+  it("do not offer to lower soil that cannot get below the sill", () => {
+    const impossible = applyAll(sound, [{ name: "setShell", args: { sillCm: 4 } }]);
+    expect(find(impossible, "overSill")).toBeDefined();
+    expect(find(impossible, "overSill")?.mend).toBeUndefined();
+  });
+});

@@ -1,0 +1,18 @@
+/** Rules that read a habitat and its results and say what is wrong, why, and the edit that mends it. */
+import { boxRules } from "./rules/box";
+import { fillRules, soilRules } from "./rules/ground";
+import { crewRules, plantRules } from "./rules/living";
+import { readingRules } from "./rules/readings";
+import { drainageRules, waterLineRule } from "./rules/water";
+import type { Assessed, Finding, Rule } from "./types";
+
+export { FINDING_CODES, STEPS } from "./types";
+export type { Assessed, Finding, FindingCode, Mend, Step } from "./types";
+
+const RULES: readonly Rule[] = [boxRules, fillRules, waterLineRule, drainageRules, soilRules, plantRules, crewRules, readingRules];
+
+/** All findings, what harms first. @example findings(assessed)[0]?.severity // "harm" */
+export function findings(assessed: Assessed): Finding[] {
+  const all = RULES.flatMap((rule) => rule(assessed));
+  return [...all.filter((finding) => finding.severity === "harm"), ...all.filter((finding) => finding.severity === "look")];
+}

@@ -1,0 +1,46 @@
+import type { Animal } from "../catalog";
+import type { Command, Habitat } from "../habitat";
+import type { BandCheck } from "../keeping";
+import type { BoxReason, Fit } from "../living";
+import type { Ground } from "../strata";
+
+/** The steps of the work, in order: also the places a finding belongs to. */
+export const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"] as const;
+export type Step = (typeof STEPS)[number];
+
+export const FINDING_CODES = [
+  "boxTooSmall", "tooMany", "boxShape", "aboveRim", "overSill", "waterOverSafeLine", "drainageMissing", "drainageInArid",
+  "barrierMissing", "soilMissing", "soilTooShallow", "emptyMix", "plantOutgrows", "plantWantsWetter", "plantWantsDrier",
+  "plantRootsShallow", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand",
+] as const;
+export type FindingCode = (typeof FINDING_CODES)[number];
+
+/** An edit that mends a finding: commands that make one step of undo, and the quantities its button names. */
+export type Mend = { commands: Command[]; quantities: Record<string, number | string> };
+
+/** Something about a habitat worth saying: what, why, and where one edit mends it, that edit. */
+export type Finding = {
+  code: FindingCode;
+  /** Tells two findings of the same code apart. */
+  about: string;
+  /** `harm`: this hurts an animal or breaks the build; `look`: worth a look. */
+  severity: "harm" | "look";
+  step: Step;
+  quantities: Record<string, number | string>;
+  mend?: Mend;
+};
+
+/** A habitat and all that was worked out from it: what a rule may look at. */
+export type Assessed = {
+  habitat: Habitat;
+  animal: Animal;
+  ground: Ground;
+  boxReasons: BoxReason[];
+  /** One fit for each plant that stands, by the stand's id. */
+  plantFits: ReadonlyMap<string, Fit>;
+  /** One fit for each seeded crew species, by its id. */
+  crewFits: ReadonlyMap<string, Fit>;
+  bands: BandCheck[];
+};
+
+export type Rule = (assessed: Assessed) => Finding[];

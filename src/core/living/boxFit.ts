@@ -1,0 +1,57 @@
+import { entry } from "../catalog";
+import type { Habitat } from "../habitat";
+import { floorAreaCm2 } from "../strata";
+
+export const BOX_CODES = ["enough", "floorShort", "tooLow", "tooMany", "tooFlat", "tooUpright"] as const;
+export type BoxCode = (typeof BOX_CODES)[number];
+
+/** What is right or wrong with a box for its animal. `harm` means too small; `look` is a matter of shape. */
+export type BoxReason = { code: BoxCode; weight: "good" | "look" | "harm" } & Record<string, number | string>;
+
+/** A box much taller than it is long is upright. */
+const UPRIGHT = 1.5;
+
+/** Sizes typed in inches come out a hair under their round centimetres (18 in is 45.72): half a centimetre is no shortage. */
+const NEAR_ENOUGH_CM = 0.5;
+
+/**
+ * The least inner size for so many of an animal. The floor grows with the group by widening.
+ *
+ * @example leastBox("crocodileSkink", 2) // { widthCm: 60, depthCm: 45, heightCm: 40 }
+ */
+export function leastBox(animalId: string, count: number): { widthCm: number; depthCm: number; heightCm: number } {
+  const { box } = entry("animals", animalId);
+  const more = Math.max(0, count - box.forCount);
+  return { widthCm: box.widthCm * (1 + more * box.eachMoreFloorShare), depthCm: box.depthCm, heightCm: box.heightCm };
+}
+
+/**
+ * Says whether a box is big enough, and upright or flat enough, for its animal and number.
+ *
+ * @example boxFit(habitat)[0]?.code // "enough"
+ */
+export function boxFit({ brief, shell }: Habitat): BoxReason[] {
+  const animal = entry("animals", brief.animalId);
+  const least = leastBox(brief.animalId, brief.count);
+  const reasons: BoxReason[] = [];
+  const longSideCm = Math.max(shell.widthCm, shell.depthCm) + NEAR_ENOUGH_CM;
+  const sizes = {
+    needWidthCm: least.widthCm, needDepthCm: least.depthCm, haveWidthCm: shell.widthCm, haveDepthCm: shell.depthCm, count: brief.count,
+  };
+  const floorShort =
+    floorAreaCm2(shell) < floorAreaCm2(least) * 0.98 || longSideCm < animal.box.widthCm;
+  if (floorShort) reasons.push({ code: "floorShort", weight: "harm", ...sizes });
+  if (shell.heightCm + NEAR_ENOUGH_CM < least.heightCm) {
+    reasons.push({ code: "tooLow", weight: "harm", needCm: least.heightCm, haveCm: shell.heightCm });
+  }
+  if (brief.count > animal.box.mostTogether) {
+    reasons.push({ code: "tooMany", weight: "harm", mostCount: animal.box.mostTogether, count: brief.count });
+  }
+  if (animal.habit === "climbing" && shell.heightCm < Math.min(shell.widthCm, shell.depthCm)) {
+    reasons.push({ code: "tooFlat", weight: "look", heightCm: shell.heightCm, widthCm: shell.widthCm });
+  }
+  if (animal.habit !== "climbing" && shell.heightCm > longSideCm * UPRIGHT) {
+    reasons.push({ code: "tooUpright", weight: "look", heightCm: shell.heightCm, widthCm: shell.widthCm });
+  }
+  return reasons.length > 0 ? reasons : [{ code: "enough", weight: "good", ...sizes, needCm: least.heightCm, haveCm: shell.heightCm }];
+}
