@@ -1,0 +1,60 @@
+import { format, parseISO } from "date-fns";
+import { catalog, type CatalogKind } from "@/core/catalog";
+import { show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
+import { en } from "./resources";
+
+/** What a sentence is told with: base-unit numbers, ids, dates. The name's ending says which. */
+export type Quantities = Record<string, number | string | undefined>;
+
+const KINDS: readonly [ending: RegExp, kind: MeasureKind][] = [
+  [/(^|[a-z])Cm$/, "length"],
+  [/([wW]ater)L$/, "water"],
+  [/[a-z]L$/, "volume"],
+  [/[a-z]Kg$/, "mass"],
+  [/[a-z]C$/, "temperature"],
+  [/Rh$/, "humidity"],
+];
+
+const kindOf = (name: string): MeasureKind | undefined => KINDS.find(([ending]) => ending.test(name))?.[1];
+
+/** Prints a quantity with its unit. @example printed(6.5, "length", "us", "en") // "2 9/16 in" */
+export function printed(value: number, kind: MeasureKind, system: UnitSystem, locale: string): string {
+  const { figure, unit } = show(value, kind, system, locale);
+  return `${figure}\u00a0${unit}`;
+}
+
+const names = en.catalog as Record<CatalogKind, Record<string, string>>;
+
+/** The common name of a catalogue entry, in lower case where the language has it so. */
+export function nameOf(kind: CatalogKind, id: string): string {
+  return names[kind][id] ?? id;
+}
+
+const anyName = (id: string): string => {
+  const kind = (Object.keys(catalog) as CatalogKind[]).find((shelf) => names[shelf][id] !== undefined);
+  return kind ? nameOf(kind, id) : id;
+};
+
+/** A calendar day as people write it. @example dayPrinted("2026-02-10") // "Tue 10 Feb" */
+export const dayPrinted = (day: string): string => format(parseISO(day), "EEE d MMM");
+
+/**
+ * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water, `looseL` loose
+ * stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day, `animalId` a name.
+ * `count` stays a number, for plurals. Everything else stays as it is.
+ *
+ * @example spoken({ needCm: 6.5 }, "us", "en") // { needCm: "2 9/16 in" }
+ */
+export function spoken(quantities: Quantities, system: UnitSystem, locale: string): Record<string, number | string> {
+  const said: Record<string, number | string> = {};
+  for (const [name, value] of Object.entries(quantities)) {
+    if (value === undefined) continue;
+    const kind = kindOf(name);
+    if (typeof value === "number" && kind) said[name] = printed(value, kind, system, locale);
+    else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
+    else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
+    else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(value);
+    else said[name] = value;
+  }
+  return said;
+}

@@ -1,0 +1,36 @@
+import type { Finding } from "@/core/findings";
+import type { FileProblem } from "@/core/files";
+import type { BoxReason, FitReason } from "@/core/living";
+import { capital, isWord, type Say } from "./say";
+
+/** A finding in words: what, why, and what its button does. */
+export type SpokenFinding = { title: string; why: string; mend: string | undefined };
+
+const pick = (say: Say, keys: readonly string[], quantities: Record<string, number | string>): string => {
+  const key = keys.find(isWord);
+  return key ? say(key, quantities) : "";
+};
+
+/** @example sayFinding(finding, say).title // "The fill passes the door sill." */
+export function sayFinding({ code, quantities, mend }: Finding, say: Say): SpokenFinding {
+  const { shape, what, side, place } = quantities;
+  const spokenPlace = typeof place === "string" && isWord(`keeping:places.${place}`) ? say(`keeping:places.${place}` as "keeping:places.warmEnd") : "";
+  const why = pick(say, [`findings:${code}.why`, `findings:${code}.why.${shape}`, `findings:${code}.why.${what}.${side}`], { ...quantities, place: spokenPlace });
+  return {
+    title: say(`findings:${code}.title`),
+    why: capital(why),
+    mend: mend && pick(say, [`findings:${code}.mend`, `findings:${code}.mend.${mend.quantities.edit}`], mend.quantities),
+  };
+}
+
+/** @example sayFit(reason, say) // "Too dry: it thrives at 60 % to 90 %, …" */
+export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string => say(`fits:${code}` as const, quantities);
+
+export const sayBox = ({ code, weight: _weight, ...quantities }: BoxReason, say: Say): string => say(`brief:box.${code}`, quantities);
+
+/** Why a file was refused. */
+export function sayFileProblem(problem: FileProblem, say: Say): string {
+  const { code, ...rest } = problem;
+  if (problem.code === "file.badField") return say(`problems:file.badField.${problem.why}`, { path: problem.path });
+  return say(`problems:${code}` as "problems:file.notJson", rest as Record<string, string>);
+}
