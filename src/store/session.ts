@@ -90,3 +90,11 @@ export const useSession = create<Session>((set, get) => {
     },
   };
 });
+
+/** The open habitat for a step of the bench, which is only shown once it is open. */
+export function useOpen(): { habitat: Habitat; derived: Derived; edit: Session["edit"] } {
+  const derived = useSession((session) => session.derived);
+  const edit = useSession((session) => session.edit);
+  if (!derived) throw new Error("a step was shown with no habitat open");
+  return { habitat: derived.habitat, derived, edit };
+}

@@ -82,7 +82,8 @@ export const headRoomCm = (habitat: Habitat, ground: Ground, fromFrontCm: number
 
 function height(plant: Plant, roomCm: number): FitReason {
   const quantities = { grownCm: plant.grownHeightCm, roomCm };
-  if (plant.grownHeightCm <= roomCm) return reason("height.good", 1, quantities);
+  // Vines are kept to the wall with scissors; their length is no height.
+  if (plant.form === "trailing" || plant.grownHeightCm <= roomCm) return reason("height.good", 1, quantities);
   return reason("height.outgrows", plant.grownHeightCm <= roomCm * TRIMMABLE ? 0.6 : 0.1, quantities);
 }
 

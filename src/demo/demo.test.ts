@@ -1,0 +1,40 @@
+import { describe, expect, it } from "vitest";
+import { derive } from "@/core/derive";
+import { parseHabitat, printHabitat } from "@/core/files";
+import { HabitatSchema } from "@/core/habitat";
+import { dueList } from "@/core/keeping";
+import { demoHabitats } from "./index";
+
+const TODAY = "2026-03-02";
+const shelf = demoHabitats(TODAY);
+const named = (name: string) => shelf.find((habitat) => habitat.name === name)!;
+
+describe("the demo shelf", () => {
+  it("is five valid habitats that survive a file, the same for the same day", () => {
+    expect(shelf).toHaveLength(5);
+    for (const habitat of shelf) {
+      expect(HabitatSchema.safeParse(habitat).success).toBe(true);
+      expect(parseHabitat(printHabitat(habitat))).toEqual({ ok: true, habitat });
+    }
+    expect(demoHabitats(TODAY)).toEqual(shelf);
+  });
+
+  it("has one sound dry box, and one whose risen water line asks for a mend", () => {
+    expect(derive(named("Dry Wash")).findings).toEqual([]);
+    expect(derive(named("Lantern Gully")).findings.map((finding) => finding.code)).toContain("waterOverSafeLine");
+  });
+
+  it("has twins that differ in nothing but the depth of their litter", () => {
+    const [thin, deep] = [named("Twin, thin litter"), named("Twin, deep litter")];
+    const without = (habitat: typeof thin) => ({
+      ...habitat.strata, layers: habitat.strata.layers.filter((layer) => layer.kind !== "dressing"), shell: habitat.shell, mixes: habitat.mixes, plants: habitat.plants, crew: habitat.crew,
+    });
+    expect(without(thin)).toEqual(without(deep));
+    expect(thin.strata).not.toEqual(deep.strata);
+  });
+
+  it("has something due, something late and something later", () => {
+    const due = shelf.flatMap((habitat) => dueList(habitat, TODAY).map((duty) => duty.inDays));
+    expect(due.some((days) => days < 0) && due.includes(0) && due.some((days) => days > 0)).toBe(true);
+  });
+});

@@ -1,0 +1,2 @@
+/** The demo shelf, and what shows the application at work. */
+export { demoHabitats } from "./habitats";

@@ -1,0 +1,101 @@
+"use client";
+
+import FileDownloadOutlined from "@mui/icons-material/FileDownloadOutlined";
+import KeyboardOutlined from "@mui/icons-material/KeyboardOutlined";
+import RedoOutlined from "@mui/icons-material/RedoOutlined";
+import UndoOutlined from "@mui/icons-material/UndoOutlined";
+import IconButton from "@mui/material/IconButton";
+import Tooltip from "@mui/material/Tooltip";
+import { format, parseISO } from "date-fns";
+import { useState } from "react";
+import { NameSchema, type Habitat } from "@/core/habitat";
+import { chooseUnits, useSession, type Saving } from "@/store";
+import { saveHabitatFile } from "@/ui/files";
+import { AppHeader } from "@/ui/parts";
+import { nameOf, useSay } from "@/words";
+import css from "./BenchHeader.module.css";
+
+/** Which habitat this is, whether it is kept, undo and redo, and the way out to a file. */
+export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
+  const say = useSay();
+  const habitat = useSession((session) => (session.history?.present.id === id ? session.history.present : undefined));
+  const canUndo = useSession((session) => (session.history?.past.length ?? 0) > 0);
+  const canRedo = useSession((session) => (session.history?.future.length ?? 0) > 0);
+  const { undo, redo } = useSession.getState();
+  const saving = useSession((session) => session.saving);
+  return (
+    <AppHeader
+      onUnits={chooseUnits}
+      middle={
+        habitat && ready ? (
+          <>
+            <span aria-hidden className={css.slash}>/</span>
+            <Name key={habitat.name} habitat={habitat} />
+            <span className={css.meta}>
+              {say("common:sizeOf", { ...habitat.shell })} · {habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}
+            </span>
+            <KeptNote saving={saving} />
+          </>
+        ) : null
+      }
+      right={
+        <div className={css.tools}>
+          <Tooltip title={`${say("common:undo")} · Ctrl+Z`}>
+            <span>
+              <IconButton size="small" aria-label={say("common:undo")} onClick={undo} disabled={!canUndo}><UndoOutlined fontSize="small" /></IconButton>
+            </span>
+          </Tooltip>
+          <Tooltip title={`${say("common:redo")} · Ctrl+Shift+Z`}>
+            <span>
+              <IconButton size="small" aria-label={say("common:redo")} onClick={redo} disabled={!canRedo}><RedoOutlined fontSize="small" /></IconButton>
+            </span>
+          </Tooltip>
+          <Tooltip title={say("shelf:export")}>
+            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => habitat && saveHabitatFile(habitat)}><FileDownloadOutlined fontSize="small" /></IconButton>
+          </Tooltip>
+          <span className={css.keys}>
+            <Tooltip title={`${say("common:keys")} · ?`}>
+              <IconButton size="small" aria-label={say("common:keys")} onClick={() => window.dispatchEvent(new KeyboardEvent("keydown", { key: "?" }))}>
+                <KeyboardOutlined fontSize="small" />
+              </IconButton>
+            </Tooltip>
+          </span>
+        </div>
+      }
+    />
+  );
+}
+
+function KeptNote({ saving }: { saving: Saving }) {
+  const say = useSay();
+  return (
+    <span className={css.kept} data-failed={saving.state === "failed"} role="status">
+      {saving.state === "saved" ? say("common:keptAt", { time: format(parseISO(saving.at), "HH:mm") }) : say(saving.state === "failed" ? "common:notKept" : "common:keeping")}
+    </span>
+  );
+}
+
+/** The habitat's name, changed where it stands. */
+function Name({ habitat }: { habitat: Habitat }) {
+  const say = useSay();
+  const edit = useSession((session) => session.edit);
+  const [text, setText] = useState(habitat.name);
+  const read = NameSchema.safeParse(text);
+  const problem = read.success ? undefined : say(text.trim() === "" ? "problems:name.empty" : text.length > 60 ? "problems:name.tooLong" : "problems:name.markup");
+  const commit = () => {
+    if (!read.success) setText(habitat.name);
+    else if (read.data !== habitat.name) edit([{ name: "rename", args: { name: read.data } }]);
+  };
+  return (
+    <Tooltip title={problem ?? ""} open={problem !== undefined}>
+      <input
+        className={css.name} aria-label={say("start:name")} aria-invalid={problem !== undefined} value={text} size={Math.max(4, text.length)} maxLength={80}
+        onChange={(event) => setText(event.target.value)} onBlur={commit}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") event.currentTarget.blur();
+          if (event.key === "Escape") setText(habitat.name);
+        }}
+      />
+    </Tooltip>
+  );
+}

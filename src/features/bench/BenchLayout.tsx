@@ -1,0 +1,35 @@
+"use client";
+
+import { useEffect, type ReactNode } from "react";
+import { useSession } from "@/store";
+import { Boundary } from "@/ui/parts";
+import css from "./BenchLayout.module.css";
+import { BenchHeader } from "./BenchHeader";
+import { FindingsBar } from "./FindingsBar";
+import { KeysHelp } from "./KeysHelp";
+import { NoHabitat } from "./NoHabitat";
+import { Spine } from "./Spine";
+import { useBenchKeys } from "./useBenchKeys";
+
+/** The bench: spine on the left, findings along the bottom, the step in between. */
+export function BenchLayout({ id, children }: { id: string; children: ReactNode }) {
+  const open = useSession((session) => session.open);
+  const ready = useSession((session) => session.history?.present.id === id);
+  const problem = useSession((session) => session.problem);
+  const { helpOpen, setHelpOpen } = useBenchKeys(id);
+
+  useEffect(() => {
+    void open(id);
+  }, [id, open]);
+
+  if (problem) return <NoHabitat problem={problem} />;
+  return (
+    <div className={css.bench}>
+      <BenchHeader id={id} ready={ready} />
+      <Spine id={id} ready={ready} />
+      {ready ? <Boundary>{children}</Boundary> : <main className={css.waiting} aria-busy />}
+      <FindingsBar id={id} ready={ready} />
+      <KeysHelp open={helpOpen} onClose={() => setHelpOpen(false)} />
+    </div>
+  );
+}

@@ -1,0 +1,23 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import Link from "next/link";
+import { chooseUnits, type Kept } from "@/store";
+import { saveRawFile } from "@/ui/files";
+import { AppHeader } from "@/ui/parts";
+import { sayFileProblem, useSay } from "@/words";
+
+/** There is no such habitat here, or it does not open: said plainly, with a way on. */
+export function NoHabitat({ problem }: { problem: "missing" | Extract<Kept, { ok: false }> }) {
+  const say = useSay();
+  return (
+    <>
+      <AppHeader onUnits={chooseUnits} />
+      <main id="work" style={{ padding: 32, display: "grid", gap: 16, justifyItems: "start", maxWidth: 560 }}>
+        <p role="alert">{problem === "missing" ? say("problems:notFound") : say("problems:stored", { why: sayFileProblem(problem.problem, say) })}</p>
+        {problem === "missing" ? null : <Button variant="outlined" onClick={() => saveRawFile(problem.id, problem.raw)}>{say("shelf:exportRaw")}</Button>}
+        <Button component={Link} href="/">{say("problems:backToShelf")}</Button>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,2 @@
+/** The bench around every step. */
+export { BenchLayout } from "./BenchLayout";

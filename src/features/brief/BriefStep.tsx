@@ -1,0 +1,118 @@
+"use client";
+
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { catalog, type Range } from "@/core/catalog";
+import { LIMITS } from "@/core/habitat";
+import { leastBox } from "@/core/living";
+import { useOpen } from "@/store";
+import { MeasureField } from "@/ui/measure";
+import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
+import { BenchSection, type Frame, type View } from "@/ui/section";
+import { capital, nameOf, sayBox, useSay } from "@/words";
+import css from "./BriefStep.module.css";
+import { CountField } from "./CountField";
+
+/** Who lives here, in what box, in what room; and whether the box is enough. */
+export function BriefStep() {
+  const say = useSay();
+  const { habitat, derived, edit } = useOpen();
+  const [view, setView] = useState<View>("front");
+  const { animal, boxReasons } = derived;
+  const { brief } = habitat;
+  return (
+    <Workbench
+      label={say("steps:ledger")}
+      middle={
+        <>
+          <BenchSection
+            habitat={habitat} ground={derived.ground} view={view} onView={setView}
+            overlay={(frame) => <LeastBox frame={frame} animalId={animal.id} count={brief.count} lengthCm={animal.adultLengthCm} />}
+          />
+          <ul className={css.verdicts} aria-label={say("brief:verdictTitle")}>
+            {boxReasons.map((reason) => (
+              <li key={reason.code} data-weight={reason.weight}>
+                <b aria-hidden>{reason.weight === "good" ? "✓" : reason.weight === "harm" ? "✕" : "!"}</b> {sayBox(reason, say)}
+              </li>
+            ))}
+          </ul>
+        </>
+      }
+      ledger={
+        <>
+          <LedgerHead title={say("brief:title")} sub={say("brief:sub")} />
+          <div className={css.form}>
+            <TextField select label={say("brief:animal")} value={animal.id} onChange={(event) => edit([{ name: "setAnimal", args: { animalId: event.target.value } }])}>
+              {catalog.animals.map((other) => (
+                <MenuItem key={other.id} value={other.id}>{capital(nameOf("animals", other.id))}</MenuItem>
+              ))}
+            </TextField>
+            <CountField label={say("brief:count")} value={brief.count} onCommit={(count) => edit([{ name: "setCount", args: { count } }])} />
+          </div>
+          <div className={css.form}>
+            <MeasureField
+              label={say("brief:roomTemperature")} kind="temperature" value={brief.room.temperatureC} limits={LIMITS.roomC}
+              onCommit={(temperatureC, gesture) => edit([{ name: "setRoom", args: { temperatureC } }], gesture)}
+            />
+            <MeasureField
+              label={say("brief:roomHumidity")} kind="humidity" value={brief.room.humidityRh} limits={LIMITS.humidityRh}
+              onCommit={(humidityRh, gesture) => edit([{ name: "setRoom", args: { humidityRh } }], gesture)}
+            />
+          </div>
+          <LedgerPart title={say("brief:wants")}>
+            <Wants />
+            <Cautions codes={animal.cautions} />
+          </LedgerPart>
+        </>
+      }
+    />
+  );
+}
+
+function Wants() {
+  const say = useSay();
+  const { animal } = useOpen().derived;
+  const { temperatureC } = animal;
+  const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
+  return (
+    <Facts>
+      <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: animal.adultLengthCm })}</Fact>
+      <Fact label={say("brief:habit")}>{say(`brief:habits.${animal.habit}`)}, {say(`brief:activities.${animal.activity}`)}</Fact>
+      {temperatureC.basking ? <Fact label={say("brief:basking")}>{warmth(temperatureC.basking)}</Fact> : null}
+      <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
+      <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
+      <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
+      <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] })}</Fact>
+      <Fact label={say("brief:soil")}>{say("brief:lengthValue", { lengthCm: animal.soilDepthCm })}</Fact>
+      <Fact label={say("brief:drainage")}>{say(`brief:drainages.${animal.drainage}`)}</Fact>
+      <Fact label={say("brief:uv")}>{say("brief:uvValue", { zone: animal.uvZone })}</Fact>
+    </Facts>
+  );
+}
+
+/** The least box as a dashed outline, and the adult animal's length as a bar, both to scale. */
+function LeastBox({ frame, animalId, count, lengthCm }: { frame: Frame; animalId: string; count: number; lengthCm: number }) {
+  const say = useSay();
+  const least = leastBox(animalId, count);
+  const across = frame.view === "front" ? least.widthCm : least.depthCm;
+  const fits = across <= frame.acrossCm + 0.5 && least.heightCm <= frame.heightCm + 0.5;
+  const color = fits ? "var(--moss)" : "var(--rust)";
+  const shown = { width: Math.min(across, frame.acrossCm) * frame.pxPerCm, height: Math.min(least.heightCm, frame.heightCm) * frame.pxPerCm };
+  const barY = frame.y(0) - 12;
+  const barCm = Math.min(lengthCm, frame.acrossCm * 0.9);
+  const startCm = Math.max(0.8, (frame.acrossCm - barCm) / 2);
+  return (
+    <g aria-hidden>
+      <rect x={frame.x(0)} y={frame.y(0) - shown.height} {...shown} fill={color} fillOpacity={0.05} stroke={color} strokeWidth={2} strokeDasharray="7 5" />
+      <text x={frame.x(0) + 10} y={frame.y(0) - shown.height + 19} fontSize={12.5} fontWeight={600} fill={color} stroke="var(--air-top)" strokeWidth={4} paintOrder="stroke">
+        {capital(say("brief:overlayLeast", { count }))}
+      </text>
+      <g transform={`translate(${frame.x(startCm)} ${barY})`}>
+        <rect x={-6} y={-24} width={barCm * frame.pxPerCm + 12} height={32} rx={7} fill="var(--sheet)" opacity={0.92} />
+        <path d={`M0 -4V4M0 0H${barCm * frame.pxPerCm}M${barCm * frame.pxPerCm} -4V4`} stroke="var(--ink)" strokeWidth={2} fill="none" />
+        <text x={(barCm * frame.pxPerCm) / 2} y={-8} fontSize={12} textAnchor="middle" fill="var(--ink)">{say("brief:overlayAnimal", { lengthCm })}</text>
+      </g>
+    </g>
+  );
+}

@@ -1,0 +1,54 @@
+"use client";
+
+import type { CatalogKind } from "@/core/catalog";
+import { entry } from "@/core/catalog";
+import { needs, type Need } from "@/core/supply";
+import { useOpen } from "@/store";
+import { plain, Swatch } from "@/ui/section";
+import { capital, nameOf, useSay, type Say } from "@/words";
+import css from "./Build.module.css";
+
+const SHELVES = ["drainageMedia", "barriers", "ingredients", "dressings", "plants", "crew"] as const satisfies readonly CatalogKind[];
+
+function amountText({ shelf, amount }: Need, say: Say): string {
+  switch (amount.kind) {
+    case "loose":
+      return say("mix:litres", { looseL: amount.looseL });
+    case "sheet":
+      return say("build:amountSheet", { widthCm: amount.widthCm, depthCm: amount.depthCm });
+    case "pieces":
+      return say(shelf === "crew" ? "build:amountCrew" : "build:amountPieces", { count: amount.count });
+  }
+}
+
+const isDrawn = (shelf: CatalogKind): shelf is "drainageMedia" | "barriers" | "ingredients" | "dressings" => shelf !== "plants" && shelf !== "crew";
+
+/** What to have at hand, grouped as one finds it in the shop. */
+export function Shopping() {
+  const say = useSay();
+  const { habitat } = useOpen();
+  const list = needs(habitat);
+  return (
+    <>
+      <p className={css.help}>{say("build:shoppingHelp")}</p>
+      {SHELVES.map((shelf) => {
+        const wanted = list.filter((need) => need.shelf === shelf);
+        if (wanted.length === 0) return null;
+        return (
+          <section key={shelf} className={css.shelf}>
+            <h2>{say(`build:shelves.${shelf}`)}</h2>
+            <ul>
+              {wanted.map((need) => (
+                <li key={`${need.id}-${need.amount.kind}`}>
+                  {isDrawn(shelf) ? <Swatch material={plain(entry(shelf, need.id).look)} width={22} height={22} /> : <i className={css.dot} />}
+                  <span>{capital(nameOf(shelf, need.id))}</span>
+                  <span className="measure">{amountText(need, say)}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,91 @@
+"use client";
+
+import { useState } from "react";
+import type { Range } from "@/core/catalog";
+import { celsiusToFahrenheit, showNumber } from "@/core/units";
+import { useOpen } from "@/store";
+import { Cautions, Fact, Facts, LedgerHead, LedgerPart, RangeBar, Tile, Tiles, Workbench } from "@/ui/parts";
+import { BenchSection, type View } from "@/ui/section";
+import { useSay, useUnits, type Say } from "@/words";
+import css from "./Climate.module.css";
+import { WarmthOverlay } from "./WarmthOverlay";
+
+const SCALE_C = { from: 5, to: 40 };
+
+/** A difference of temperature in the chosen units. */
+function degrees(delta: number, system: "metric" | "us"): string {
+  const shown = system === "us" ? celsiusToFahrenheit(delta) - celsiusToFahrenheit(0) : delta;
+  return `${showNumber(shown, 1, "en")} ${system === "us" ? "°F" : "°C"}`;
+}
+
+/** The bands to hold, what the room gives, and the gap between. */
+export function ClimateStep() {
+  const say = useSay();
+  const system = useUnits();
+  const { habitat, derived } = useOpen();
+  const [view, setView] = useState<View>("front");
+  const { animal, gap } = derived;
+  const { temperatureC, humidityRh } = animal;
+  const { room } = habitat.brief;
+  const bands: [label: string, band: Range][] = [
+    ...(temperatureC.basking ? [[say("brief:basking"), temperatureC.basking] as [string, Range]] : []),
+    [say("brief:warm"), temperatureC.warm], [say("brief:cool"), temperatureC.cool], [say("brief:night"), temperatureC.night],
+  ];
+  return (
+    <Workbench
+      label={say("steps:ledger")}
+      middle={
+        <>
+          <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} overlay={(frame) => <WarmthOverlay frame={frame} animal={animal} />} />
+          <p className={css.note}>{say("climate:note")}</p>
+        </>
+      }
+      ledger={
+        <>
+          <LedgerHead title={say("climate:title")} sub={say("climate:sub")} />
+          <section>
+            <h2 className={css.h2}>{say("climate:bands")}</h2>
+            <ul className={css.bands}>
+              {bands.map(([label, band]) => (
+                <li key={label}>
+                  <span>{label}</span>
+                  <RangeBar {...SCALE_C} band={band} color="var(--clay)" marks={[{ at: room.temperatureC, label: say("climate:room") }]} />
+                  <span className="measure">{say("brief:rangeC", { lowC: band[0], highC: band[1] })}</span>
+                </li>
+              ))}
+              <li>
+                <span>{say("brief:humidity")}</span>
+                <RangeBar from={0} to={100} band={humidityRh} color="var(--water)" marks={[{ at: gap.warmedAirRh, label: say("climate:warmedAir") }]} />
+                <span className="measure">{say("brief:rangeRh", { lowRh: humidityRh[0], highRh: humidityRh[1] })}</span>
+              </li>
+            </ul>
+            <p className={css.key}>{say("climate:barKey")}</p>
+          </section>
+          <LedgerPart title={say("climate:gap")}>
+            <Tiles>
+              <Tile
+                label={say("climate:warmth")} figure={gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system)}` : say("common:none")}
+                note={gap.warmAboveRoomC > 0 ? say("climate:overRoom", { roomC: room.temperatureC }) : say("climate:warmthNone")}
+              />
+              <Tile label={say("climate:vapour")} figure={showNumber(gap.vapourGPerM3, 1, "en")} unit={say("climate:vapourUnit")} />
+            </Tiles>
+            <p className={css.why}>{airSentence(say, gap.warmedAirRh, humidityRh)}</p>
+            <p className={css.why}>{gap.nightTooWarmC > 0 ? say("climate:nightWarm", { delta: degrees(gap.nightTooWarmC, system) }) : say("climate:nightOk")}</p>
+            <Facts>
+              <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
+              <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>
+              <Fact label={say("climate:mist")}>{say("climate:mistTimes", { times: animal.mistPerWeek })}</Fact>
+            </Facts>
+            <p className={css.small}>{say("climate:equation")}</p>
+            <Cautions codes={["electricityWater", "heat"]} />
+          </LedgerPart>
+        </>
+      }
+    />
+  );
+}
+
+function airSentence(say: Say, warmedRh: number, [lowRh, highRh]: Range): string {
+  if (warmedRh < lowRh) return say("climate:drier", { warmedRh, lowRh, highRh });
+  return warmedRh > highRh ? say("climate:moister", { warmedRh, lowRh, highRh }) : say("climate:inBand");
+}

@@ -1,0 +1,99 @@
+"use client";
+
+import AddOutlined from "@mui/icons-material/AddOutlined";
+import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
+import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
+import { useState } from "react";
+import { catalog, entry } from "@/core/catalog";
+import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
+import { useOpen } from "@/store";
+import { FitMark } from "@/ui/FitMark";
+import { Cautions, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
+import { BenchSection, type View } from "@/ui/section";
+import { capital, nameOf, sayFit, useSay } from "@/words";
+import { CrewCount } from "./CrewCount";
+import { CrewDots } from "./CrewDots";
+import css from "./Crew.module.css";
+
+/** The cleanup crew, ranked with reasons; what is seeded shows in the ground. */
+export function CrewStep() {
+  const say = useSay();
+  const { habitat, derived, edit } = useOpen();
+  const [view, setView] = useState<View>("front");
+  const seeded = new Set(habitat.crew.map((seeding) => seeding.crewId));
+  const candidates = ranked(catalog.crew.filter(({ id }) => !seeded.has(id)).map((species) => crewFit(species, habitat)));
+  return (
+    <Workbench
+      label={say("steps:ledger")}
+      middle={
+        <>
+          <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} overlay={(frame) => <CrewDots frame={frame} />} />
+          <p className={css.note}>{say("crew:note")}</p>
+        </>
+      }
+      ledger={
+        <>
+          <LedgerHead title={say("crew:title")} sub={say("crew:sub")} />
+          {habitat.crew.length === 0 ? <p className={css.none}>{say("crew:none")}</p> : null}
+          <ul className={css.list} aria-label={say("crew:seeded")}>
+            {habitat.crew.map((seeding) => {
+              const fit = derived.crewFits.get(seeding.crewId);
+              return (
+                <li key={seeding.crewId} className={css.row}>
+                  {fit ? <FitMark verdict={fit.verdict} /> : null}
+                  {fit ? <Species fit={fit} /> : null}
+                  <span className={css.acts}>
+                    <CrewCount crewId={seeding.crewId} count={seeding.count} />
+                    <IconButton
+                      size="small" aria-label={say("crew:removeCrew", { name: capital(nameOf("crew", seeding.crewId)) })}
+                      onClick={() => edit([{ name: "removeCrew", args: { crewId: seeding.crewId } }])}
+                    >
+                      <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
+                    </IconButton>
+                  </span>
+                </li>
+              );
+            })}
+          </ul>
+          <Cautions codes={habitat.crew.flatMap((seeding) => entry("crew", seeding.crewId).cautions)} />
+          <LedgerPart title={say("crew:candidates")}>
+            <ul className={css.list}>
+              {candidates.map((fit) => {
+                const count = seedCount(entry("crew", fit.id), habitat);
+                return (
+                  <li key={fit.id} className={css.row}>
+                    <FitMark verdict={fit.verdict} />
+                    <Species fit={fit} count={count} />
+                    <Button
+                      size="small" variant="outlined" sx={{ minWidth: 36, px: 1 }} aria-label={say("crew:addCrew", { name: capital(nameOf("crew", fit.id)) })}
+                      onClick={() => edit([{ name: "setCrew", args: { crewId: fit.id, count } }])}
+                    >
+                      <AddOutlined fontSize="small" />
+                    </Button>
+                  </li>
+                );
+              })}
+            </ul>
+          </LedgerPart>
+        </>
+      }
+    />
+  );
+}
+
+function Species({ fit, count }: { fit: Fit; count?: number }) {
+  const say = useSay();
+  const species = entry("crew", fit.id);
+  const lacking = fit.reasons.filter((reason) => reason.verdict !== "good");
+  const told = lacking.length > 0 ? lacking : fit.reasons.slice(0, 2);
+  return (
+    <span>
+      <span className={css.name}>{capital(nameOf("crew", fit.id))}</span> <i className={css.latin}>{species.scientificName}</i>
+      <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
+      <small>
+        {count === undefined ? "" : `${say("crew:seed", { count })} · `}{say("crew:breeds", { count: species.breedsInDays })}
+      </small>
+    </span>
+  );
+}

@@ -1,0 +1,2 @@
+/** The cleanup crew. */
+export { CrewStep } from "./CrewStep";

@@ -1,0 +1,2 @@
+/** The way to the demo shelf. */
+export { DemoShelf } from "./DemoShelf";

@@ -1,0 +1,87 @@
+"use client";
+
+import { useCallback, useMemo, useState } from "react";
+import { READING_PLACES } from "@/core/habitat";
+import { bandFor, type Measurable } from "@/core/keeping";
+import { CM_PER_INCH, celsiusToFahrenheit, show, type MeasureKind, type UnitSystem } from "@/core/units";
+import { useOpen } from "@/store";
+import { BandChart, type Line } from "@/ui/chart";
+import { Pills } from "@/ui/parts";
+import { printed, useSay, useUnits } from "@/words";
+import css from "./Keeping.module.css";
+
+const KIND: Record<Measurable, MeasureKind> = { temperatureC: "temperature", humidityRh: "humidity", waterLineCm: "length" };
+
+/** The figure that is plotted: base units in the shown system. */
+function shownValue(value: number, what: Measurable, system: UnitSystem): number {
+  if (system === "metric" || what === "humidityRh") return value;
+  return what === "temperatureC" ? celsiusToFahrenheit(value) : value / CM_PER_INCH;
+}
+function baseValue(value: number, what: Measurable, system: UnitSystem): number {
+  if (system === "metric" || what === "humidityRh") return value;
+  return what === "temperatureC" ? (value - 32) / 1.8 : value * CM_PER_INCH;
+}
+
+/** Readings over time against the band, one gauge at a time. */
+export function Charts() {
+  const say = useSay();
+  const system = useUnits();
+  const { habitat, derived } = useOpen();
+  const [what, setWhat] = useState<Measurable>("temperatureC");
+  const { readings } = habitat.keeping;
+  const kinds: Measurable[] = derived.ground.water ? ["temperatureC", "humidityRh", "waterLineCm"] : ["temperatureC", "humidityRh"];
+  const chosen = kinds.includes(what) ? what : "temperatureC";
+
+  const band = useMemo(() => {
+    const ends = READING_PLACES.map((place) => bandFor(habitat, chosen, place)).filter((end) => end !== undefined);
+    const [first] = ends;
+    if (!first) return undefined;
+    const low = Math.min(...ends.map((end) => end[0]));
+    const high = Math.max(...ends.map((end) => end[1]));
+    return [shownValue(low, chosen, system), shownValue(high, chosen, system)] as const;
+  }, [habitat, chosen, system]);
+
+  const lines = useMemo((): Line[] => {
+    const colors = { warmEnd: "--clay", coolEnd: "--water" };
+    const of = (place: (typeof READING_PLACES)[number] | undefined): Line["points"] =>
+      readings.flatMap((reading) => {
+        const value = reading[chosen];
+        return value !== undefined && (place === undefined || reading.place === place) ? [[reading.at, shownValue(value, chosen, system)] as [string, number]] : [];
+      });
+    if (chosen === "waterLineCm") return [{ name: say("keeping:waterLine"), color: "--water", points: of(undefined) }];
+    return READING_PLACES.map((place) => ({ name: say(`keeping:places.${place}`), color: colors[place], dashed: place === "coolEnd", points: of(place) }));
+  }, [readings, chosen, system, say]);
+
+  const print = useCallback((value: number) => printed(baseValue(value, chosen, system), KIND[chosen], system, "en"), [chosen, system]);
+  const printShort = useCallback(
+    (value: number) => {
+      const { figure, unit } = show(baseValue(value, chosen, system), KIND[chosen], system, "en");
+      return chosen === "waterLineCm" ? `${figure} ${unit}` : `${Math.round(value)} ${unit}`;
+    },
+    [chosen, system],
+  );
+
+  const points = lines.flatMap((line) => line.points);
+  const last = points.at(-1);
+  return (
+    <section className={css.charts} aria-label={say(`keeping:charts.${chosen}`)}>
+      <div className={css.chartBar}>
+        <Pills label={say("keeping:latest")} value={chosen} onChange={setWhat} options={kinds.map((value) => ({ value, text: say(`keeping:charts.${value}`) }))} />
+        <p className={css.legend} aria-hidden>
+          {lines.map((line) => (
+            <span key={line.name}><i style={{ borderColor: `var(${line.color})`, borderStyle: line.dashed ? "dashed" : "solid" }} /> {line.name}</span>
+          ))}
+          {band ? <span><u /> {say("keeping:band")} {print(band[0])} – {print(band[1])}</span> : null}
+        </p>
+      </div>
+      {last && band ? (
+        <BandChart
+          lines={lines} band={band} bandColor="--moss" print={print} printShort={printShort} height={188}
+          label={say("keeping:chartLabel", { what: say(`keeping:charts.${chosen}`), low: print(band[0]), high: print(band[1]), count: points.length, last: print(last[1]) })}
+        />
+      ) : (
+        <p className={css.none}>{say("keeping:noReadings")}</p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,51 @@
+"use client";
+
+import Checkbox from "@mui/material/Checkbox";
+import { dueList, duties, type Due, type Duty } from "@/core/keeping";
+import { useOpen } from "@/store";
+import { Cautions } from "@/ui/parts";
+import { DueMark } from "@/ui/DueMark";
+import { useSay } from "@/words";
+import css from "./Keeping.module.css";
+
+/** The duties that follow from the design, the most pressing first; before the move-in, what they will be. */
+export function DutyRows({ today }: { today: string }) {
+  const { habitat } = useOpen();
+  if (today === "") return null;
+  const due = dueList(habitat, today);
+  const rows: (Duty | Due)[] = due.length > 0 ? due : duties(habitat);
+  return (
+    <>
+      <ul className={css.duties}>
+        {rows.map((duty) => (
+          <DutyRow key={duty.id} duty={duty} today={today} />
+        ))}
+      </ul>
+      <Cautions codes={rows.flatMap((duty) => duty.cautions)} />
+    </>
+  );
+}
+
+function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
+  const say = useSay();
+  const { edit } = useOpen();
+  const title = say(`keeping:duties.${duty.id}.title`);
+  const due = "dueOn" in duty ? duty : undefined;
+  return (
+    <li>
+      <Checkbox
+        checked={false} disabled={!due} slotProps={{ input: { "aria-label": say("keeping:tick", { duty: title }) } }}
+        onChange={() => edit([{ name: "tickDuty", args: { dutyId: duty.id, on: today } }])}
+      />
+      <span>
+        <b>{title}</b>
+        <small>{say(`keeping:duties.${duty.id}.why`, duty.quantities)}</small>
+        <small>
+          {say("keeping:every", { count: duty.everyDays })}
+          {due ? ` · ${due.lastOn ? say("keeping:lastOn", { lastOn: due.lastOn }) : say("keeping:never")}` : ""}
+        </small>
+      </span>
+      {due ? <DueMark inDays={due.inDays} /> : null}
+    </li>
+  );
+}

@@ -1,0 +1,2 @@
+/** Keeping: duties, readings, charts. */
+export { KeepingStep } from "./KeepingStep";

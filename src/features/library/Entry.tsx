@@ -1,0 +1,70 @@
+"use client";
+
+import { figuresOf, provenanceOf, type CatalogEntry, type CatalogKind } from "@/core/catalog";
+import { showNumber, type MeasureKind } from "@/core/units";
+import { Cautions } from "@/ui/parts";
+import { plain, Swatch } from "@/ui/section";
+import { capital, isWord, nameOf, printed, useSay, useUnits, type Say } from "@/words";
+import css from "./Library.module.css";
+
+type Row = { path: string; label: string; value: string; from: string; kind: string };
+
+const MEASURES: readonly [ending: RegExp, kind: MeasureKind][] = [[/Cm$/, "length"], [/C$/, "temperature"], [/Rh$/, "humidity"], [/KgPerL$/, "mass"]];
+
+/** The words for one key of a path; list places and unknown keys say nothing. */
+const wordFor = (key: string, say: Say): string => {
+  const word = `figures:${key}`;
+  return isWord(word) ? say(word) : "";
+};
+
+/** Figures of an entry as rows; the two ends of a range share one. */
+function useRows(entry: CatalogEntry<CatalogKind>): Row[] {
+  const say = useSay();
+  const system = useUnits();
+  const grouped = new Map<string, number[]>();
+  for (const { path, value } of figuresOf(entry)) {
+    const whole = path.replace(/\.[01]$/, "");
+    grouped.set(whole, [...(grouped.get(whole) ?? []), value]);
+  }
+  return [...grouped].map(([path, values]) => {
+    const keys = path.split(".");
+    const measure = MEASURES.find(([ending]) => keys.some((key) => ending.test(key)))?.[1];
+    const tell = (value: number) => (measure ? printed(value, measure, system, "en") : showNumber(value, Number.isInteger(value) ? 0 : 2, "en"));
+    const from = provenanceOf(entry, path);
+    const source = from.kind === "published" ? from.source : undefined;
+    const part = keys[0] === "parts" && "parts" in entry ? entry.parts[Number(keys[1])]?.ingredientId : undefined;
+    return {
+      path, kind: from.kind, value: values.map(tell).join(" – "),
+      label: part ? capital(nameOf("ingredients", part)) : capital(keys.map((key) => wordFor(key, say)).filter(Boolean).join(", ")),
+      from: [say(`library:from.${from.kind}`), source, from.note].filter(Boolean).join(": "),
+    };
+  });
+}
+
+/** One entry: its figures, where each comes from, its cautions. */
+export function Entry({ kind, entry }: { kind: CatalogKind; entry: CatalogEntry<CatalogKind> }) {
+  const rows = useRows(entry);
+  return (
+    <article className={css.entry}>
+      <header>
+        {"look" in entry ? <Swatch material={plain(entry.look)} width={54} height={54} /> : null}
+        <div>
+          <h2>{capital(nameOf(kind, entry.id))}</h2>
+          {"scientificName" in entry ? <p><i>{entry.scientificName}</i></p> : null}
+        </div>
+      </header>
+      <table>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.path}>
+              <th scope="row">{row.label}</th>
+              <td className="measure">{row.value}</td>
+              <td data-kind={row.kind}>{row.from}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {"cautions" in entry ? <Cautions codes={entry.cautions} /> : null}
+    </article>
+  );
+}

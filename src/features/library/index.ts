@@ -1,0 +1,2 @@
+/** The library: every entry with its figures and provenance. */
+export { Library } from "./Library";

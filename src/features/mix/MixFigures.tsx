@@ -1,0 +1,41 @@
+"use client";
+
+import { entry } from "@/core/catalog";
+import type { Mix } from "@/core/habitat";
+import { blend, firstWettingL } from "@/core/mix";
+import { show, showNumber } from "@/core/units";
+import { Cautions, Fact, Facts, LedgerPart, Tile, Tiles } from "@/ui/parts";
+import { useSay, useUnits } from "@/words";
+import css from "./MixStep.module.css";
+
+/** What this habitat needs of the mix, and what the mix is. */
+export function MixFigures({ mix, volumeL, looseL }: { mix: Mix; volumeL: number; looseL: number }) {
+  const say = useSay();
+  const system = useUnits();
+  const mixture = blend(mix.parts);
+  if (!mixture) return null;
+  const toMix = show(looseL, "volume", system, "en");
+  const inPlace = show(volumeL, "volume", system, "en");
+  const water = show(firstWettingL(mixture, volumeL), "water", system, "en");
+  const percent = (value: number) => say("mix:pctVol", { figure: showNumber(value, 0, "en") });
+  return (
+    <>
+      <LedgerPart title={say("mix:forHere")}>
+        <Tiles>
+          <Tile label={say("mix:toMix")} figure={toMix.figure} unit={toMix.unit} note={`${say("mix:inPlace")} ${inPlace.figure} ${inPlace.unit}`} />
+          <Tile label={say("mix:wetting")} figure={water.figure} unit={water.unit} />
+        </Tiles>
+        <p className={css.note}>{say("mix:wettingHelp")}</p>
+        <Facts>
+          <Fact label={say("mix:held")}>{percent(mixture.waterHeldPct)}</Fact>
+          <Fact label={say("mix:air")}>{percent(mixture.airSpacePct)}</Fact>
+          <Fact label={say("mix:pores")}>{percent(mixture.totalPorosityPct)}</Fact>
+          <Fact label={say("mix:dryWeight")}>{say("mix:weight", { dryKg: mixture.looseKgPerL })}</Fact>
+          <Fact label={say("mix:peat")}>{say("mix:share", { share: showNumber(mixture.peatPct, 0, "en") })}</Fact>
+        </Facts>
+        <p className={css.note}>{say("mix:blendNote")}</p>
+        <Cautions codes={[...mix.parts.flatMap((part) => entry("ingredients", part.ingredientId).cautions), "handWashing"]} />
+      </LedgerPart>
+    </>
+  );
+}

@@ -1,0 +1,49 @@
+"use client";
+
+import { useState } from "react";
+import { useOpen } from "@/store";
+import { LedgerHead, Pills, Workbench } from "@/ui/parts";
+import { useSay } from "@/words";
+import { Jar } from "./Jar";
+import { MixFigures } from "./MixFigures";
+import css from "./MixStep.module.css";
+import { PartRows } from "./PartRows";
+import { RecipeChoice } from "./RecipeChoice";
+
+/** A soil recipe as a jar: parts, their shares, and the litres this habitat wants of each. */
+export function MixStep() {
+  const say = useSay();
+  const { habitat, derived } = useOpen();
+  const [wantedId, setWantedId] = useState<string | undefined>(undefined);
+  const mix = habitat.mixes.find((other) => other.id === wantedId) ?? habitat.mixes[0];
+  if (!mix) return null;
+  const lifts = derived.ground.levels.filter((level) => habitat.strata.layers.some((layer) => layer.id === level.layerId && layer.kind === "soil" && layer.mixId === mix.id));
+  const volumeL = lifts.reduce((sum, level) => sum + level.volumeL, 0);
+  const looseL = lifts.reduce((sum, level) => sum + level.looseL, 0);
+  return (
+    <Workbench
+      label={say("steps:ledger")}
+      middle={
+        <>
+          <div className={css.bar}>
+            <RecipeChoice mix={mix} />
+            {habitat.mixes.length > 1 ? (
+              <Pills
+                label={say("mix:which")} value={mix.id} onChange={setWantedId}
+                options={habitat.mixes.map((other, at) => ({ value: other.id, text: say("mix:lift", { nth: at + 1 }) }))}
+              />
+            ) : null}
+          </div>
+          <Jar mix={mix} looseL={looseL} />
+        </>
+      }
+      ledger={
+        <>
+          <LedgerHead title={say("mix:title")} sub={say("mix:sub")} />
+          <PartRows mix={mix} looseL={looseL} />
+          <MixFigures mix={mix} volumeL={volumeL} looseL={looseL} />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,2 @@
+/** The mix: recipe, parts, litres for this habitat. */
+export { MixStep } from "./MixStep";

@@ -1,0 +1,74 @@
+"use client";
+
+import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { entry } from "@/core/catalog";
+import type { Stand } from "@/core/habitat";
+import { useOpen } from "@/store";
+import { newGesture, plantFootCm, type Frame } from "@/ui/section";
+import { capital, nameOf, useSay } from "@/words";
+
+type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
+
+/** A grip over every plant: drag it along, or move it with the arrow keys; its grown outline shows when chosen or too big. */
+export function PlantGrips({ frame, chosen, onChoose }: { frame: Frame } & Choosing) {
+  const { habitat } = useOpen();
+  return (
+    <>
+      {habitat.plants.map((stand) => (
+        <PlantGrip key={stand.id} frame={frame} stand={stand} chosen={stand.id === chosen} onChoose={onChoose} />
+      ))}
+    </>
+  );
+}
+
+function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: Stand; chosen: boolean; onChoose: Choosing["onChoose"] }) {
+  const say = useSay();
+  const { habitat, derived, edit } = useOpen();
+  const drag = useRef<{ fromX: number; fromCm: number; gesture: string } | undefined>(undefined);
+  const held = useRef<string | undefined>(undefined);
+  const plant = entry("plants", stand.plantId);
+  const fit = derived.plantFits.get(stand.id);
+  const front = frame.view === "front";
+  const footCm = plantFootCm(habitat, derived.ground, stand.yCm, plant.place);
+  const hangs = plant.place === "hanging";
+  const box = {
+    x: frame.x((front ? stand.xCm : stand.yCm) - plant.grownSpreadCm / 2), y: frame.y(hangs ? footCm : footCm + plant.grownHeightCm),
+    width: plant.grownSpreadCm * frame.pxPerCm, height: plant.grownHeightCm * frame.pxPerCm,
+  };
+  const move = (cm: number, gesture: string) => {
+    const most = front ? habitat.shell.widthCm : habitat.shell.depthCm;
+    const to = Math.min(most, Math.max(0, Math.round(cm * 10) / 10));
+    edit([{ name: "movePlant", args: { id: stand.id, xCm: front ? to : stand.xCm, yCm: front ? stand.yCm : to } }], gesture);
+  };
+  const down = (event: PointerEvent<SVGRectElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { fromX: event.clientX, fromCm: front ? stand.xCm : stand.yCm, gesture: newGesture() };
+    onChoose(stand.id);
+  };
+  const key = (event: KeyboardEvent) => {
+    if (event.key === "Delete") {
+      onChoose(undefined);
+      return edit([{ name: "removePlants", args: { ids: [stand.id] } }]);
+    }
+    const way = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
+    if (way === 0) return;
+    event.preventDefault();
+    held.current ??= newGesture();
+    move((front ? stand.xCm : stand.yCm) + way * (event.altKey ? 0.1 : 1), held.current);
+  };
+  const outgrows = fit?.reasons.some((reason) => reason.code === "height.outgrows") ?? false;
+  return (
+    <rect
+      {...box} rx={Math.min(box.width, box.height) * 0.32} fill="transparent" style={{ cursor: "ew-resize", touchAction: "none", outline: "none" }}
+      stroke={outgrows ? "var(--rust)" : chosen ? "var(--moss)" : "transparent"} strokeWidth={chosen ? 2.4 : 1.6} strokeDasharray="4 5"
+      role="button" tabIndex={0} aria-pressed={chosen}
+      aria-label={say("planting:move", { name: capital(nameOf("plants", stand.plantId)), xCm: stand.xCm, yCm: stand.yCm })}
+      onFocus={() => onChoose(stand.id)} onKeyDown={key} onKeyUp={() => (held.current = undefined)}
+      onPointerDown={down} onPointerUp={() => (drag.current = undefined)} onPointerCancel={() => (drag.current = undefined)}
+      onPointerMove={(event) => {
+        if (!drag.current) return;
+        move(drag.current.fromCm + (event.clientX - drag.current.fromX) / frame.pxPerCm, drag.current.gesture);
+      }}
+    />
+  );
+}

@@ -1,0 +1,49 @@
+"use client";
+
+import Alert from "@mui/material/Alert";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import { useRef, useState } from "react";
+import { parseHabitat } from "@/core/files";
+import { takeIn } from "@/store";
+import { sayFileProblem, useSay } from "@/words";
+import type { Notice } from "./Shelf";
+
+/** Takes a habitat file in; a bad one is refused with its reason and changes nothing. */
+export function ImportButton({ onNotice }: { onNotice: (notice: Notice) => void }) {
+  const say = useSay();
+  const input = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const take = async (file: File) => {
+    const read = parseHabitat(await file.text());
+    if (!read.ok) return setProblem(sayFileProblem(read.problem, say));
+    const how = await takeIn(read.habitat);
+    onNotice({ text: say(how === "replaced" ? "shelf:replaced" : "shelf:imported", { name: read.habitat.name }) });
+  };
+  return (
+    <>
+      <Button size="small" variant="outlined" sx={{ borderRadius: 999, py: "4px", fontWeight: 500, flex: "none" }} onClick={() => input.current?.click()}>{say("shelf:import")}</Button>
+      <input
+        ref={input} type="file" accept=".json,application/json" hidden aria-label={say("shelf:import")}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void take(file);
+        }}
+      />
+      <Dialog open={problem !== undefined} onClose={() => setProblem(undefined)} maxWidth="xs">
+        <DialogTitle>{say("shelf:import")}</DialogTitle>
+        <DialogContent>
+          <Alert severity="error" variant="outlined">{problem}</Alert>
+          <p>{say("problems:file.title")}</p>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setProblem(undefined)}>{say("common:close")}</Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}

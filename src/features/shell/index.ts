@@ -1,0 +1,2 @@
+/** The shell: inner size, sill, top. */
+export { ShellStep } from "./ShellStep";

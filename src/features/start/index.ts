@@ -1,0 +1,2 @@
+/** Starting a habitat. */
+export { StartHabitat } from "./StartHabitat";

@@ -1,0 +1,128 @@
+"use client";
+
+import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
+import ButtonBase from "@mui/material/ButtonBase";
+import IconButton from "@mui/material/IconButton";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useState } from "react";
+import { catalog, entry } from "@/core/catalog";
+import { LIMITS, type Layer } from "@/core/habitat";
+import { barrierCut, type Level } from "@/core/strata";
+import { useOpen } from "@/store";
+import { Stepper } from "@/ui/measure";
+import { materialOf, Swatch, useLayerNames } from "@/ui/section";
+import { capital, nameOf, useSay } from "@/words";
+import css from "./LayerRows.module.css";
+
+type Choosing = { chosen: string | undefined; onChoose: (layerId: string | undefined) => void };
+
+/** One row for each layer, top down as it lies. */
+export function LayerRows({ chosen, onChoose }: Choosing) {
+  const say = useSay();
+  const { habitat, derived } = useOpen();
+  const levels = new Map(derived.ground.levels.map((level) => [level.layerId, level]));
+  if (habitat.strata.layers.length === 0) return <p>{say("strata:empty")}</p>;
+  return (
+    <ul className={css.rows}>
+      {habitat.strata.layers.toReversed().map((layer) => {
+        const level = levels.get(layer.id);
+        return level ? <LayerRow key={layer.id} layer={layer} level={level} chosen={layer.id === chosen} onChoose={onChoose} /> : null;
+      })}
+    </ul>
+  );
+}
+
+function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Level; chosen: boolean; onChoose: Choosing["onChoose"] }) {
+  const say = useSay();
+  const { habitat, edit } = useOpen();
+  const name = useLayerNames(habitat)(layer.id);
+  return (
+    <li className={css.row} data-chosen={chosen} onFocus={() => onChoose(layer.id)} onPointerDown={() => onChoose(layer.id)}>
+      <Swatch material={materialOf(layer, habitat.mixes)} />
+      <div className={css.text}>
+        <MaterialName layer={layer} name={name} />
+        <Detail layer={layer} level={level} />
+      </div>
+      <div className={css.depths}>
+        <Depths layer={layer} name={name} />
+      </div>
+      <IconButton
+        size="small" className={css.remove ?? ""} aria-label={say("strata:removeLayer", { name })}
+        onClick={() => edit([{ name: "removeLayers", args: { layerIds: [layer.id] } }])}
+      >
+        <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
+      </IconButton>
+    </li>
+  );
+}
+
+const SHELVES = { drainage: "drainageMedia", barrier: "barriers", dressing: "dressings" } as const;
+
+/** The material's name; pressing it offers the others of its kind. Soil is named by its mix. */
+function MaterialName({ layer, name }: { layer: Layer; name: string }) {
+  const say = useSay();
+  const { edit } = useOpen();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  if (layer.kind === "soil") return <span className={css.name}>{name}</span>;
+  const shelf = SHELVES[layer.kind];
+  return (
+    <>
+      <ButtonBase className={`${css.name} ${css.choice}`} aria-haspopup="menu" aria-label={`${say("strata:material")}: ${name}`} onClick={(event) => setAnchor(event.currentTarget)}>
+        {name} <span aria-hidden>▾</span>
+      </ButtonBase>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {catalog[shelf].map(({ id }) => (
+          <MenuItem
+            key={id} selected={id === layer.materialId}
+            onClick={() => {
+              setAnchor(null);
+              if (id !== layer.materialId) edit([{ name: "setMaterial", args: { layerId: layer.id, materialId: id } }]);
+            }}
+          >
+            {capital(nameOf(shelf, id))}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}
+
+function Detail({ layer, level }: { layer: Layer; level: Level }) {
+  const say = useSay();
+  const { habitat } = useOpen();
+  const { volumeL, looseL, wetKg } = level;
+  const text = {
+    drainage: () => say("strata:detailDrainage", { volumeL, looseL, voidPct: layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).voidPct : 0 }),
+    barrier: () => say("strata:sheet", barrierCut(habitat.shell)),
+    soil: () => say("strata:detailSoil", { volumeL, looseL, wetKg }),
+    dressing: () => say("strata:detailDressing", { looseL }),
+  }[layer.kind]();
+  return <span className={css.detail}>{text}</span>;
+}
+
+function Depths({ layer, name }: { layer: Layer; name: string }) {
+  const say = useSay();
+  const { edit } = useOpen();
+  if (layer.kind === "barrier") return null;
+  if (layer.kind === "soil") {
+    return (
+      <>
+        <Stepper
+          label={say("strata:frontOf", { name })} caption={say("strata:front")} kind="length" value={layer.frontCm} limits={LIMITS.layerCm}
+          onCommit={(frontCm, gesture) => edit([{ name: "setSoil", args: { layerId: layer.id, frontCm } }], gesture)}
+        />
+        <Stepper
+          label={say("strata:backOf", { name })} caption={say("strata:back")} kind="length" value={layer.backCm} limits={LIMITS.layerCm}
+          onCommit={(backCm, gesture) => edit([{ name: "setSoil", args: { layerId: layer.id, backCm } }], gesture)}
+        />
+      </>
+    );
+  }
+  return (
+    <Stepper
+      label={say("strata:depthOf", { name })} kind="length" value={layer.depthCm} limits={LIMITS.layerCm}
+      onCommit={(depthCm, gesture) => edit([{ name: "setDepth", args: { layerId: layer.id, depthCm } }], gesture)}
+    />
+  );
+}

@@ -1,0 +1,87 @@
+"use client";
+
+import type { Layer } from "@/core/habitat";
+import { LIMITS } from "@/core/habitat";
+import { heightAt, type Level } from "@/core/strata";
+import { show } from "@/core/units";
+import { useOpen } from "@/store";
+import { stepOf } from "@/ui/measure";
+import { groundColor, Handle, materialOf, Tags, useLayerNames, type Frame, type Tag } from "@/ui/section";
+import { printed, useSay, useUnits } from "@/words";
+
+type Choosing = { chosen: string | undefined; onChoose: (layerId: string) => void };
+
+/** Fill lines at the left, and a grip on the upper edge of every layer. */
+export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Choosing) {
+  const say = useSay();
+  const system = useUnits();
+  const { habitat, derived, edit } = useOpen();
+  const nameOfLayer = useLayerNames(habitat);
+  const { levels, water } = derived.ground;
+  const tagText = (cm: number) => show(cm, "length", system, "en").figure;
+  const layerOf = (id: string) => habitat.strata.layers.find((layer) => layer.id === id);
+
+  const tags: Tag[] = levels
+    .filter((level) => level.kind !== "barrier")
+    .map((level) => {
+      const layer = layerOf(level.layerId);
+      return { key: level.layerId, cm: level.top.frontCm, text: tagText(level.top.frontCm), color: layer ? tagColor(layer, habitat.mixes) : "#5c6a62" };
+    });
+  if (water && habitat.strata.waterLineCm > 0) {
+    const { waterLineCm } = habitat.strata;
+    tags.push({ key: "water", cm: waterLineCm, text: tagText(waterLineCm), color: waterLineCm > water.safeLineCm ? "#a63d2f" : "#246c7e" });
+  }
+
+  return (
+    <>
+      <Tags frame={frame} tags={tags} />
+      {levels.flatMap((level, at) => {
+        const layer = layerOf(level.layerId);
+        if (!layer || layer.kind === "barrier") return [];
+        const name = nameOfLayer(layer.id);
+        return edgesOf(layer, level, frame, at).map((edge) => (
+          <g key={`${layer.id}-${edge.where}`} onFocus={() => onChoose(layer.id)} opacity={chosen === undefined || chosen === layer.id ? 1 : 0.75}>
+            <Handle
+              x={edge.x} y={frame.y(edge.topCm)} pxPerCm={frame.pxPerCm} valueCm={edge.topCm}
+              leastCm={edge.bottomCm + LIMITS.layerCm.min} mostCm={Math.max(frame.heightCm, edge.topCm)} stepCm={stepOf("length", system)}
+              label={say("strata:handle", { name: edge.where === "all" ? name : `${name}, ${say(`strata:${edge.where}`)}` })}
+              valueText={printed(edge.topCm, "length", system, "en")}
+              onMove={(toCm, gesture) => {
+                onChoose(layer.id);
+                const depthCm = Math.max(LIMITS.layerCm.min, toCm - edge.bottomCm);
+                if (layer.kind !== "soil") edit([{ name: "setDepth", args: { layerId: layer.id, depthCm } }], gesture);
+                else edit([{ name: "setSoil", args: { layerId: layer.id, [edge.where === "back" ? "backCm" : "frontCm"]: depthCm } }], gesture);
+              }}
+            />
+          </g>
+        ));
+      })}
+    </>
+  );
+}
+
+type Edge = { where: "all" | "front" | "back"; x: number; topCm: number; bottomCm: number };
+
+/** Where a layer is gripped: soil at the front, and from the side at the back too; the rest anywhere along its level edge. */
+function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
+  const front = { topCm: level.top.frontCm, bottomCm: level.bottom.frontCm };
+  const back = { topCm: level.top.backCm, bottomCm: level.bottom.backCm };
+  const spread = frame.x(frame.acrossCm * (0.5 + (at % 2 === 0 ? 0 : 0.09)));
+  if (layer.kind === "soil") {
+    if (frame.view === "front") return [{ where: "front", x: spread, ...front }];
+    return [{ where: "front", x: frame.x(frame.acrossCm * 0.06), ...front }, { where: "back", x: frame.x(frame.acrossCm * 0.94), ...back }];
+  }
+  if (frame.view === "front") return [{ where: "all", x: spread, ...front }];
+  // From the side a level layer may lie on a slope; it is gripped in the middle.
+  const middle = frame.depthCm / 2;
+  return [{ where: "all", x: frame.x(middle), topCm: heightAt(level.top, middle, frame.depthCm), bottomCm: heightAt(level.bottom, middle, frame.depthCm) }];
+}
+
+/** Tag colours stand under white figures, so pale materials are darkened. */
+function tagColor(layer: Layer, mixes: Parameters<typeof materialOf>[1]): string {
+  const hex = groundColor(materialOf(layer, mixes));
+  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+  const luminance = (0.299 * r + 0.587 * g + 0.114 * b) / 255;
+  const dim = luminance > 0.38 ? 0.38 / luminance : 1;
+  return `rgb(${Math.round(r * dim)} ${Math.round(g * dim)} ${Math.round(b * dim)})`;
+}

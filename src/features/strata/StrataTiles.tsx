@@ -1,0 +1,54 @@
+"use client";
+
+import { LIMITS } from "@/core/habitat";
+import { show } from "@/core/units";
+import { useOpen } from "@/store";
+import { Stepper } from "@/ui/measure";
+import { Cautions, Tile, Tiles } from "@/ui/parts";
+import { rule } from "@/core/catalog";
+import { useSay, useUnits } from "@/words";
+import css from "./StrataTiles.module.css";
+
+/** The ground's key figures: fill against the sill, load, water, litres. */
+export function StrataTiles() {
+  const say = useSay();
+  const system = useUnits();
+  const { habitat, derived, edit } = useOpen();
+  const { ground } = derived;
+  const { sillCm } = habitat.shell;
+  const front = show(ground.surface.frontCm, "length", system, "en");
+  const back = show(ground.surface.backCm, "length", system, "en");
+  const load = show(ground.wetKg, "mass", system, "en");
+  const soil = show(ground.soilVolumeL, "volume", system, "en");
+  const looseL = ground.levels.filter((level) => level.kind === "soil").reduce((sum, level) => sum + level.looseL, 0);
+  const holds = show(ground.water?.capacityL ?? 0, "water", system, "en");
+  const heavy = ground.wetKg > rule("twoPersonLiftKg");
+  return (
+    <>
+      {ground.water ? (
+        <div className={css.water}>
+          <span className={css.drop} aria-hidden />
+          <span>
+            <b>{say("strata:waterLine")}</b>
+            <small>{say("strata:safeTo", { safeLineCm: ground.water.safeLineCm })}</small>
+          </span>
+          <Stepper
+            label={say("strata:waterLine")} kind="length" value={habitat.strata.waterLineCm} limits={LIMITS.waterLineCm}
+            onCommit={(waterLineCm, gesture) => edit([{ name: "setWaterLine", args: { waterLineCm } }], gesture)}
+          />
+        </div>
+      ) : null}
+      <Tiles>
+        <Tile
+          label={say("strata:fillFront")} figure={front.figure} unit={front.unit} note={sillCm > 0 ? say("strata:ofSill", { sillCm }) : say("strata:noSill")}
+          tone={ground.underSillCm !== undefined && ground.underSillCm < 0 ? "harm" : undefined}
+        />
+        <Tile label={say("strata:fillBack")} figure={back.figure} unit={back.unit} tone={ground.underRimCm < 0 ? "harm" : undefined} />
+        <Tile label={say("strata:wetLoad")} figure={load.figure} unit={load.unit} note={say("strata:dryLoad", { dryKg: ground.dryKg })} />
+        <Tile label={say("strata:soilTotal")} figure={soil.figure} unit={soil.unit} note={say("strata:loose", { looseL })} />
+        {ground.water ? <Tile label={say("strata:drainageHolds")} figure={holds.figure} unit={holds.unit} note={say("strata:toBarrier")} /> : null}
+      </Tiles>
+      {heavy ? <Cautions codes={["weight"]} /> : null}
+    </>
+  );
+}

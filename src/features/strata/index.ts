@@ -1,0 +1,2 @@
+/** The strata: layers, fill lines, load and water. */
+export { StrataStep } from "./StrataStep";

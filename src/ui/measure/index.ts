@@ -1,0 +1,5 @@
+/** Fields for measures: they take what people write and show the chosen units. */
+export { MeasureField } from "./MeasureField";
+export { Stepper, stepOf } from "./Stepper";
+export { readTyped } from "./useMeasureText";
+export type { Limits } from "./useMeasureText";

@@ -1,0 +1,76 @@
+"use client";
+
+import { useRef, useState, type KeyboardEvent } from "react";
+import { parseMeasure, show, type MeasureKind } from "@/core/units";
+import { printed, useSay, useUnits, words, type Say } from "@/words";
+import { newGesture } from "../section/Handle";
+
+export type Limits = { min: number; max: number };
+
+type Options = {
+  label: string;
+  kind: MeasureKind;
+  value: number | undefined;
+  limits: Limits;
+  /** Called while typing too, whenever what is typed makes sense; one visit to the field is one gesture. */
+  onCommit: (value: number, gesture: string) => void;
+  /** Called when the field is emptied; without it an empty field goes back to its value. */
+  onClear?: (() => void) | undefined;
+};
+
+/** What is wrong with a typed measure, in words, or the value. */
+export function readTyped(text: string, { label, kind, limits }: Pick<Options, "label" | "kind" | "limits">, system: ReturnType<typeof useUnits>, say: Say) {
+  const read = parseMeasure(text, kind, system);
+  if (!read.ok) {
+    const { code, ...rest } = read.problem;
+    return { problem: say(`problems:${code}`, { ...rest, kind: "", label }) };
+  }
+  // What is shown is rounded, so a limit typed as shown may lie a hair outside.
+  const slack = 0.05;
+  if (read.value < limits.min - slack || read.value > limits.max + slack) {
+    const told = (value: number) => printed(value, kind, system, words.language);
+    return { problem: say("problems:measure.outOfRange", { label, least: told(limits.min), most: told(limits.max) }) };
+  }
+  return { value: Math.min(limits.max, Math.max(limits.min, read.value)) };
+}
+
+/** The text of a measure field: shows the value in the chosen units, takes what people type, reports what it cannot take. */
+export function useMeasureText({ label, kind, value, limits, onCommit, onClear }: Options) {
+  const system = useUnits();
+  const say = useSay();
+  const [draft, setDraft] = useState<string | undefined>(undefined);
+  const gesture = useRef("");
+  const shown = value === undefined ? "" : show(value, kind, system, words.language).figure;
+  const unit = show(value ?? limits.min, kind, system, words.language).unit;
+  const read = draft === undefined || (draft.trim() === "" && onClear) ? undefined : readTyped(draft, { label, kind, limits }, system, say);
+
+  const type = (text: string) => {
+    setDraft(text);
+    if (text.trim() === "" && onClear) return onClear();
+    const typed = readTyped(text, { label, kind, limits }, system, say);
+    if (typed.value !== undefined) onCommit(typed.value, gesture.current);
+  };
+
+  return {
+    text: draft ?? shown,
+    unit,
+    problem: read?.problem,
+    onFocus: () => {
+      gesture.current = newGesture();
+    },
+    onChange: type,
+    onBlur: () => {
+      if (read?.problem === undefined) setDraft(undefined);
+    },
+    onKeyDown: (event: KeyboardEvent<HTMLElement>) => {
+      if (event.key === "Enter" && read?.problem === undefined) setDraft(undefined);
+      if (event.key === "Escape") setDraft(undefined);
+    },
+    /** Moves the value by a step of the shown unit. */
+    step: (by: number) => {
+      if (value === undefined) return;
+      setDraft(undefined);
+      onCommit(Math.min(limits.max, Math.max(limits.min, value + by)), newGesture());
+    },
+  };
+}

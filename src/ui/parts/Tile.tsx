@@ -1,0 +1,18 @@
+import type { ReactNode } from "react";
+import css from "./Tile.module.css";
+
+/** Key figures, two in a row. */
+export const Tiles = ({ children }: { children: ReactNode }) => <dl className={css.tiles}>{children}</dl>;
+
+/** One key figure: what it is, the figure large, its unit and what it is held against. */
+export function Tile({ label, figure, unit, note, tone }: { label: string; figure: string; unit?: string | undefined; note?: string | undefined; tone?: "harm" | "look" | undefined }) {
+  return (
+    <div className={css.tile} data-tone={tone}>
+      <dt>{label}</dt>
+      <dd className="measure">
+        <b>{figure}</b> {unit ? <span className={css.unit}>{unit}</span> : null}
+        {note ? <span className={css.note}>{note}</span> : null}
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+import type { ReactNode } from "react";
+import css from "./Workbench.module.css";
+
+/** The two halves of a step: what is worked on in the middle, its figures on the right. */
+export function Workbench({ middle, ledger, label }: { middle: ReactNode; ledger: ReactNode; label: string }) {
+  return (
+    <>
+      <main id="work" tabIndex={-1} className={css.middle}>{middle}</main>
+      <aside className={css.ledger} aria-label={label}>{ledger}</aside>
+    </>
+  );
+}
+
+/** Heading of a ledger: what it is, and one line on how to read it. */
+export function LedgerHead({ title, sub, children }: { title: string; sub: string; children?: ReactNode }) {
+  return (
+    <div className={css.head}>
+      <div>
+        <h1>{title}</h1>
+        <p>{sub}</p>
+      </div>
+      {children}
+    </div>
+  );
+}
+
+export const LedgerPart = ({ title, children }: { title: string; children: ReactNode }) => (
+  <section className={css.part}>
+    <h2>{title}</h2>
+    {children}
+  </section>
+);

@@ -1,0 +1,10 @@
+/** Parts every place is made of: header, workbench halves, key figures, facts, cautions. */
+export { AppHeader } from "./AppHeader";
+export { Boundary } from "./Boundary";
+export { Cautions } from "./Cautions";
+export { Fact, Facts } from "./Facts";
+export { RangeBar } from "./RangeBar";
+export { Tile, Tiles } from "./Tile";
+export { LedgerHead, LedgerPart, Workbench } from "./Workbench";
+export { Pills } from "./Pills";
+export { useNow } from "./useNow";

@@ -1,0 +1,76 @@
+"use client";
+
+import type { ReactNode } from "react";
+import type { Habitat } from "@/core/habitat";
+import type { Ground } from "@/core/strata";
+import { capital, useSay, useUnits } from "@/words";
+import { Pills } from "../parts/Pills";
+import css from "./BenchSection.module.css";
+import { fittingScale, frameOf, VIEWS, type Frame, type Margins, type View } from "./frame";
+import { Rulers } from "./Rulers";
+import { SectionBody } from "./SectionBody";
+import { SectionTwin } from "./SectionTwin";
+import { useSize } from "./useSize";
+
+type Props = {
+  habitat: Habitat;
+  ground: Ground;
+  view: View;
+  onView: (view: View) => void;
+  /** Drawn over the section; told where everything is. */
+  overlay?: (frame: Frame) => ReactNode;
+  toolbar?: ReactNode;
+  waterLineCm?: number | undefined;
+  faded?: boolean;
+  /** Room for tags on the left. */
+  tagged?: boolean;
+};
+
+/** The section as it stands on the bench: fitted to its place, with rulers, view switch and text twin. */
+export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, waterLineCm, faded, tagged = false }: Props) {
+  const say = useSay();
+  const system = useUnits();
+  const [ref, size] = useSize();
+  const margins: Margins = { left: tagged ? 84 : 16, right: 44, top: 26, bottom: 30 };
+  const scale = size ? fittingScale(habitat.shell, view, size.width, size.height, margins) : 1;
+  const across = (view === "front" ? habitat.shell.widthCm : habitat.shell.depthCm) * scale;
+  const spareX = size ? size.width - across - margins.left - margins.right : 0;
+  const spareY = size ? size.height - habitat.shell.heightCm * scale - margins.top - margins.bottom : 0;
+  const frame = frameOf(habitat.shell, view, scale, margins.left + Math.max(0, spareX / 2), margins.top + Math.max(0, spareY / 2));
+  return (
+    <div className={css.bench}>
+      <div className={css.bar}>
+        <Pills label={say("strata:viewLabel")} value={view} onChange={onView} options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))} />
+        {toolbar}
+      </div>
+      <div className={css.stage} ref={ref}>
+        {size ? (
+          <svg
+            width={size.width} height={size.height} role="group"
+            aria-label={say("strata:section", { name: habitat.name, view: say(`strata:views.${view}`).toLocaleLowerCase() })}
+          >
+            <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} />
+            <Rulers frame={frame} system={system} />
+            <Sill habitat={habitat} frame={frame} text={capital(say("strata:sillTag", { sillCm: habitat.shell.sillCm }))} />
+            {overlay?.(frame)}
+          </svg>
+        ) : null}
+      </div>
+      <SectionTwin habitat={habitat} ground={ground} />
+    </div>
+  );
+}
+
+function Sill({ habitat, frame, text }: { habitat: Habitat; frame: Frame; text: string }) {
+  const { sillCm } = habitat.shell;
+  if (sillCm <= 0 || sillCm >= habitat.shell.heightCm) return null;
+  const right = frame.view === "front" ? frame.x(frame.acrossCm) : frame.x(0) + 34;
+  return (
+    <g aria-hidden>
+      <line x1={frame.x(0)} x2={right} y1={frame.y(sillCm)} y2={frame.y(sillCm)} stroke="var(--rust)" strokeWidth={1.4} strokeDasharray="9 5" />
+      <g transform={`translate(${frame.view === "front" ? right - 6 : frame.x(0) + 6} ${frame.y(sillCm) - 6})`}>
+        <text fontSize={12} fontWeight={600} textAnchor={frame.view === "front" ? "end" : "start"} fill="var(--rust)" stroke="var(--air-low)" strokeWidth={4} paintOrder="stroke">{text}</text>
+      </g>
+    </g>
+  );
+}

@@ -1,0 +1,35 @@
+import { entry } from "@/core/catalog";
+import type { Habitat } from "@/core/habitat";
+import type { Ground } from "@/core/strata";
+import { capital, nameOf, useSay } from "@/words";
+import { useLayerNames } from "./useLayerNames";
+
+/** The section told in words, for those who do not see it. */
+export function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+  const say = useSay();
+  const nameOfLayer = useLayerNames(habitat);
+  return (
+    <section className="quiet" aria-label={say("strata:twin.title")}>
+      <p>{say("strata:twin.box", { ...habitat.shell })}</p>
+      <ul>
+        {ground.levels.toReversed().map((level) => (
+          <li key={level.layerId}>
+            {say("strata:twin.layer", {
+              name: nameOfLayer(level.layerId), bottomFrontCm: level.bottom.frontCm, topFrontCm: level.top.frontCm,
+              bottomBackCm: level.bottom.backCm, topBackCm: level.top.backCm,
+            })}
+          </li>
+        ))}
+        {ground.water ? <li>{say("strata:twin.water", { lineCm: habitat.strata.waterLineCm, safeCm: ground.water.safeLineCm })}</li> : null}
+        {habitat.plants.map((stand) => {
+          const { grownHeightCm, grownSpreadCm } = entry("plants", stand.plantId);
+          return (
+            <li key={stand.id}>
+              {say("strata:twin.plant", { name: capital(nameOf("plants", stand.plantId)), xCm: stand.xCm, yCm: stand.yCm, grownHeightCm, grownSpreadCm })}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Shell } from "@/core/habitat";
+import { heightAt, type Slope } from "@/core/strata";
+
+export const VIEWS = ["front", "side"] as const;
+/** Front: across the width, from the front glass. Side: from the front glass on the left to the back. */
+export type View = (typeof VIEWS)[number];
+
+/** Turns centimetres in the box into pixels on the drawing. */
+export type Frame = {
+  view: View;
+  pxPerCm: number;
+  /** Size of the box in this view, cm. */
+  acrossCm: number;
+  heightCm: number;
+  depthCm: number;
+  /** Pixels from the left edge of the drawing, for centimetres from the left of the view. */
+  x: (cm: number) => number;
+  /** Pixels from the top of the drawing, for centimetres from the glass up. */
+  y: (cm: number) => number;
+  /** Centimetres from the glass, for pixels from the top. */
+  cmAt: (px: number) => number;
+};
+
+export type Margins = { left: number; right: number; top: number; bottom: number };
+
+export const acrossOf = (shell: Pick<Shell, "widthCm" | "depthCm">, view: View): number => (view === "front" ? shell.widthCm : shell.depthCm);
+
+/** The scale at which a box fills a space, never so large that a small box looks like a big one. */
+export function fittingScale(shell: Shell, view: View, widthPx: number, heightPx: number, margins: Margins, most = 16): number {
+  const across = (widthPx - margins.left - margins.right) / acrossOf(shell, view);
+  const up = (heightPx - margins.top - margins.bottom) / shell.heightCm;
+  return Math.max(0.4, Math.min(across, up, most));
+}
+
+export function frameOf(shell: Shell, view: View, pxPerCm: number, left: number, top: number): Frame {
+  const floor = top + shell.heightCm * pxPerCm;
+  return {
+    view, pxPerCm, acrossCm: acrossOf(shell, view), heightCm: shell.heightCm, depthCm: shell.depthCm,
+    x: (cm) => left + cm * pxPerCm,
+    y: (cm) => floor - cm * pxPerCm,
+    cmAt: (px) => (floor - px) / pxPerCm,
+  };
+}
+
+/** The edge of a slope as it shows in a view: level in front, a line from front to back from the side. */
+export const edgeOf = (slope: Slope, frame: Frame): [leftCm: number, rightCm: number] =>
+  frame.view === "front" ? [slope.frontCm, slope.frontCm] : [slope.frontCm, slope.backCm];
+
+/** The four corners between two slopes, as SVG points. */
+export function bandPoints(frame: Frame, below: Slope, above: Slope): string {
+  const [bl, br] = edgeOf(below, frame);
+  const [al, ar] = edgeOf(above, frame);
+  const { x, y, acrossCm } = frame;
+  return `${x(0)},${y(bl)} ${x(0)},${y(al)} ${x(acrossCm)},${y(ar)} ${x(acrossCm)},${y(br)}`;
+}
+
+/** Where something that stands in the box stands in a view, and how high its foot is. */
+export function footOf(frame: Frame, surface: Slope, xCm: number, yCm: number): { acrossCm: number; footCm: number } {
+  return { acrossCm: frame.view === "front" ? xCm : yCm, footCm: heightAt(surface, yCm, frame.depthCm) };
+}

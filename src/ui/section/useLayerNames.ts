@@ -1,0 +1,34 @@
+"use client";
+
+import { useMemo } from "react";
+import { findEntry } from "@/core/catalog";
+import type { Habitat, Mix } from "@/core/habitat";
+import { capital, nameOf, useSay, type Say } from "@/words";
+
+/** What a mix is called: its recipe, changed or not, or a mix of one's own. */
+export function mixName(mix: Mix | undefined, say: Say): string {
+  const recipe = mix?.recipeId ? findEntry("recipes", mix.recipeId) : undefined;
+  if (!mix || !recipe) return say("mix:own");
+  const told = nameOf("recipes", recipe.id);
+  return JSON.stringify(recipe.parts) === JSON.stringify(mix.parts) ? told : say("mix:changed", { recipe: told });
+}
+
+/** The names of a habitat's layers as they stand in the ledger and the section. */
+export function useLayerNames(habitat: Habitat): (layerId: string) => string {
+  const say = useSay();
+  const { strata, mixes } = habitat;
+  return useMemo(() => {
+    const lifts = strata.layers.filter((layer) => layer.kind === "soil");
+    return (layerId) => {
+      const layer = strata.layers.find((other) => other.id === layerId);
+      if (!layer) return "";
+      if (layer.kind === "soil") {
+        const recipe = mixName(mixes.find((mix) => mix.id === layer.mixId), say);
+        const nth = lifts.findIndex((lift) => lift.id === layerId) + 1;
+        return capital(lifts.length > 1 ? say("strata:soilNameNth", { recipe, nth }) : recipe);
+      }
+      const shelf = ({ drainage: "drainageMedia", barrier: "barriers", dressing: "dressings" } as const)[layer.kind];
+      return capital(nameOf(shelf, layer.materialId));
+    };
+  }, [strata.layers, mixes, say]);
+}
