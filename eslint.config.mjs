@@ -9,6 +9,7 @@ const config = [
     rules: {
       "max-lines": ["error", { max: 400 }],
       "@typescript-eslint/consistent-type-imports": "error",
+      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
     },
   },
   {

@@ -1,4 +1,4 @@
-import { daysAfter } from "@/core/build";
+import { daysAfter, schedule } from "@/core/build";
 import { applyAll, startHabitat, type Command, type Habitat, type Start } from "@/core/habitat";
 import { readingCommands, type Scenario } from "./readings";
 
@@ -54,7 +54,7 @@ const PLANS: readonly Plan[] = [
       plant("p1", "oxTongueGasteria", 16, 36), plant("p2", "zebraHaworthia", 36, 14), plant("p3", "oxTongueGasteria", 88, 34),
       crew("mealwormBeetle", 30),
     ],
-    ticked: { freshWater: 1, spotClean: 0, glass: 5 },
+    ticked: { freshWater: 1, spotClean: 0, glass: 5, crew: 34 },
     readings: {
       days: 42, seed: 23, warmC: { start: 30.4, end: 30.6, wobble: 0.8 }, coolC: { start: 24.4, end: 24.6, wobble: 0.6 }, humidityRh: { start: 36, end: 34, wobble: 3 },
     },
@@ -102,6 +102,13 @@ const PLANS: readonly Plan[] = [
 
 const ROOM = { temperatureC: 21, humidityRh: 42 };
 
+/** Every build step marked done on the day its plan gave it, the last on the day the animal moved in. */
+function builtCommands(designed: Habitat, movedInOn: string): Command[] {
+  return schedule(designed, designed.build.startOn).map(({ id, startOn }) => ({
+    name: "markTask", args: { taskId: id, on: id === "moveIn" ? movedInOn : startOn },
+  }));
+}
+
 function build(plan: Plan, today: string): Habitat {
   const startOn = daysAfter(today, -plan.startedAgo);
   const sinceOn = daysAfter(today, -plan.keptAgo);
@@ -109,7 +116,7 @@ function build(plan: Plan, today: string): Habitat {
   const ticks = Object.entries(plan.ticked).map(([dutyId, ago]): Command => ({ name: "tickDuty", args: { dutyId, on: daysAfter(today, -ago) } }));
   return applyAll(begun, [
     ...plan.commands,
-    { name: "markTask", args: { taskId: "moveIn", on: sinceOn } },
+    ...builtCommands(applyAll(begun, plan.commands), sinceOn),
     { name: "startKeeping", args: { on: sinceOn } },
     ...ticks,
     ...readingCommands(plan.readings, today),

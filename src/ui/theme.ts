@@ -46,7 +46,7 @@ export const theme = createTheme({
     MuiOutlinedInput: {
       styleOverrides: {
         root: { background: "var(--card)", "& fieldset": { borderColor: "var(--line)" }, "&:hover fieldset": { borderColor: "var(--soft) !important" } },
-        input: { padding: "9px 12px" },
+        input: { padding: "9px 12px", fontSize: 15, "@media (max-width: 900px)": { fontSize: 16 } },
       },
     },
     MuiTextField: { defaultProps: { size: "small", fullWidth: true } },

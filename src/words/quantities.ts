@@ -19,8 +19,14 @@ const kindOf = (name: string): MeasureKind | undefined => KINDS.find(([ending]) 
 
 /** Prints a quantity with its unit. @example printed(6.5, "length", "us", "en") // "2 9/16 in" */
 export function printed(value: number, kind: MeasureKind, system: UnitSystem, locale: string): string {
-  const { figure, unit } = show(value, kind, system, locale);
+  const { figure, unit } = spokenFigure(value, kind, system, locale);
   return `${figure}\u00a0${unit}`;
+}
+
+/** In sentences a whole number stands without its .0; in columns it keeps it, so that figures align. */
+function spokenFigure(value: number, kind: MeasureKind, system: UnitSystem, locale: string) {
+  const { figure, unit } = show(value, kind, system, locale);
+  return { figure: figure.replace(/[.,]0$/, ""), unit };
 }
 
 const names = en.catalog as Record<CatalogKind, Record<string, string>>;
@@ -41,6 +47,7 @@ export const dayPrinted = (day: string): string => format(parseISO(day), "EEE d 
 /**
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water, `looseL` loose
  * stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day, `animalId` a name.
+ * Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`.
  * `count` stays a number, for plurals. Everything else stays as it is.
  *
  * @example spoken({ needCm: 6.5 }, "us", "en") // { needCm: "2 9/16 in" }
@@ -50,8 +57,10 @@ export function spoken(quantities: Quantities, system: UnitSystem, locale: strin
   for (const [name, value] of Object.entries(quantities)) {
     if (value === undefined) continue;
     const kind = kindOf(name);
-    if (typeof value === "number" && kind) said[name] = printed(value, kind, system, locale);
-    else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
+    if (typeof value === "number" && kind) {
+      said[name] = printed(value, kind, system, locale);
+      said[`${name}Figure`] = spokenFigure(value, kind, system, locale).figure;
+    } else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
     else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
     else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(value);
     else said[name] = value;

@@ -6,6 +6,7 @@ import { capital, isWord, type Say } from "./say";
 /** A finding in words: what, why, and what its button does. */
 export type SpokenFinding = { title: string; why: string; mend: string | undefined };
 
+/** The first key there is a word for; the more particular ones come first. */
 const pick = (say: Say, keys: readonly string[], quantities: Record<string, number | string>): string => {
   const key = keys.find(isWord);
   return key ? say(key, quantities) : "";
@@ -15,11 +16,11 @@ const pick = (say: Say, keys: readonly string[], quantities: Record<string, numb
 export function sayFinding({ code, quantities, mend }: Finding, say: Say): SpokenFinding {
   const { shape, what, side, place } = quantities;
   const spokenPlace = typeof place === "string" && isWord(`keeping:places.${place}`) ? say(`keeping:places.${place}` as "keeping:places.warmEnd") : "";
-  const why = pick(say, [`findings:${code}.why`, `findings:${code}.why.${shape}`, `findings:${code}.why.${what}.${side}`], { ...quantities, place: spokenPlace });
+  const why = pick(say, [`findings:${code}.why.${what}.${side}`, `findings:${code}.why.${shape}`, `findings:${code}.why`], { ...quantities, place: spokenPlace });
   return {
     title: say(`findings:${code}.title`),
     why: capital(why),
-    mend: mend && pick(say, [`findings:${code}.mend`, `findings:${code}.mend.${mend.quantities.edit}`], mend.quantities),
+    mend: mend && pick(say, [`findings:${code}.mend.${mend.quantities.edit}`, `findings:${code}.mend`], mend.quantities),
   };
 }
 

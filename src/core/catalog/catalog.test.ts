@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { z } from "zod";
+import type { z } from "zod";
 import {
   AnimalSchema, BarrierSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, PlantSchema, ProvenanceSchema,
   RecipeSchema, TradeRuleSchema, catalog, figuresOf, findEntry, provenanceOf, tradeRules,

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ZodError } from "zod";
+import type { ZodError } from "zod";
 import { catalog } from "../catalog";
 import { HabitatSchema, NewerVersionError, applyAll, applyCommand, migrate, startHabitat, type Command, type Start } from "./index";
 

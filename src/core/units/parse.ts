@@ -112,7 +112,7 @@ export type Sized = { ok: true; size: [widthCm: number, depthCm: number, heightC
  * @example parseSize("60×45×45", "metric")        // { ok: true, size: [60, 45, 45] }
  */
 export function parseSize(text: string, system: UnitSystem): Sized {
-  const parts = text.trim().split(/\s*[x×*]\s*|\s+by\s+/i).map((part) => part.trim());
+  const parts = text.trim().split(/\s*[x×*]\s*(?=[-−.,\d¼½¾⅓⅔⅛⅜⅝⅞]|$)|\s+by\s+/i).map((part) => part.trim());
   if (parts.length !== 3 || parts.some((part) => part === "")) {
     return { ok: false, problem: { code: "size.notThree", text } };
   }

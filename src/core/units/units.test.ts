@@ -64,6 +64,9 @@ describe("reading what people type", () => {
     expect(inches.ok && inches.size.map((cm) => Number(cm.toFixed(2)))).toEqual([60.96, 45.72, 45.72]);
     expect(parseSize("60×45×45", "metric")).toEqual({ ok: true, size: [60, 45, 45] });
     expect(parseSize("2 ft x 18 in x 45 cm", "metric")).toEqual({ ok: true, size: [60.96, 45.72, 45] });
+    expect(parseSize("60 by 45 by 45 mm", "metric")).toEqual({ ok: true, size: [6, 4.5, 4.5] });
+    const word = parseSize("sixty x 45 x 45", "metric");
+    expect(!word.ok && word.problem.code).toBe("measure.unreadable");
     const two = parseSize("60 x 45", "metric");
     expect(!two.ok && two.problem.code).toBe("size.notThree");
   });

@@ -28,7 +28,7 @@ export function BriefStep() {
         <>
           <BenchSection
             habitat={habitat} ground={derived.ground} view={view} onView={setView}
-            overlay={(frame) => <LeastBox frame={frame} animalId={animal.id} count={brief.count} lengthCm={animal.adultLengthCm} />}
+            overlay={(frame) => <LeastBox frame={frame} animalId={animal.id} count={brief.count} lengthCm={animal.adultLengthCm} surfaceCm={derived.ground.surface.frontCm} />}
           />
           <ul className={css.verdicts} aria-label={say("brief:verdictTitle")}>
             {boxReasons.map((reason) => (
@@ -43,14 +43,12 @@ export function BriefStep() {
         <>
           <LedgerHead title={say("brief:title")} sub={say("brief:sub")} />
           <div className={css.form}>
-            <TextField select label={say("brief:animal")} value={animal.id} onChange={(event) => edit([{ name: "setAnimal", args: { animalId: event.target.value } }])}>
+            <TextField select className={css.wide ?? ""} label={say("brief:animal")} value={animal.id} onChange={(event) => edit([{ name: "setAnimal", args: { animalId: event.target.value } }])}>
               {catalog.animals.map((other) => (
                 <MenuItem key={other.id} value={other.id}>{capital(nameOf("animals", other.id))}</MenuItem>
               ))}
             </TextField>
             <CountField label={say("brief:count")} value={brief.count} onCommit={(count) => edit([{ name: "setCount", args: { count } }])} />
-          </div>
-          <div className={css.form}>
             <MeasureField
               label={say("brief:roomTemperature")} kind="temperature" value={brief.room.temperatureC} limits={LIMITS.roomC}
               onCommit={(temperatureC, gesture) => edit([{ name: "setRoom", args: { temperatureC } }], gesture)}
@@ -78,28 +76,28 @@ function Wants() {
   return (
     <Facts>
       <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: animal.adultLengthCm })}</Fact>
-      <Fact label={say("brief:habit")}>{say(`brief:habits.${animal.habit}`)}, {say(`brief:activities.${animal.activity}`)}</Fact>
+      <Fact plain label={say("brief:habit")}>{say(`brief:habits.${animal.habit}`)}, {say(`brief:activities.${animal.activity}`)}</Fact>
       {temperatureC.basking ? <Fact label={say("brief:basking")}>{warmth(temperatureC.basking)}</Fact> : null}
       <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
       <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
       <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
       <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] })}</Fact>
       <Fact label={say("brief:soil")}>{say("brief:lengthValue", { lengthCm: animal.soilDepthCm })}</Fact>
-      <Fact label={say("brief:drainage")}>{say(`brief:drainages.${animal.drainage}`)}</Fact>
+      <Fact plain label={say("brief:drainage")}>{say(`brief:drainages.${animal.drainage}`)}</Fact>
       <Fact label={say("brief:uv")}>{say("brief:uvValue", { zone: animal.uvZone })}</Fact>
     </Facts>
   );
 }
 
 /** The least box as a dashed outline, and the adult animal's length as a bar, both to scale. */
-function LeastBox({ frame, animalId, count, lengthCm }: { frame: Frame; animalId: string; count: number; lengthCm: number }) {
+function LeastBox({ frame, animalId, count, lengthCm, surfaceCm }: { frame: Frame; animalId: string; count: number; lengthCm: number; surfaceCm: number }) {
   const say = useSay();
   const least = leastBox(animalId, count);
   const across = frame.view === "front" ? least.widthCm : least.depthCm;
   const fits = across <= frame.acrossCm + 0.5 && least.heightCm <= frame.heightCm + 0.5;
   const color = fits ? "var(--moss)" : "var(--rust)";
   const shown = { width: Math.min(across, frame.acrossCm) * frame.pxPerCm, height: Math.min(least.heightCm, frame.heightCm) * frame.pxPerCm };
-  const barY = frame.y(0) - 12;
+  const barY = frame.y(surfaceCm) - 10;
   const barCm = Math.min(lengthCm, frame.acrossCm * 0.9);
   const startCm = Math.max(0.8, (frame.acrossCm - barCm) / 2);
   return (

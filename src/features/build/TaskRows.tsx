@@ -8,7 +8,7 @@ import { Cautions } from "@/ui/parts";
 import { dayPrinted, useSay } from "@/words";
 import css from "./Build.module.css";
 
-/** One row for each step: the day, what to do with its figures, how long it then stands, what can hurt. */
+/** One row for each step: the day, what to do with its figures, how long it then stands, and each caution where it first comes up. */
 export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: string }) {
   const say = useSay();
   const { edit } = useOpen();
@@ -19,7 +19,8 @@ export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: s
   };
   return (
     <ol className={css.tasks}>
-      {plan.map((task) => {
+      {plan.map((task, at) => {
+        const before = plan.slice(0, at).flatMap((other) => (other.doneOn ? [] : other.cautions));
         const title = say(`build:tasks.${task.id}.title`);
         return (
           <li key={task.id} className={css.task} data-done={task.doneOn !== undefined}>
@@ -36,7 +37,7 @@ export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: s
                   {task.governs ? <b> · {say("build:governs")}</b> : null}
                 </p>
               ) : null}
-              {task.doneOn ? null : <Cautions codes={task.cautions} />}
+              {task.doneOn ? null : <Cautions codes={task.cautions.filter((code) => !before.includes(code))} />}
             </div>
           </li>
         );

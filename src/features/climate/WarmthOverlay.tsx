@@ -14,8 +14,9 @@ export function WarmthOverlay({ frame, animal }: { frame: Frame; animal: Animal 
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
   const label = (at: number, anchor: "start" | "end", title: string, [lowC, highC]: readonly [number, number]) => (
     <g transform={`translate(${at} ${y(heightCm) + 34})`} textAnchor={anchor}>
-      <text fontSize={13} fontWeight={650} fill="var(--ink)" stroke="var(--air-top)" strokeWidth={4} paintOrder="stroke">{capital(title)}</text>
-      <text y={19} fontSize={14} className="measure" fill="var(--ink)" stroke="var(--air-top)" strokeWidth={4} paintOrder="stroke">{say("brief:rangeC", { lowC, highC })}</text>
+      <rect x={anchor === "start" ? -10 : -116} y={-20} width={126} height={48} rx={9} fill="var(--sheet)" opacity={0.92} />
+      <text fontSize={13} fontWeight={650} fill="var(--ink)">{capital(title)}</text>
+      <text y={19} fontSize={14} className="measure" fill="var(--ink)">{say("brief:rangeC", { lowC, highC })}</text>
     </g>
   );
   return (

@@ -1,6 +1,6 @@
 "use client";
 
-import { figuresOf, provenanceOf, type CatalogEntry, type CatalogKind } from "@/core/catalog";
+import { figuresOf, provenanceOf, type CatalogEntry, type CatalogKind, type Provenance } from "@/core/catalog";
 import { showNumber, type MeasureKind } from "@/core/units";
 import { Cautions } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
@@ -17,6 +17,12 @@ const wordFor = (key: string, say: Say): string => {
   return isWord(word) ? say(word) : "";
 };
 
+const provenanceText = (from: Provenance, say: Say): string =>
+  [say(`library:from.${from.kind}`), from.kind === "published" ? from.source : undefined, from.note].filter(Boolean).join(": ");
+
+/** Two printed ends with one unit. @example rangeOf(["24 °C", "27 °C"]) // "24 – 27 °C" */
+const rangeOf = ([low = "", ...rest]: readonly string[]): string => [low.split("\u00a0")[0], ...rest].join(" – ");
+
 /** Figures of an entry as rows; the two ends of a range share one. */
 function useRows(entry: CatalogEntry<CatalogKind>): Row[] {
   const say = useSay();
@@ -31,21 +37,21 @@ function useRows(entry: CatalogEntry<CatalogKind>): Row[] {
     const measure = MEASURES.find(([ending]) => keys.some((key) => ending.test(key)))?.[1];
     const tell = (value: number) => (measure ? printed(value, measure, system, "en") : showNumber(value, Number.isInteger(value) ? 0 : 2, "en"));
     const from = provenanceOf(entry, path);
-    const source = from.kind === "published" ? from.source : undefined;
     const part = keys[0] === "parts" && "parts" in entry ? entry.parts[Number(keys[1])]?.ingredientId : undefined;
     return {
-      path, kind: from.kind, value: values.map(tell).join(" – "),
+      path, kind: from.kind, value: measure && values.length > 1 ? rangeOf(values.map(tell)) : values.map(tell).join(" – "),
       label: part ? capital(nameOf("ingredients", part)) : capital(keys.map((key) => wordFor(key, say)).filter(Boolean).join(", ")),
-      from: [say(`library:from.${from.kind}`), source, from.note].filter(Boolean).join(": "),
+      from: from === entry.from ? say(`library:from.${from.kind}`) : provenanceText(from, say),
     };
   });
 }
 
 /** One entry: its figures, where each comes from, its cautions. */
 export function Entry({ kind, entry }: { kind: CatalogKind; entry: CatalogEntry<CatalogKind> }) {
+  const say = useSay();
   const rows = useRows(entry);
   return (
-    <article className={css.entry}>
+    <article className={css.entry} tabIndex={0} aria-label={capital(nameOf(kind, entry.id))}>
       <header>
         {"look" in entry ? <Swatch material={plain(entry.look)} width={54} height={54} /> : null}
         <div>
@@ -53,6 +59,7 @@ export function Entry({ kind, entry }: { kind: CatalogKind; entry: CatalogEntry<
           {"scientificName" in entry ? <p><i>{entry.scientificName}</i></p> : null}
         </div>
       </header>
+      <p className={css.from}>{say("library:mostly", { from: provenanceText(entry.from, say) })}</p>
       <table>
         <tbody>
           {rows.map((row) => (

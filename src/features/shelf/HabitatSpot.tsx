@@ -20,7 +20,7 @@ import { saveHabitatFile } from "@/ui/files";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
 import { nameOf, sayFinding, useSay, type Say } from "@/words";
-import type { Notice } from "./Shelf";
+import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
 type State = { text: string; tone: "good" | "look" | "harm" | "plain" };

@@ -10,7 +10,7 @@ import { useRef, useState } from "react";
 import { parseHabitat } from "@/core/files";
 import { takeIn } from "@/store";
 import { sayFileProblem, useSay } from "@/words";
-import type { Notice } from "./Shelf";
+import type { Notice } from "./notice";
 
 /** Takes a habitat file in; a bad one is refused with its reason and changes nothing. */
 export function ImportButton({ onNotice }: { onNotice: (notice: Notice) => void }) {

@@ -1,6 +1,5 @@
 "use client";
 
-import Link from "next/link";
 import type { Kept } from "@/store";
 import { useSize } from "@/ui/section";
 import { sayFileProblem, useSay } from "@/words";
@@ -8,16 +7,15 @@ import { saveRawFile } from "@/ui/files";
 import Button from "@mui/material/Button";
 import { HabitatSpot } from "./HabitatSpot";
 import { packShelves } from "./packShelves";
-import type { Notice } from "./Shelf";
+import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
 const SIDE = 56;
 const GAP = 52;
 const LEAST_LABEL = 196;
 const LARGEST_SCALE = 3.3;
-const START_WIDTH = 204;
 
-type Item = { key: string; width: number; kept?: Kept };
+type Item = { key: string; width: number; kept: Kept };
 
 /** All habitats on shelves, drawn to one scale. */
 export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (notice: Notice) => void }) {
@@ -27,10 +25,9 @@ export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (n
   const widest = Math.max(60, ...kept.map((one) => (one.ok ? one.habitat.shell.widthCm : 0)));
   const tallest = Math.max(40, ...kept.map((one) => (one.ok ? one.habitat.shell.heightCm : 0)));
   const pxPerCm = Math.min(LARGEST_SCALE, room / widest, 340 / tallest);
-  const items: Item[] = [
-    ...kept.map((one) => ({ key: one.ok ? one.habitat.id : one.id, width: Math.max(LEAST_LABEL, one.ok ? one.habitat.shell.widthCm * pxPerCm + 8 : 0), kept: one })),
-    { key: "start", width: START_WIDTH },
-  ];
+  const items: Item[] = kept.map((one) => ({
+    key: one.ok ? one.habitat.id : one.id, width: Math.max(LEAST_LABEL, one.ok ? one.habitat.shell.widthCm * pxPerCm + 8 : 0), kept: one,
+  }));
   return (
     <div ref={ref} className={css.case}>
       {size ? (
@@ -39,9 +36,7 @@ export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (n
             <ul key={row.map((item) => item.key).join()} className={css.shelf}>
               {row.map((item) => (
                 <li key={item.key} style={{ width: item.width }}>
-                  {item.kept === undefined ? (
-                    <StartSpot />
-                  ) : item.kept.ok ? (
+                  {item.kept.ok ? (
                     <HabitatSpot habitat={item.kept.habitat} pxPerCm={pxPerCm} onNotice={onNotice} />
                   ) : (
                     <Broken kept={item.kept} />
@@ -53,21 +48,6 @@ export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (n
           <p className={css.scale}>{say("shelf:scale")}</p>
         </>
       ) : null}
-    </div>
-  );
-}
-
-function StartSpot() {
-  const say = useSay();
-  return (
-    <div className={css.spot}>
-      <div className={css.stand}>
-        <Link href="/start" className={css.start}>
-          <b>{say("shelf:start")}</b>
-          <span>{say("shelf:startHint")}</span>
-        </Link>
-      </div>
-      <div className={css.label} />
     </div>
   );
 }

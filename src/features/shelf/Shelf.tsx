@@ -3,18 +3,17 @@
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import { useLiveQuery } from "dexie-react-hooks";
+import Link from "next/link";
 import { useState } from "react";
 import { chooseUnits, listHabitats } from "@/store";
 import { AppHeader } from "@/ui/parts";
 import { useSay } from "@/words";
 import { Emptiness } from "./Emptiness";
 import { ImportButton } from "./ImportButton";
+import type { Notice } from "./notice";
 import { Planks } from "./Planks";
 import css from "./Shelf.module.css";
 import { Today } from "./Today";
-
-/** Something just happened, said briefly, with a way back where there is one. */
-export type Notice = { text: string; undo?: () => void };
 
 /** Home: every habitat as its real section on shelves, and what is due today. */
 export function Shelf() {
@@ -24,7 +23,12 @@ export function Shelf() {
   const habitats = kept?.flatMap((one) => (one.ok ? [one.habitat] : [])) ?? [];
   return (
     <div className={css.page}>
-      <AppHeader place="shelf" onUnits={chooseUnits} right={<ImportButton onNotice={setNotice} />} />
+      <AppHeader place="shelf" onUnits={chooseUnits} right={
+          <>
+            {kept?.length ? <Button size="small" component={Link} href="/start" sx={{ borderRadius: 999, py: "4px", flex: "none" }}>{say("shelf:start")}</Button> : null}
+            <ImportButton onNotice={setNotice} />
+          </>
+        } />
       {kept === undefined ? (
         <main id="work" className={css.main} aria-busy />
       ) : kept.length === 0 ? (

@@ -7,7 +7,7 @@ import { putHabitat } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
-import type { Notice } from "./Shelf";
+import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
 const DAYS_AHEAD = 3;

@@ -6,8 +6,8 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { formatISO } from "date-fns";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
-import { useForm } from "react-hook-form";
+import { useMemo } from "react";
+import { useForm, useWatch } from "react-hook-form";
 import { catalog, entry } from "@/core/catalog";
 import { TOPS, startHabitat, type Habitat } from "@/core/habitat";
 import { boxFit } from "@/core/living";
@@ -31,8 +31,8 @@ export function StartHabitat() {
       temperature: printed(21, "temperature", system, "en"), humidity: "45",
     },
   });
-  const { register, handleSubmit, watch, formState } = form;
-  const fields = watch();
+  const { register, handleSubmit, control, formState } = form;
+  const fields = useWatch({ control }) as StartFields;
   const draft = useMemo(() => draftOf(schema, fields), [schema, fields]);
   const animal = entry("animals", fields.animalId);
 

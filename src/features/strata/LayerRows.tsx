@@ -38,7 +38,7 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
   const { habitat, edit } = useOpen();
   const name = useLayerNames(habitat)(layer.id);
   return (
-    <li className={css.row} data-chosen={chosen} onFocus={() => onChoose(layer.id)} onPointerDown={() => onChoose(layer.id)}>
+    <li className={css.row} data-chosen={chosen} data-kind={layer.kind} onFocus={() => onChoose(layer.id)} onPointerDown={() => onChoose(layer.id)}>
       <Swatch material={materialOf(layer, habitat.mixes)} />
       <div className={css.text}>
         <MaterialName layer={layer} name={name} />

@@ -23,6 +23,7 @@ export function MeasureField({ label, kind, value, limits, help, onCommit, onCle
       label={label} value={field.text} error={field.problem !== undefined} helperText={field.problem ?? help}
       onFocus={field.onFocus} onBlur={field.onBlur} onKeyDown={field.onKeyDown} onChange={(event) => field.onChange(event.target.value)}
       slotProps={{
+        inputLabel: { shrink: true },
         htmlInput: { className: "measure", inputMode: "text", autoComplete: "off" },
         input: { endAdornment: <InputAdornment position="end">{field.unit}</InputAdornment> },
       }}

@@ -30,7 +30,7 @@ export function Stepper({ label, kind, value, limits, onCommit, caption }: Props
   return (
     <div className={css.wrap}>
       {caption ? <span className={css.caption} aria-hidden>{caption}</span> : null}
-      <div className={css.stepper} data-wrong={field.problem !== undefined}>
+      <div className={css.stepper} data-wrong={field.problem !== undefined} data-system={system}>
         <button type="button" aria-label={say("common:decrease", { label })} onClick={() => field.step(-step)} disabled={value <= limits.min}>−</button>
         <input
           className="measure" aria-label={`${label}, ${field.unit}`} aria-invalid={field.problem !== undefined} value={field.text} autoComplete="off"
@@ -40,6 +40,7 @@ export function Stepper({ label, kind, value, limits, onCommit, caption }: Props
           }}
           onBlur={field.onBlur} onKeyDown={field.onKeyDown} onChange={(event) => field.onChange(event.target.value)}
         />
+        <span className={css.unit} aria-hidden>{field.unit}</span>
         <button type="button" aria-label={say("common:increase", { label })} onClick={() => field.step(step)} disabled={value >= limits.max}>+</button>
       </div>
       {field.problem ? <span role="alert" className={css.problem}>{field.problem}</span> : null}

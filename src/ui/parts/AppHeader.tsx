@@ -43,7 +43,7 @@ export function AppHeader({ place, middle, right, onUnits }: Props) {
         </nav>
       ) : null}
       <div className={css.middle}>{middle}</div>
-      {right}
+      <div className={css.right}>{right}</div>
       <button
         type="button" className={css.pill} onClick={() => onUnits(system === "us" ? "metric" : "us")}
         aria-label={say(system === "us" ? "common:switchToMetric" : "common:switchToUs")}

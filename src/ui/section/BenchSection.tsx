@@ -1,12 +1,12 @@
 "use client";
 
-import type { ReactNode } from "react";
+import type { CSSProperties, ReactNode } from "react";
 import type { Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { capital, useSay, useUnits } from "@/words";
 import { Pills } from "../parts/Pills";
 import css from "./BenchSection.module.css";
-import { fittingScale, frameOf, VIEWS, type Frame, type Margins, type View } from "./frame";
+import { acrossOf, fittingScale, frameOf, VIEWS, type Frame, type Margins, type View } from "./frame";
 import { Rulers } from "./Rulers";
 import { SectionBody } from "./SectionBody";
 import { SectionTwin } from "./SectionTwin";
@@ -33,7 +33,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, 
   const [ref, size] = useSize();
   const margins: Margins = { left: tagged ? 84 : 16, right: 44, top: 26, bottom: 30 };
   const scale = size ? fittingScale(habitat.shell, view, size.width, size.height, margins) : 1;
-  const across = (view === "front" ? habitat.shell.widthCm : habitat.shell.depthCm) * scale;
+  const across = acrossOf(habitat.shell, view) * scale;
   const spareX = size ? size.width - across - margins.left - margins.right : 0;
   const spareY = size ? size.height - habitat.shell.heightCm * scale - margins.top - margins.bottom : 0;
   const frame = frameOf(habitat.shell, view, scale, margins.left + Math.max(0, spareX / 2), margins.top + Math.max(0, spareY / 2));
@@ -43,7 +43,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, 
         <Pills label={say("strata:viewLabel")} value={view} onChange={onView} options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))} />
         {toolbar}
       </div>
-      <div className={css.stage} ref={ref}>
+      <div className={css.stage} ref={ref} style={{ "--box-ratio": habitat.shell.heightCm / acrossOf(habitat.shell, view), "--box-margin": `${margins.left + margins.right + 20}px` } as CSSProperties}>
         {size ? (
           <svg
             width={size.width} height={size.height} role="group"

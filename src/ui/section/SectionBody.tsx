@@ -1,5 +1,5 @@
 import { memo, useId } from "react";
-import { entry } from "@/core/catalog";
+import { entry, type Plant } from "@/core/catalog";
 import type { Habitat } from "@/core/habitat";
 import { heightAt, type Ground, type Level } from "@/core/strata";
 import { bandPoints, edgeOf, footOf, type Frame } from "./frame";
@@ -81,7 +81,7 @@ function Water({ frame, lineCm }: { frame: Frame; lineCm: number }) {
   const width = frame.acrossCm * frame.pxPerCm;
   return (
     <g>
-      <rect x={frame.x(0)} y={frame.y(lineCm)} width={width} height={lineCm * frame.pxPerCm} fill="#2f7f93" opacity={0.42} />
+      <rect x={frame.x(0)} y={frame.y(lineCm)} width={width} height={lineCm * frame.pxPerCm} fill="#3f9bb1" opacity={0.5} />
       <line x1={frame.x(0)} x2={frame.x(frame.acrossCm)} y1={frame.y(lineCm)} y2={frame.y(lineCm)} stroke="#2f7f93" strokeWidth={1.6} />
     </g>
   );
@@ -118,10 +118,10 @@ function Plants({ habitat, ground, frame, behind = false }: { habitat: Habitat; 
       {standing.map((stand) => {
         const plant = entry("plants", stand.plantId);
         const { acrossCm } = footOf(frame, ground.surface, stand.xCm, stand.yCm);
-        const footCm = plantFootCm(habitat, ground, stand.yCm, plant.place);
+        const footCm = plantFootCm(habitat, ground, stand.yCm, plant);
         return (
           <g key={stand.id} transform={`translate(${frame.x(acrossCm)} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}>
-            {isMounted(plant.place) ? <rect x={-3.2} y={-1.2} width={6.4} height={4.6} rx={1.4} fill="#8a6a4a" stroke="#6d5238" strokeWidth={0.25} /> : null}
+            {isMounted(plant.place) ? <Cork seed={stand.id} /> : null}
             <g transform={plant.place === "hanging" ? "scale(1 -1)" : undefined}>
               <Grown plantId={stand.plantId} seed={stand.id} />
             </g>
@@ -134,12 +134,34 @@ function Plants({ habitat, ground, frame, behind = false }: { habitat: Habitat; 
 
 const isMounted = (place: string): boolean => place === "wood" || place === "hanging";
 
-/** Height at which a plant's foot is drawn: on the ground, or on a piece of cork at its usual height in the air. */
-export function plantFootCm(habitat: Habitat, ground: Ground, yCm: number, place: string): number {
+/** A flat of cork bark for what grows on wood: ragged at the edges, furrowed along the grain. */
+const Cork = memo(function Cork({ seed }: { seed: string }) {
+  const random = seeded(seedOf(seed));
+  const edge = Array.from({ length: 14 }, (_, at) => {
+    const angle = (at / 14) * Math.PI * 2;
+    const far = 0.82 + random() * 0.3;
+    return `${(Math.cos(angle) * 4.3 * far).toFixed(2)},${(1.6 + Math.sin(angle) * 3.1 * far).toFixed(2)}`;
+  });
+  const furrows = Array.from({ length: 9 }, () => {
+    const x = (random() - 0.5) * 6.4;
+    const half = 2.2 * Math.sqrt(1 - (x / 4.4) ** 2);
+    return `M${x.toFixed(2)} ${(1.6 - half * random()).toFixed(2)}q${((random() - 0.5) * 0.5).toFixed(2)} ${(half * 0.5).toFixed(2)} 0 ${(half * 0.9).toFixed(2)}`;
+  });
+  return (
+    <g>
+      <polygon points={edge.join(" ")} fill="#86694b" stroke="#64492f" strokeWidth={0.22} strokeLinejoin="round" />
+      <path d={furrows.join("")} fill="none" stroke="#5d4430" strokeWidth={0.22} strokeLinecap="round" opacity={0.75} />
+    </g>
+  );
+});
+
+/** Height at which a plant's foot is drawn: on the ground, or on cork in the air, low enough for it to stand under the rim. */
+export function plantFootCm(habitat: Habitat, ground: Ground, yCm: number, plant: Pick<Plant, "place" | "grownHeightCm">): number {
   const floor = heightAt(ground.surface, yCm, habitat.shell.depthCm);
-  const room = Math.max(0, habitat.shell.heightCm - floor);
-  if (place === "wood") return floor + room * 0.45;
-  if (place === "hanging") return floor + room * 0.9;
+  const rim = habitat.shell.heightCm;
+  const room = Math.max(0, rim - floor);
+  if (plant.place === "wood") return Math.max(floor + 5, Math.min(floor + room * 0.45, rim - plant.grownHeightCm * 0.95));
+  if (plant.place === "hanging") return floor + room * 0.88;
   return floor;
 }
 

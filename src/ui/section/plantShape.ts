@@ -20,22 +20,35 @@ function blade({ height, spread, color, random }: Sized, lean: number, width: nu
 const fan = (sized: Sized, count: number, width: number): Mark[] =>
   Array.from({ length: count }, (_, at) => blade(sized, (-1.25 + (2.5 * at) / (count - 1)) * (0.9 + sized.random() * 0.2), width));
 
+/** A point and its heading on a curve that starts at 0 0. */
+function onCurve(cx: number, cy: number, ex: number, ey: number, t: number) {
+  const u = 1 - t;
+  return {
+    x: 2 * u * t * cx + t * t * ex, y: 2 * u * t * cy + t * t * ey,
+    heading: Math.atan2(2 * u * cy + 2 * t * (ey - cy), 2 * u * cx + 2 * t * (ex - cx)),
+  };
+}
+
+/** A frond that rises and arches over, with its leaflets in pairs. */
 function frond(sized: Sized, lean: number): Mark[] {
   const { height, spread, color, random } = sized;
-  const reach = Math.sin(lean) * spread * 0.5;
-  const top = height * (0.5 + 0.5 * Math.cos(lean)) * (0.88 + random() * 0.12);
+  const long = 0.86 + random() * 0.14;
+  const [ex, ey] = [Math.sin(lean) * spread * 0.5 * long, -height * (0.42 + 0.5 * Math.cos(lean)) * long];
+  const [cx, cy] = [ex * 0.32, ey * 1.15];
   const tint = shade(color, (random() - 0.5) * 0.3);
+  const pinna = Math.min(spread, height) * 0.115;
   const leaflets: string[] = [];
-  for (let t = 0.22; t < 1; t += 0.09) {
-    const u = 1 - t;
-    const x = 2 * u * t * reach * 0.25 + t * t * reach;
-    const y = -(2 * u * t * top * 0.85 + t * t * top);
-    const long = Math.min(spread, height) * 0.13 * Math.sin(Math.PI * Math.min(1, t * 0.9 + 0.12));
-    leaflets.push(`M${n(x)} ${n(y)}l${n(-long)} ${n(-long * 0.45)}M${n(x)} ${n(y)}l${n(long)} ${n(-long * 0.45)}`);
+  for (let t = 0.14; t <= 1; t += 0.05) {
+    const { x, y, heading } = onCurve(cx, cy, ex, ey, t);
+    const reach = pinna * Math.sin(Math.PI * (0.12 + 0.86 * t));
+    for (const side of [-1, 1]) {
+      const angle = heading + side * 1.05;
+      leaflets.push(`M${n(x)} ${n(y)}l${n(Math.cos(angle) * reach)} ${n(Math.sin(angle) * reach)}`);
+    }
   }
   return [
-    { d: `M0 0Q${n(reach * 0.25)} ${n(-top * 0.85)} ${n(reach)} ${n(-top)}`, stroke: shade(tint, -0.25), width: 0.18 },
-    { d: leaflets.join(""), stroke: tint, width: Math.max(0.35, height * 0.024) },
+    { d: `M0 0Q${n(cx)} ${n(cy)} ${n(ex)} ${n(ey)}`, stroke: shade(tint, -0.25), width: 0.16 },
+    { d: leaflets.join(""), stroke: tint, width: Math.max(0.2, Math.min(height, spread) * 0.014) },
   ];
 }
 
@@ -48,27 +61,30 @@ const leafAt = (x: number, y: number, long: number, angle: number, color: string
 
 function bushy({ height, spread, color, random }: Sized): Mark[] {
   const long = Math.max(1.1, Math.min(height, spread) * 0.22);
-  return Array.from({ length: 34 }, (_, at) => {
-    const angle = -Math.PI * ((at + random()) / 34);
-    const far = Math.sqrt(random());
-    const x = Math.cos(angle) * spread * 0.42 * far;
-    const y = Math.sin(angle) * height * 0.82 * far;
-    return { at: far, mark: leafAt(x, y, long * (0.7 + random() * 0.5), angle + (random() - 0.5), shade(color, (random() - 0.45) * 0.45)) };
-  }).sort((a, b) => b.at - a.at).map(({ mark }) => mark);
+  const leaves = Array.from({ length: 34 }, (_, at) => {
+    const angle = -Math.PI * (0.06 + (0.88 * (at + random())) / 34);
+    const far = 0.25 + 0.75 * Math.sqrt(random());
+    const [x, y] = [Math.cos(angle) * spread * 0.4 * far, Math.sin(angle) * height * 0.82 * far];
+    return { far, x, y, mark: leafAt(x, y, long * (0.7 + random() * 0.5), angle + (random() - 0.5), shade(color, (random() - 0.45) * 0.45)) };
+  }).sort((a, b) => b.far - a.far);
+  const stems = leaves.map(({ x, y }) => `M0 0Q${n(x * 0.25)} ${n(y * 0.6)} ${n(x)} ${n(y)}`).join("");
+  return [{ d: stems, stroke: shade(color, -0.35), width: 0.12 }, ...leaves.map(({ mark }) => mark)];
 }
 
 function trailing(sized: Sized): Mark[] {
   const { height, spread, color, random } = sized;
   const long = Math.max(0.9, Math.min(2.6, spread * 0.075));
-  return Array.from({ length: 6 }, (_, vine) => {
-    const toX = (-0.5 + (vine + 0.5) / 6) * spread * 0.9;
-    const toY = -height * (0.55 + random() * 0.45);
+  return Array.from({ length: 7 }, (_, vine) => {
+    const ex = (-0.5 + (vine + 0.5) / 7) * spread * 0.9;
+    const ey = -height * (0.6 + random() * 0.4);
+    const [cx, cy] = [ex * (0.1 + random() * 0.3), ey * (0.45 + random() * 0.3)];
     const leaves: Mark[] = [];
-    for (let t = 0.15; t <= 1; t += 0.12) {
-      const x = toX * t + Math.sin(t * 7 + vine) * spread * 0.04;
-      leaves.push(leafAt(x, toY * t, long * (0.8 + random() * 0.5), random() * Math.PI * 2, shade(color, (random() - 0.45) * 0.4)));
+    for (let t = 0.1; t <= 1; t += 0.085) {
+      const { x, y, heading } = onCurve(cx, cy, ex, ey, t);
+      const side = leaves.length % 2 === 0 ? -1 : 1;
+      leaves.push(leafAt(x, y, long * (0.8 + random() * 0.5), heading + side * (0.7 + random() * 0.7), shade(color, (random() - 0.45) * 0.4)));
     }
-    return [{ d: `M0 0Q${n(toX * 0.2)} ${n(toY * 0.6)} ${n(toX)} ${n(toY)}`, stroke: shade(color, -0.3), width: 0.16 }, ...leaves];
+    return [{ d: `M0 0Q${n(cx)} ${n(cy)} ${n(ex)} ${n(ey)}`, stroke: shade(color, -0.3), width: 0.16 }, ...leaves];
   }).flat();
 }
 
@@ -109,8 +125,8 @@ function succulent(sized: Sized): Mark[] {
 }
 
 const DRAW: Record<Plant["form"], (sized: Sized) => Mark[]> = {
-  rosette: (sized) => fan(sized, 11, Math.max(0.6, sized.spread * 0.055)),
-  fern: (sized) => [-1.3, -0.95, -0.55, -0.18, 0.2, 0.6, 1, 1.3].flatMap((lean) => frond(sized, lean)),
+  rosette: (sized) => fan(sized, 13, Math.max(0.5, sized.spread * 0.042)),
+  fern: (sized) => [-1.45, 1.45, -1.05, 1.05, -0.65, 0.65, -0.22, 0.25].flatMap((lean) => frond(sized, lean)),
   grass: (sized) => fan(sized, 17, 0.28),
   bushy, trailing, palm, succulent,
   moss: mossMound,

@@ -1,8 +1,8 @@
-import { BAINES_2016, memory, practice, published } from "../provenance";
+import { BAINES_2016, memory, practice } from "../provenance";
 import type { Animal } from "../schema";
 
 const careFromMemory = { ...memory, note: "usual keeping range, recalled; check against a care work for the species" };
-const uvPublished = published(BAINES_2016, "zone recalled from the assignments in this work; check the table");
+const uvRecalled = { ...memory, note: `zone as recalled from the assignments in ${BAINES_2016}; check its table` };
 
 /** The animals a habitat can be built for. Sizes inner, cm; temperatures °C; humidity % RH. */
 export const animals: readonly Animal[] = [
@@ -14,7 +14,7 @@ export const animals: readonly Animal[] = [
     soilDepthCm: 6, drainage: "wanted", eatsCrew: "most", roughOnPlants: "gentle", mistPerWeek: 14, growInDays: 42,
     cautions: ["toxicSkin", "handWashing", "quarantineVet", "protectedSpecies"],
     from: careFromMemory,
-    fieldFrom: { "box.mostTogether": { ...practice, note: "a trio is about the most for a small box" }, uvZone: uvPublished },
+    fieldFrom: { "box.mostTogether": { ...practice, note: "a trio is about the most for a small box" }, uvZone: uvRecalled },
   },
   {
     id: "greenTreeFrog", scientificName: "Ranoidea caerulea", climate: "humidForest",
@@ -51,7 +51,7 @@ export const animals: readonly Animal[] = [
     soilDepthCm: 9, drainage: "wanted", eatsCrew: "none", roughOnPlants: "moderate", mistPerWeek: 7, growInDays: 28,
     cautions: ["handWashing", "quarantineVet"],
     from: careFromMemory,
-    fieldFrom: { soilDepthCm: { ...practice, note: "9 to 10 cm for small geckos" }, uvZone: uvPublished },
+    fieldFrom: { soilDepthCm: { ...practice, note: "9 to 10 cm for small geckos" }, uvZone: uvRecalled },
   },
   {
     id: "leopardGecko", scientificName: "Eublepharis macularius", climate: "semiArid",
@@ -61,7 +61,7 @@ export const animals: readonly Animal[] = [
     soilDepthCm: 10, drainage: "avoided", eatsCrew: "some", roughOnPlants: "moderate", mistPerWeek: 1, growInDays: 28,
     cautions: ["handWashing", "quarantineVet", "heat"],
     from: careFromMemory,
-    fieldFrom: { uvZone: uvPublished },
+    fieldFrom: { uvZone: uvRecalled },
   },
   {
     id: "greenAnole", scientificName: "Anolis carolinensis", climate: "humidForest",
@@ -100,7 +100,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
     fieldFrom: {
       drainage: { ...practice, note: "no drainage for most snakes: wet soil means scale and lung trouble" },
-      uvZone: uvPublished,
+      uvZone: uvRecalled,
     },
   },
   {

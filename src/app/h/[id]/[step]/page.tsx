@@ -1,5 +1,4 @@
 import { notFound } from "next/navigation";
-import type { ComponentType } from "react";
 import { BriefStep } from "@/features/brief";
 import { BuildStep } from "@/features/build";
 import { ClimateStep } from "@/features/climate";
@@ -10,12 +9,12 @@ import { PlantingStep } from "@/features/planting";
 import { ShellStep } from "@/features/shell";
 import { StrataStep } from "@/features/strata";
 
-const STEPS: Record<string, ComponentType> = {
-  brief: BriefStep, shell: ShellStep, strata: StrataStep, mix: MixStep, planting: PlantingStep, crew: CrewStep,
-  climate: ClimateStep, build: BuildStep, keeping: KeepingStep,
-};
+const STEPS = new Map([
+  ["brief", <BriefStep key="brief" />], ["shell", <ShellStep key="shell" />], ["strata", <StrataStep key="strata" />], ["mix", <MixStep key="mix" />],
+  ["planting", <PlantingStep key="planting" />], ["crew", <CrewStep key="crew" />], ["climate", <ClimateStep key="climate" />],
+  ["build", <BuildStep key="build" />], ["keeping", <KeepingStep key="keeping" />],
+]);
 
 export default async function Page({ params }: { params: Promise<{ step: string }> }) {
-  const Step = STEPS[(await params).step] ?? notFound();
-  return <Step />;
+  return STEPS.get((await params).step) ?? notFound();
 }

@@ -1,0 +1,151 @@
+import { expect, finding, kept, start, step, test } from "./support";
+
+test("1. from an empty shelf: animal, box in inches, sill, room; the brief says whether it is enough", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Nothing on the shelf yet" })).toBeVisible();
+  await page.getByRole("link", { name: "Start a habitat" }).click();
+  await start(page, { size: "24 x 18 x 18 in", sill: "6 3/4 in" });
+  const verdict = page.getByRole("list", { name: "The box for this animal" });
+  await expect(verdict).toContainText("Big enough for 2: 61 × 45.7 cm of floor where 60 × 45 cm is the least");
+  await page.getByLabel("How many").fill("4");
+  await expect(verdict).toContainText("4 is more than live together in peace: 2 at the most");
+  await expect(verdict).toContainText("The floor is short");
+  await page.getByLabel("Animal", { exact: true }).click();
+  await page.getByRole("option", { name: "Crested gecko" }).click();
+  await page.getByLabel("How many").fill("1");
+  await expect(verdict).toContainText("Too low: 45.7 cm where 60 cm is the least");
+});
+
+test("2. strata: typing and dragging an edge move figures and section together", async ({ page }) => {
+  await start(page);
+  await step(page, "Strata");
+  const pebbles = page.getByRole("listitem").filter({ hasText: "Clay pebbles" });
+  // 60 x 45 floor, 5 cm at 45 % voids: 13.5 L of pebbles, 6.08 L of water to the barrier (worked example, common practice).
+  await expect(pebbles).toContainText("13.5 L in place, 14.8 L to buy");
+  await expect(page.locator("dl").getByText("6.1", { exact: true })).toBeVisible();
+
+  await pebbles.getByRole("textbox").fill("2 1/2 in");
+  await expect(pebbles).toContainText("17.1 L in place");
+
+  const grip = page.getByRole("slider", { name: "Clay pebbles: height of its upper edge" });
+  const before = Number(await grip.getAttribute("aria-valuenow"));
+  const box = (await grip.boundingBox())!;
+  const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x, at.y + 12);
+  await page.mouse.move(at.x, at.y + 24);
+  await page.mouse.up();
+  await expect.poll(async () => Number(await grip.getAttribute("aria-valuenow"))).toBeLessThan(before);
+  await grip.focus();
+  const dragged = Number(await grip.getAttribute("aria-valuenow"));
+  await page.keyboard.press("ArrowUp");
+  await expect(grip).toHaveAttribute("aria-valuenow", String(Number((dragged + 0.5).toFixed(2))));
+  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(grip).toHaveAttribute("aria-valuenow", String(before));
+
+  // A soil wedge of 8 cm in front and 14 cm at the back on 60 x 45: 29.7 L (worked example).
+  const soil = page.getByRole("listitem").filter({ hasText: "Forest mix" });
+  await soil.getByRole("textbox", { name: /in front/ }).fill("8");
+  await soil.getByRole("textbox", { name: /at the back/ }).fill("14");
+  await expect(soil).toContainText("29.7 L in place");
+  await expect(page.getByText("of 17 cm sill")).toBeVisible();
+  await expect(page.getByRole("region", { name: "The section in words" })).toContainText("Water stands at 1.3 cm");
+});
+
+test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 % and are scaled to this habitat's litres", async ({ page }) => {
+  await start(page);
+  await step(page, "Mix");
+  await page.getByLabel("Start from a recipe").click();
+  await page.getByRole("option", { name: "Burrow mix" }).click();
+  await expect(page.getByText("110 parts in all, taken as 100 %")).toBeVisible();
+  const row = (name: string) => page.getByRole("listitem").filter({ hasText: name });
+  await expect(row("Organic topsoil")).toContainText("63.6 %");
+  await expect(row("Play sand")).toContainText("27.3 %");
+  await expect(row("Clay powder")).toContainText("9.1 %");
+  // 9 cm on 60 x 45 is 24.3 L in place; settling by the blend asks for 28.3 to 29 L loose.
+  await expect(page.locator("dl").getByText("In place 24.3 L")).toBeVisible();
+  await row("Clay powder").getByRole("textbox").fill("20");
+  await expect(row("Clay powder")).toContainText("16.7 %");
+  await row("Clay powder").getByRole("textbox").fill("-3");
+  await expect(page.getByRole("alert").filter({ hasText: "Clay powder, parts: must be between 0.01 and 10,000" })).toBeVisible();
+  await expect(row("Clay powder")).toContainText("16.7 %");
+});
+
+test("4. planting and crew: ranked with reasons, added ones stand in the section", async ({ page }) => {
+  await start(page);
+  await step(page, "Planting");
+  const candidates = page.getByRole("list").last().getByRole("listitem");
+  await expect(candidates.first()).toContainText("Likes it this humid: thrives at");
+  await expect(candidates.first().getByRole("img", { name: "fits", exact: true })).toBeVisible();
+  await page.getByLabel("Find a plant").fill("haworthia");
+  await expect(candidates).toHaveCount(1);
+  await expect(candidates.first()).toContainText("Too humid: it thrives at 20 to 50 %, this animal is kept at 75 to 90 %");
+  await page.getByLabel("Find a plant").fill("Nephrolepis");
+  await page.getByRole("button", { name: "Add Sword fern" }).click();
+  const stand = page.getByRole("button", { name: /^Sword fern: .* from the left/ });
+  await expect(stand).toBeVisible();
+  await expect(finding(page, "A plant outgrows the box.")).toContainText("Sword fern grows 50 cm high");
+
+  const left = await stand.getAttribute("aria-label");
+  await stand.focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("button", { name: /^Sword fern: .* from the left/ })).not.toHaveAttribute("aria-label", left ?? "");
+  await finding(page, "A plant outgrows the box.").getByRole("button", { name: "Take it out" }).click();
+  await expect(stand).toHaveCount(0);
+
+  await step(page, "Crew");
+  await page.getByRole("button", { name: "Add Dwarf white isopods" }).click();
+  await expect(page.getByLabel("Dwarf white isopods, how many")).toHaveValue("54");
+  await expect(page.getByRole("listitem").filter({ hasText: "Mealworm beetles" })).toContainText("Too humid");
+});
+
+test("5. build: steps with waits and dates side by side, and what to have at hand", async ({ page }) => {
+  await start(page);
+  await step(page, "Planting");
+  await page.getByLabel("Find a plant").fill("nerve");
+  await page.getByRole("button", { name: "Add Nerve plant" }).click();
+  await step(page, "Build");
+  await page.getByLabel("Start on").fill("2027-01-05");
+  await expect(page.getByText("Wed 10 Feb").first()).toBeVisible();
+  const growIn = page.getByRole("listitem").filter({ hasText: "Plants root for 35 days" });
+  await expect(growIn).toContainText("waits 35 days, ready Wed 10 Feb · sets the move-in day");
+  await expect(page.getByRole("listitem").filter({ hasText: "Cut and lay the barrier" })).toContainText("gloves, cut away from you");
+  await page.getByRole("radio", { name: "To have at hand" }).click();
+  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" })).toContainText("14.8 L");
+  await expect(page.getByRole("listitem").filter({ hasText: "Fibreglass insect screen" })).toContainText("65 × 50 cm");
+  await expect(page.getByRole("listitem").filter({ hasText: "Nerve plant" })).toContainText("1 piece");
+});
+
+test("7. findings say what, why and mend in one press, which one undo takes back", async ({ page }) => {
+  await start(page);
+  await step(page, "Strata");
+  const soil = page.getByRole("listitem").filter({ hasText: "Forest mix" });
+  await soil.getByRole("textbox", { name: /in front/ }).fill("12");
+  const over = finding(page, "The fill passes the door sill.");
+  await expect(over).toContainText("It stands 19 cm at the front, 2 cm over the sill of 17 cm");
+  await over.getByRole("button", { name: "Lower the soil 2.5 cm" }).click();
+  await expect(over).toHaveCount(0);
+  await page.keyboard.press("Control+z");
+  await expect(over).toHaveCount(1);
+  await page.keyboard.press("Control+Shift+z");
+  await expect(over).toHaveCount(0);
+
+  await page.getByRole("button", { name: "Remove Clay pebbles" }).click();
+  const missing = finding(page, "No drainage in a wet build.");
+  await missing.getByRole("button", { name: "Lay 5 cm of clay pebbles" }).click();
+  await expect(missing).toHaveCount(0);
+  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" })).toBeVisible();
+
+  await page.getByRole("textbox", { name: /^Kept water line/ }).fill("4.8");
+  await expect(finding(page, "Standing water is over the safe line.")).toContainText("safe to 4 cm");
+  await finding(page, "Standing water is over the safe line.").getByRole("button", { name: "Keep it at 1.3 cm" }).click();
+  await expect(page.getByRole("textbox", { name: /^Kept water line/ })).toHaveValue("1.3");
+
+  await step(page, "Shell");
+  await page.getByLabel("Width").fill("30");
+  await finding(page, "The box is too small.").getByRole("button", { name: "Make it 60 × 45 × 45 cm" }).click();
+  await expect(page.getByLabel("Width")).toHaveValue("60.0");
+  await kept(page);
+});

@@ -1,0 +1,55 @@
+import { expect, test as base, type Page } from "@playwright/test";
+
+/** Every test fails on an uncaught error or on anything the security policy had to stop. */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const problems: string[] = [];
+    page.on("pageerror", (error) => problems.push(error.message));
+    page.on("console", (message) => {
+      if (message.type() === "error") problems.push(message.text());
+    });
+    await use(page);
+    expect(problems).toEqual([]);
+  },
+});
+export { expect };
+
+type Start = { animal?: string; count?: string; name?: string; size?: string; sill?: string };
+
+/** Starts a habitat through the form and waits for its brief. */
+export async function start(page: Page, { animal = "Red-eyed crocodile skink", count = "2", name = "Fernwall", size = "60 x 45 x 45", sill = "17" }: Start = {}): Promise<void> {
+  await page.goto("/start");
+  await page.getByLabel("Animal", { exact: true }).click();
+  await page.getByRole("option", { name: animal }).click();
+  await page.getByLabel("How many").fill(count);
+  await page.getByLabel("Name").fill(name);
+  await page.getByLabel("Inner size").fill(size);
+  await page.getByLabel("Door sill").fill(sill);
+  await page.getByRole("button", { name: "Put it on the bench" }).click();
+  await expect(page.getByRole("heading", { name: "Brief", exact: true })).toBeVisible();
+}
+
+export const step = async (page: Page, name: string): Promise<void> => {
+  await page.getByRole("navigation", { name: "Steps of the work" }).getByRole("link", { name }).click();
+  await expect(page.getByRole("heading", { level: 1, name, exact: true })).toBeVisible();
+};
+
+/** Waits until the last edit is kept on the device. */
+export const kept = (page: Page): Promise<void> => expect(page.getByRole("status").filter({ hasText: "Kept on this device" })).toBeVisible();
+
+export const finding = (page: Page, title: string) => page.getByRole("contentinfo", { name: "Findings" }).getByRole("listitem").filter({ hasText: title });
+
+/** The file that a click makes the browser save, as text. */
+export async function savedText(page: Page, click: () => Promise<void>): Promise<string> {
+  const [download] = await Promise.all([page.waitForEvent("download"), click()]);
+  const stream = await download.createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  return Buffer.concat(chunks).toString("utf8");
+}
+
+export async function demo(page: Page): Promise<void> {
+  await page.goto("/demo");
+  await page.waitForURL((url) => url.pathname === "/");
+  await expect(page.getByRole("article")).toHaveCount(5);
+}

@@ -1,0 +1,87 @@
+import AxeBuilder from "@axe-core/playwright";
+import { demo, expect, step, test } from "./support";
+
+const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"];
+const PATHS = ["/", "/start", "/library", ...STEPS.map((name) => `/h/demo-lantern-gully/${name}`)];
+
+test("the demo shelf stands, and a duty ticked there comes back with undo", async ({ page }) => {
+  await demo(page);
+  const today = page.getByRole("complementary", { name: "Today" });
+  const late = today.getByRole("listitem").filter({ hasText: "Undercut" }).filter({ hasText: "Fresh water" });
+  await expect(late).toContainText("3 days late");
+  await late.getByRole("checkbox").click();
+  await expect(late).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(late).toContainText("3 days late");
+});
+
+test("switching units changes every figure, sentence and input at once, and nothing stored", async ({ page }) => {
+  await demo(page);
+  for (const name of STEPS) {
+    await page.goto(`/h/demo-lantern-gully/${name}`);
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    const toUs = page.getByRole("button", { name: "Units: metric. Switch to US units" });
+    if (await toUs.isVisible()) await toUs.click();
+    await expect(page.getByRole("button", { name: "Units: US. Switch to metric" })).toBeVisible();
+    const text = await page.locator("body").innerText();
+    expect(text.match(/.*\d\s?(cm|°C|kg|L)\b.*/g) ?? []).toEqual([]);
+    const typed = await page.getByRole("textbox").evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
+    expect(typed.filter((value) => /cm|°C/.test(value))).toEqual([]);
+  }
+  await step(page, "Strata");
+  const pebbles = page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox");
+  await expect(pebbles).toHaveValue("1 15/16");
+  await page.getByRole("button", { name: "Units: US. Switch to metric" }).click();
+  await expect(pebbles).toHaveValue("5.0");
+  await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled();
+});
+
+test("keys: digits go to the steps, ? lists the keys", async ({ page }) => {
+  await demo(page);
+  await page.goto("/h/demo-dry-wash/strata");
+  await expect(page.getByRole("heading", { level: 1, name: "Strata" })).toBeVisible();
+  await page.keyboard.press("4");
+  await expect(page.getByRole("heading", { level: 1, name: "Mix" })).toBeVisible();
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("go to a step");
+});
+
+test("nothing comes from outside: the policy forbids it and no page asks for it", async ({ page, baseURL }) => {
+  const foreign: string[] = [];
+  page.on("request", (request) => {
+    if (!request.url().startsWith(baseURL ?? "") && !/^(data|blob):/.test(request.url())) foreign.push(request.url());
+  });
+  const answer = await page.goto("/");
+  const policy = (await answer?.allHeaders())?.["content-security-policy"] ?? "";
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'(;|$)/);
+  await demo(page);
+  await page.goto("/h/demo-undercut/keeping");
+  await expect(page.getByRole("heading", { level: 1, name: "Keeping" })).toBeVisible();
+  expect(foreign).toEqual([]);
+});
+
+for (const scheme of ["day", "night"]) {
+  test(`no serious barrier on any screen (axe), by ${scheme}`, async ({ page }) => {
+    test.slow();
+    await demo(page);
+    if (scheme === "night") await page.getByRole("button", { name: "Switch to night colours" }).click();
+    for (const path of PATHS) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { level: 1 }).first()).toBeAttached();
+      const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
+      expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`)).toEqual([]);
+    }
+  });
+}
+
+test("on a phone no screen scrolls sideways", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await demo(page);
+  for (const path of PATHS) {
+    await page.goto(path);
+    await expect(page.getByRole("heading", { level: 1 }).first()).toBeAttached();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(wide, path).toBeLessThanOrEqual(0);
+  }
+});

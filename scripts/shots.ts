@@ -1,0 +1,75 @@
+/** Makes the pictures of docs/screenshots from the demo shelf, on a fixed day. Needs a build. */
+import { existsSync, mkdirSync } from "node:fs";
+import { chromium, type Page } from "@playwright/test";
+import { CHROMIUM_FLAGS, chromiumPath } from "./chromium";
+import { freePort, startServer } from "./server";
+
+const DAY = "2026-03-02T10:00:00";
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const FOLDER = process.env.SHOTS_DIR ?? "docs/screenshots";
+
+type Shot = { name: string; path: string; size?: typeof DESK; before?: (page: Page) => Promise<void> };
+
+const gully = "/h/demo-lantern-gully";
+const SHOTS: readonly Shot[] = [
+  { name: "shelf", path: "/" },
+  { name: "start", path: "/start", before: async (page) => page.getByLabel("Inner size").fill("24 x 18 x 18 in") },
+  { name: "brief", path: `${gully}/brief` },
+  { name: "shell", path: `${gully}/shell` },
+  { name: "strata", path: `${gully}/strata` },
+  { name: "mix", path: `${gully}/mix` },
+  { name: "planting", path: `${gully}/planting` },
+  { name: "crew", path: `${gully}/crew` },
+  { name: "climate", path: `${gully}/climate` },
+  { name: "build", path: "/h/demo-dry-wash/build" },
+  { name: "keeping", path: `${gully}/keeping` },
+  { name: "library", path: "/library" },
+  { name: "phone-shelf", path: "/", size: PHONE },
+  { name: "phone-strata", path: `${gully}/strata`, size: PHONE },
+  {
+    name: "night", path: "/h/demo-undercut/strata",
+    before: async (page) => {
+      await page.getByRole("button", { name: "Switch to night colours" }).click();
+      await page.mouse.move(640, 400);
+    },
+  },
+];
+
+async function main(): Promise<void> {
+  const executablePath = chromiumPath();
+  if (!executablePath) throw new Error("Chromium is not here. Install Debian's package chromium, or set CHROMIUM to its path.");
+  if (!existsSync(".next/BUILD_ID")) throw new Error("There is no build yet. Run: npm run build");
+  const only = process.argv.slice(2);
+  const port = await freePort();
+  const server = await startServer(port);
+  const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
+  try {
+    mkdirSync(FOLDER, { recursive: true });
+    const context = await browser.newContext({ viewport: DESK, baseURL: `http://localhost:${port}`, locale: "en-GB", timezoneId: "UTC" });
+    const page = await context.newPage();
+    page.on("pageerror", (error) => console.error(`page error: ${error.message}`));
+    page.on("console", (message) => message.type() === "error" && console.error(`console: ${message.text()}`));
+    await page.clock.setFixedTime(new Date(DAY));
+    await page.goto("/demo");
+    await page.waitForURL((url) => url.pathname === "/");
+    for (const shot of SHOTS.filter(({ name }) => only.length === 0 || only.includes(name))) {
+      await page.setViewportSize(shot.size ?? DESK);
+      await page.goto(shot.path);
+      await page.waitForLoadState("networkidle");
+      await page.locator("svg").first().waitFor();
+      await shot.before?.(page);
+      await page.waitForTimeout(500);
+      await page.screenshot({ path: `${FOLDER}/${shot.name}.png` });
+      console.log(`${FOLDER}/${shot.name}.png`);
+    }
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+main().catch((error: unknown) => {
+  console.error(error instanceof Error ? error.message : error);
+  process.exitCode = 1;
+});
