@@ -1,4 +1,4 @@
-import { expect, finding, kept, start, step, test } from "./support";
+import { expect, finding, kept, ledger, start, step, test } from "./support";
 
 test("1. from an empty shelf: animal, box in inches, sill, room; the brief says whether it is enough", async ({ page }) => {
   await page.goto("/");
@@ -19,9 +19,9 @@ test("1. from an empty shelf: animal, box in inches, sill, room; the brief says 
 test("2. strata: typing and dragging an edge move figures and section together", async ({ page }) => {
   await start(page);
   await step(page, "Strata");
-  const pebbles = page.getByRole("listitem").filter({ hasText: "Clay pebbles" });
+  const pebbles = ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" });
   // 60 x 45 floor, 5 cm at 45 % voids: 13.5 L of pebbles, 6.08 L of water to the barrier (worked example, common practice).
-  await expect(pebbles).toContainText("13.5 L in place, 14.8 L to buy");
+  await expect(pebbles).toContainText("13.5 L in place, 14.9 L to buy");
   await expect(page.locator("dl").getByText("6.1", { exact: true })).toBeVisible();
 
   await pebbles.getByRole("textbox").fill("2 1/2 in");
@@ -46,7 +46,7 @@ test("2. strata: typing and dragging an edge move figures and section together",
   await expect(grip).toHaveAttribute("aria-valuenow", String(before));
 
   // A soil wedge of 8 cm in front and 14 cm at the back on 60 x 45: 29.7 L (worked example).
-  const soil = page.getByRole("listitem").filter({ hasText: "Forest mix" });
+  const soil = ledger(page).getByRole("listitem").filter({ hasText: "Forest mix" });
   await soil.getByRole("textbox", { name: /in front/ }).fill("8");
   await soil.getByRole("textbox", { name: /at the back/ }).fill("14");
   await expect(soil).toContainText("29.7 L in place");
@@ -60,7 +60,7 @@ test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 % and are scaled to
   await page.getByLabel("Start from a recipe").click();
   await page.getByRole("option", { name: "Burrow mix" }).click();
   await expect(page.getByText("110 parts in all, taken as 100 %")).toBeVisible();
-  const row = (name: string) => page.getByRole("listitem").filter({ hasText: name });
+  const row = (name: string) => ledger(page).getByRole("listitem").filter({ hasText: name });
   await expect(row("Organic topsoil")).toContainText("63.6 %");
   await expect(row("Play sand")).toContainText("27.3 %");
   await expect(row("Clay powder")).toContainText("9.1 %");
@@ -76,7 +76,7 @@ test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 % and are scaled to
 test("4. planting and crew: ranked with reasons, added ones stand in the section", async ({ page }) => {
   await start(page);
   await step(page, "Planting");
-  const candidates = page.getByRole("list").last().getByRole("listitem");
+  const candidates = ledger(page).getByRole("list").last().getByRole("listitem");
   await expect(candidates.first()).toContainText("Likes it this humid: thrives at");
   await expect(candidates.first().getByRole("img", { name: "fits", exact: true })).toBeVisible();
   await page.getByLabel("Find a plant").fill("haworthia");
@@ -98,7 +98,7 @@ test("4. planting and crew: ranked with reasons, added ones stand in the section
   await step(page, "Crew");
   await page.getByRole("button", { name: "Add Dwarf white isopods" }).click();
   await expect(page.getByLabel("Dwarf white isopods, how many")).toHaveValue("54");
-  await expect(page.getByRole("listitem").filter({ hasText: "Mealworm beetles" })).toContainText("Too humid");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Mealworm beetles" })).toContainText("Too humid");
 });
 
 test("5. build: steps with waits and dates side by side, and what to have at hand", async ({ page }) => {
@@ -109,19 +109,19 @@ test("5. build: steps with waits and dates side by side, and what to have at han
   await step(page, "Build");
   await page.getByLabel("Start on").fill("2027-01-05");
   await expect(page.getByText("Wed 10 Feb").first()).toBeVisible();
-  const growIn = page.getByRole("listitem").filter({ hasText: "Plants root for 35 days" });
+  const growIn = ledger(page).getByRole("listitem").filter({ hasText: "Plants root for 35 days" });
   await expect(growIn).toContainText("waits 35 days, ready Wed 10 Feb · sets the move-in day");
-  await expect(page.getByRole("listitem").filter({ hasText: "Cut and lay the barrier" })).toContainText("gloves, cut away from you");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Cut and lay the barrier" })).toContainText("gloves, cut away from you");
   await page.getByRole("radio", { name: "To have at hand" }).click();
-  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" })).toContainText("14.8 L");
-  await expect(page.getByRole("listitem").filter({ hasText: "Fibreglass insect screen" })).toContainText("65 × 50 cm");
-  await expect(page.getByRole("listitem").filter({ hasText: "Nerve plant" })).toContainText("1 piece");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" })).toContainText("14.9 L");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Fibreglass insect screen" })).toContainText("65 × 50 cm");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Nerve plant" })).toContainText("1 piece");
 });
 
 test("7. findings say what, why and mend in one press, which one undo takes back", async ({ page }) => {
   await start(page);
   await step(page, "Strata");
-  const soil = page.getByRole("listitem").filter({ hasText: "Forest mix" });
+  const soil = ledger(page).getByRole("listitem").filter({ hasText: "Forest mix" });
   await soil.getByRole("textbox", { name: /in front/ }).fill("12");
   const over = finding(page, "The fill passes the door sill.");
   await expect(over).toContainText("It stands 19 cm at the front, 2 cm over the sill of 17 cm");
@@ -136,7 +136,7 @@ test("7. findings say what, why and mend in one press, which one undo takes back
   const missing = finding(page, "No drainage in a wet build.");
   await missing.getByRole("button", { name: "Lay 5 cm of clay pebbles" }).click();
   await expect(missing).toHaveCount(0);
-  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" })).toBeVisible();
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" })).toBeVisible();
 
   await page.getByRole("textbox", { name: /^Kept water line/ }).fill("4.8");
   await expect(finding(page, "Standing water is over the safe line.")).toContainText("safe to 4 cm");

@@ -1,14 +1,14 @@
-import { expect, finding, kept, savedText, start, step, test } from "./support";
+import { expect, finding, kept, ledger, savedText, start, step, test } from "./support";
 
 test("6. keeping: duties from the design, one ticked off, a reading written and charted against the band", async ({ page }) => {
   await start(page);
   await step(page, "Keeping");
   await page.getByRole("button", { name: "The animal moved in today" }).click();
-  const mist = page.getByRole("listitem").filter({ hasText: "power off before hands go in" });
+  const mist = ledger(page).getByRole("listitem").filter({ hasText: "power off before hands go in" });
   await expect(mist).toContainText("today");
   await page.getByRole("checkbox", { name: "Done: Mist" }).click();
   await expect(mist).toContainText("in 1 day");
-  await expect(page.getByRole("listitem").filter({ hasText: "Top up the litter" })).toContainText("in 60 days");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Top up the litter" })).toContainText("in 60 days");
 
   await page.getByRole("button", { name: "Write it down" }).click();
   await expect(page.getByText("Reading: fill in at least one of temperature, humidity and water line.")).toBeVisible();
@@ -27,10 +27,10 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
 test("8. export, delete, import: identical; undo on the shelf; reload loses nothing", async ({ page }) => {
   await start(page, { name: "Fernwall – Überraschung" });
   await step(page, "Strata");
-  await page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").fill("6.5");
+  await ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").fill("6.5");
   await kept(page);
   await page.reload();
-  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("6.5");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("6.5");
   const first = await savedText(page, () => page.getByRole("button", { name: "Export to a file" }).click());
 
   await page.goto("/");
@@ -41,16 +41,16 @@ test("8. export, delete, import: identical; undo on the shelf; reload loses noth
 
   await page.getByLabel("Import a file").setInputFiles({ name: "fernwall.rincon.json", mimeType: "application/json", buffer: Buffer.from(first) });
   await page.getByRole("link", { name: "Open Fernwall – Überraschung" }).click();
-  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("6.5");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("6.5");
   expect(await savedText(page, () => page.getByRole("button", { name: "Export to a file" }).click())).toBe(first);
 });
 
 test("an edit made just before the page is left is kept", async ({ page }) => {
   await start(page);
   await step(page, "Strata");
-  await page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").fill("7.5");
+  await ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").fill("7.5");
   await page.reload();
-  await expect(page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("7.5");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("7.5");
 });
 
 test("bad sizes are refused in words that name the field, and nothing is put on the shelf", async ({ page }) => {

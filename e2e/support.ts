@@ -37,6 +37,9 @@ export const step = async (page: Page, name: string): Promise<void> => {
 /** Waits until the last edit is kept on the device. */
 export const kept = (page: Page): Promise<void> => expect(page.getByRole("status").filter({ hasText: "Kept on this device" })).toBeVisible();
 
+/** The step's figures, on the right. */
+export const ledger = (page: Page) => page.getByRole("complementary", { name: "Ledger" });
+
 export const finding = (page: Page, title: string) => page.getByRole("contentinfo", { name: "Findings" }).getByRole("listitem").filter({ hasText: title });
 
 /** The file that a click makes the browser save, as text. */

@@ -6,7 +6,7 @@ export function Workbench({ middle, ledger, label }: { middle: ReactNode; ledger
   return (
     <>
       <main id="work" tabIndex={-1} className={css.middle}>{middle}</main>
-      <aside className={css.ledger} aria-label={label}>{ledger}</aside>
+      <aside className={css.ledger} aria-label={label} tabIndex={0}>{ledger}</aside>
     </>
   );
 }
