@@ -36,10 +36,12 @@ test("switching units changes every figure, sentence and input at once, and noth
   await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled();
 });
 
-test("keys: digits go to the steps, ? lists the keys", async ({ page }) => {
+test("keys: digits go to the steps, brackets turn the section, ? lists the keys", async ({ page }) => {
   await demo(page);
   await page.goto("/h/demo-dry-wash/strata");
   await expect(page.getByRole("heading", { level: 1, name: "Strata" })).toBeVisible();
+  await page.keyboard.press("]");
+  await expect(page.getByRole("radio", { name: "Side" })).toBeChecked();
   await page.keyboard.press("4");
   await expect(page.getByRole("heading", { level: 1, name: "Mix" })).toBeVisible();
   await page.keyboard.press("?");

@@ -8,7 +8,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { Fact, Facts } from "@/ui/parts";
 import { useSay } from "@/words";
 
-const KEYS = [["steps", "1 – 9"], ["undo", "Ctrl Z"], ["redo", "Ctrl Shift Z"], ["handle", "↑ ↓ ← →"], ["fine", "Alt ↑ ↓"], ["remove", "Del"], ["help", "?"]] as const;
+const KEYS = [["steps", "1 – 9"], ["views", "[  ]"], ["undo", "Ctrl Z"], ["redo", "Ctrl Shift Z"], ["handle", "↑ ↓ ← →"], ["fine", "Alt ↑ ↓"], ["remove", "Del"], ["help", "?"]] as const;
 
 /** The list of keys. */
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {

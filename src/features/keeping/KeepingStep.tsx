@@ -10,6 +10,7 @@ import { Charts } from "./Charts";
 import { DutyRows } from "./DutyRows";
 import css from "./Keeping.module.css";
 import { ReadingForm } from "./ReadingForm";
+import { WaterMarks } from "./WaterMarks";
 
 /** What comes round again, and readings against the animal's band. */
 export function KeepingStep() {
@@ -25,7 +26,7 @@ export function KeepingStep() {
       middle={
         <>
           <div className={css.section}>
-            <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} waterLineCm={water?.value} />
+            <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} waterLineCm={water?.value} tagged overlay={(frame) => <WaterMarks frame={frame} />} />
           </div>
           <Charts />
         </>

@@ -66,7 +66,8 @@ type Edge = { where: "all" | "front" | "back"; x: number; topCm: number; bottomC
 function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
   const front = { topCm: level.top.frontCm, bottomCm: level.bottom.frontCm };
   const back = { topCm: level.top.backCm, bottomCm: level.bottom.backCm };
-  const spread = frame.x(frame.acrossCm * (0.5 + (at % 2 === 0 ? 0 : 0.09)));
+  // Side by side, so that thin layers on a small screen keep grips that do not cover one another.
+  const spread = frame.x(frame.acrossCm * (0.23 + 0.18 * (at % 4)));
   if (layer.kind === "soil") {
     if (frame.view === "front") return [{ where: "front", x: spread, ...front }];
     return [{ where: "front", x: frame.x(frame.acrossCm * 0.06), ...front }, { where: "back", x: frame.x(frame.acrossCm * 0.94), ...back }];

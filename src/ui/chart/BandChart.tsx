@@ -26,6 +26,12 @@ type Props = {
 const FONT = '"Figtree Variable", sans-serif';
 const MONO = '"Spline Sans Mono Variable", monospace';
 
+/** The step of 1, 2 or 5 times a power of ten that is next above a wanted one. @example niceStep(2.6) // 5 */
+function niceStep(wanted: number): number {
+  const power = 10 ** Math.floor(Math.log10(Math.max(wanted, 0.1)));
+  return ([1, 2, 5, 10].find((times) => times * power >= wanted) ?? 10) * power;
+}
+
 /** Readings over time as lines against the band they should keep. Values and band in the units shown. */
 export function BandChart({ lines, band, bandColor, print, printShort, label, height }: Props) {
   const host = useRef<HTMLDivElement>(null);
@@ -51,7 +57,7 @@ export function BandChart({ lines, band, bandColor, print, printShort, label, he
     const values = [...lines.flatMap((line) => line.points.map(([, value]) => value)), ...(band ?? [])];
     const low = Math.min(...values);
     const high = Math.max(...values);
-    const pad = Math.max(1, (high - low) * 0.12);
+    const step = niceStep((high - low) / 4);
     chart.current?.setOption(
       {
         animation: false,
@@ -67,7 +73,7 @@ export function BandChart({ lines, band, bandColor, print, printShort, label, he
           splitLine: { show: false },
         },
         yAxis: {
-          type: "value", min: Math.floor(low - pad), max: Math.ceil(high + pad), splitNumber: 3,
+          type: "value", min: Math.floor(low / step - 0.2) * step, max: Math.ceil(high / step + 0.2) * step, interval: step,
           axisLabel: { color: color("--soft"), fontSize: 11, fontFamily: MONO, formatter: printShort },
           splitLine: { lineStyle: { color: color("--line"), opacity: 0.6 } },
         },

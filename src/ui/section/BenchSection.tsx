@@ -11,6 +11,7 @@ import { Rulers } from "./Rulers";
 import { SectionBody } from "./SectionBody";
 import { SectionTwin } from "./SectionTwin";
 import { useSize } from "./useSize";
+import { useViewKeys } from "./useViewKeys";
 
 type Props = {
   habitat: Habitat;
@@ -31,6 +32,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, 
   const say = useSay();
   const system = useUnits();
   const [ref, size] = useSize();
+  useViewKeys(view, onView);
   const margins: Margins = { left: tagged ? 84 : 16, right: 44, top: 26, bottom: 30 };
   const scale = size ? fittingScale(habitat.shell, view, size.width, size.height, margins) : 1;
   const across = acrossOf(habitat.shell, view) * scale;
