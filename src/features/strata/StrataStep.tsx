@@ -8,7 +8,7 @@ import { useSay } from "@/words";
 import { AddLayer } from "./AddLayer";
 import { LayerRows } from "./LayerRows";
 import { StrataOverlay } from "./StrataOverlay";
-import { StrataTiles } from "./StrataTiles";
+import { StrataTiles, WaterRow } from "./StrataTiles";
 
 /** The layers from the glass up: drag an edge or type a depth, everything follows. */
 export function StrataStep() {
@@ -20,10 +20,13 @@ export function StrataStep() {
     <Workbench
       label={say("steps:ledger")}
       middle={
-        <BenchSection
-          habitat={habitat} ground={derived.ground} view={view} onView={setView} tagged
-          overlay={(frame) => <StrataOverlay frame={frame} chosen={chosen} onChoose={setChosen} />}
-        />
+        <>
+          <BenchSection
+            habitat={habitat} ground={derived.ground} view={view} onView={setView} tagged
+            overlay={(frame) => <StrataOverlay frame={frame} chosen={chosen} onChoose={setChosen} />}
+          />
+          <StrataTiles />
+        </>
       }
       ledger={
         <>
@@ -31,7 +34,7 @@ export function StrataStep() {
             <AddLayer />
           </LedgerHead>
           <LayerRows chosen={chosen} onChoose={setChosen} />
-          <StrataTiles />
+          <WaterRow />
         </>
       }
     />

@@ -9,11 +9,32 @@ import { rule } from "@/core/catalog";
 import { useSay, useUnits } from "@/words";
 import css from "./StrataTiles.module.css";
 
-/** The ground's key figures: fill against the sill, load, water, litres. */
+/** The kept water line, in the ledger below the layers. */
+export function WaterRow() {
+  const say = useSay();
+  const { habitat, derived, edit } = useOpen();
+  const { water } = derived.ground;
+  if (!water) return null;
+  return (
+    <div className={css.water}>
+      <span className={css.drop} aria-hidden />
+      <span>
+        <b>{say("strata:waterLine")}</b>
+        <small>{say("strata:safeTo", { safeLineCm: water.safeLineCm })}</small>
+      </span>
+      <Stepper
+        label={say("strata:waterLine")} kind="length" value={habitat.strata.waterLineCm} limits={LIMITS.waterLineCm}
+        onCommit={(waterLineCm, gesture) => edit([{ name: "setWaterLine", args: { waterLineCm } }], gesture)}
+      />
+    </div>
+  );
+}
+
+/** The ground's key figures under the section: fill against the sill, load, water, litres. */
 export function StrataTiles() {
   const say = useSay();
   const system = useUnits();
-  const { habitat, derived, edit } = useOpen();
+  const { habitat, derived } = useOpen();
   const { ground } = derived;
   const { sillCm } = habitat.shell;
   const front = show(ground.surface.frontCm, "length", system, "en");
@@ -22,33 +43,22 @@ export function StrataTiles() {
   const soil = show(ground.soilVolumeL, "volume", system, "en");
   const looseL = ground.levels.filter((level) => level.kind === "soil").reduce((sum, level) => sum + level.looseL, 0);
   const holds = show(ground.water?.capacityL ?? 0, "water", system, "en");
-  const heavy = ground.wetKg > rule("twoPersonLiftKg");
   return (
     <>
-      {ground.water ? (
-        <div className={css.water}>
-          <span className={css.drop} aria-hidden />
-          <span>
-            <b>{say("strata:waterLine")}</b>
-            <small>{say("strata:safeTo", { safeLineCm: ground.water.safeLineCm })}</small>
-          </span>
-          <Stepper
-            label={say("strata:waterLine")} kind="length" value={habitat.strata.waterLineCm} limits={LIMITS.waterLineCm}
-            onCommit={(waterLineCm, gesture) => edit([{ name: "setWaterLine", args: { waterLineCm } }], gesture)}
-          />
-        </div>
-      ) : null}
-      <Tiles>
+      <Tiles strip>
         <Tile
           label={say("strata:fillFront")} figure={front.figure} unit={front.unit} note={sillCm > 0 ? say("strata:ofSill", { sillCm }) : say("strata:noSill")}
           tone={ground.underSillCm !== undefined && ground.underSillCm < 0 ? "harm" : undefined}
         />
-        <Tile label={say("strata:fillBack")} figure={back.figure} unit={back.unit} tone={ground.underRimCm < 0 ? "harm" : undefined} />
-        <Tile label={say("strata:wetLoad")} figure={load.figure} unit={load.unit} note={say("strata:dryLoad", { dryKg: ground.dryKg })} />
+        <Tile
+          label={say("strata:fillBack")} figure={back.figure} unit={back.unit} note={say("strata:underRim", { rimCm: Math.max(0, ground.underRimCm) })}
+          tone={ground.underRimCm < 0 ? "harm" : undefined}
+        />
         <Tile label={say("strata:soilTotal")} figure={soil.figure} unit={soil.unit} note={say("strata:loose", { looseL })} />
+        <Tile label={say("strata:wetLoad")} figure={load.figure} unit={load.unit} note={say("strata:dryLoad", { dryKg: ground.dryKg })} />
         {ground.water ? <Tile label={say("strata:drainageHolds")} figure={holds.figure} unit={holds.unit} note={say("strata:toBarrier")} /> : null}
       </Tiles>
-      {heavy ? <Cautions codes={["weight"]} /> : null}
+      {ground.wetKg > rule("twoPersonLiftKg") ? <Cautions codes={["weight"]} /> : null}
     </>
   );
 }
