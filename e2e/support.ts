@@ -2,13 +2,13 @@ import { expect, test as base, type Page } from "@playwright/test";
 
 /** Every test fails on an uncaught error or on anything the security policy had to stop. */
 export const test = base.extend({
-  page: async ({ page }, use) => {
+  page: async ({ page }, run) => {
     const problems: string[] = [];
     page.on("pageerror", (error) => problems.push(error.message));
     page.on("console", (message) => {
       if (message.type() === "error") problems.push(message.text());
     });
-    await use(page);
+    await run(page);
     expect(problems).toEqual([]);
   },
 });

@@ -15,9 +15,10 @@ export function run(command, args, env = {}) {
 export function ensurePackages() {
   const marker = "node_modules/.package-lock.json";
   if (existsSync(marker) && statSync(marker).mtimeMs >= statSync("package-lock.json").mtimeMs) return;
-  console.log("Installing packages (npm ci) …");
-  if (!run("npm", ["ci", "--no-audit", "--no-fund"])) {
-    throw new Trouble("The packages could not be installed. Is there a network and an npm registry? Try: npm ci");
+  console.log("Installing packages (npm install) …");
+  // Not `npm ci`: it refuses a lock file that lacks optional packages of other systems, which not every registry carries.
+  if (!run("npm", ["install", "--no-save", "--no-audit", "--no-fund", "--loglevel=error"])) {
+    throw new Trouble("The packages could not be installed. Is there a network and an npm registry? Try: npm install");
   }
 }
 

@@ -1,17 +1,6 @@
 import type { Command } from "@/core/habitat";
+import { seeded } from "@/core/random";
 import { daysAfter } from "@/core/build";
-
-/** A small seeded generator (mulberry32): the same demo for the same day. */
-export function generator(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 type Course = { start: number; end: number; wobble: number };
 
@@ -33,7 +22,7 @@ const round = (value: number, digits: number): number => Number(value.toFixed(di
  * @example readingCommands({ days: 42, seed: 1, … }, "2026-03-01").length // 84
  */
 export function readingCommands(scenario: Scenario, today: string): Command[] {
-  const random = generator(scenario.seed);
+  const random = seeded(scenario.seed);
   const value = ({ start, end, wobble }: Course, share: number) => start + (end - start) * share + (random() - 0.5) * 2 * wobble;
   return Array.from({ length: scenario.days }, (_, at): Command[] => {
     const share = at / Math.max(1, scenario.days - 1);

@@ -5,5 +5,7 @@ export { dayPrinted, nameOf, printed } from "./quantities";
 export type { Quantities } from "./quantities";
 export { sayBox, sayFileProblem, sayFinding, sayFit } from "./sentences";
 export type { SpokenFinding } from "./sentences";
-export { UnitsProvider, useSay, useUnits } from "./units";
+export { figuresIn } from "./figures";
+export type { Figures } from "./figures";
+export { UnitsProvider, useFigures, useSay, useUnits } from "./units";
 export type { WordKey } from "./resources";

@@ -3,6 +3,7 @@
 import { createContext, useContext, useMemo, type ReactNode } from "react";
 import { I18nextProvider } from "react-i18next";
 import type { UnitSystem } from "@/core/units";
+import { figuresIn, type Figures } from "./figures";
 import { sayIn, words, type Say } from "./say";
 
 const UnitsContext = createContext<UnitSystem>("metric");
@@ -17,6 +18,12 @@ export function UnitsProvider({ system, children }: { system: UnitSystem; childr
 }
 
 export const useUnits = (): UnitSystem => useContext(UnitsContext);
+
+/** Figures in the chosen units. */
+export function useFigures(): Figures {
+  const system = useUnits();
+  return useMemo(() => figuresIn(system), [system]);
+}
 
 /** The words, in the chosen units. */
 export function useSay(): Say {

@@ -77,7 +77,7 @@ const TRIMMABLE = 1.25;
  *
  * @example headRoomCm(habitat, ground, 22) // 28.5
  */
-export const headRoomCm = (habitat: Habitat, ground: Ground, fromFrontCm: number): number =>
+export const headRoomCm = (habitat: Pick<Habitat, "shell">, ground: Ground, fromFrontCm: number): number =>
   Math.max(0, habitat.shell.heightCm - heightAt(ground.surface, fromFrontCm, habitat.shell.depthCm));
 
 function height(plant: Plant, roomCm: number): FitReason {
@@ -110,7 +110,7 @@ function treading(plant: Plant, animal: Animal): FitReason {
  *
  * @example plantFit(entry("plants", "skyPlant"), habitat, ground).verdict // "misfit" where it is too wet
  */
-export function plantFit(plant: Plant, habitat: Habitat, ground: Ground, fromFrontCm = habitat.shell.depthCm / 2): Fit {
+export function plantFit(plant: Plant, habitat: Pick<Habitat, "brief" | "shell">, ground: Ground, fromFrontCm = habitat.shell.depthCm / 2): Fit {
   const animal = entry("animals", habitat.brief.animalId);
   const band = bandOf(animal);
   return fit(plant.id, [

@@ -2,26 +2,27 @@
 
 import { useState } from "react";
 import type { Range } from "@/core/catalog";
-import { celsiusToFahrenheit, showNumber } from "@/core/units";
+import { celsiusToFahrenheit } from "@/core/units";
 import { useOpen } from "@/store";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, RangeBar, Tile, Tiles, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
-import { useSay, useUnits, type Say } from "@/words";
+import { type Figures, type Say, useFigures, useSay, useUnits } from "@/words";
 import css from "./Climate.module.css";
 import { WarmthOverlay } from "./WarmthOverlay";
 
 const SCALE_C = { from: 5, to: 40 };
 
 /** A difference of temperature in the chosen units. */
-function degrees(delta: number, system: "metric" | "us"): string {
+function degrees(delta: number, system: "metric" | "us", figures: Figures): string {
   const shown = system === "us" ? celsiusToFahrenheit(delta) - celsiusToFahrenheit(0) : delta;
-  return `${showNumber(shown, 1, "en")} ${system === "us" ? "°F" : "°C"}`;
+  return `${figures.number(shown, 1)} ${system === "us" ? "°F" : "°C"}`;
 }
 
 /** The bands to hold, what the room gives, and the gap between. */
 export function ClimateStep() {
   const say = useSay();
   const system = useUnits();
+  const figures = useFigures();
   const { habitat, derived } = useOpen();
   const [view, setView] = useState<View>("front");
   const { animal, gap } = derived;
@@ -64,13 +65,13 @@ export function ClimateStep() {
           <LedgerPart title={say("climate:gap")}>
             <Tiles>
               <Tile
-                label={say("climate:warmth")} figure={gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system)}` : say("common:none")}
+                label={say("climate:warmth")} figure={gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system, figures)}` : say("common:none")}
                 note={gap.warmAboveRoomC > 0 ? say("climate:overRoom", { roomC: room.temperatureC }) : say("climate:warmthNone")}
               />
-              <Tile label={say("climate:vapour")} figure={showNumber(gap.vapourGPerM3, 1, "en")} unit={say("climate:vapourUnit")} />
+              <Tile label={say("climate:vapour")} figure={figures.number(gap.vapourGPerM3, 1)} unit={say("climate:vapourUnit")} />
             </Tiles>
             <p className={css.why}>{airSentence(say, gap.warmedAirRh, humidityRh)}</p>
-            <p className={css.why}>{gap.nightTooWarmC > 0 ? say("climate:nightWarm", { delta: degrees(gap.nightTooWarmC, system) }) : say("climate:nightOk")}</p>
+            <p className={css.why}>{gap.nightTooWarmC > 0 ? say("climate:nightWarm", { delta: degrees(gap.nightTooWarmC, system, figures) }) : say("climate:nightOk")}</p>
             <Facts>
               <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
               <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>

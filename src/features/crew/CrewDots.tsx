@@ -3,7 +3,8 @@
 import { entry } from "@/core/catalog";
 import { heightAt } from "@/core/strata";
 import { useOpen } from "@/store";
-import { seeded, seedOf, type Frame } from "@/ui/section";
+import { seeded, seedOf } from "@/core/random";
+import type { Frame } from "@/ui/section";
 
 const MOST_DRAWN = 160;
 const COLORS = { springtail: "#f4f1e6", isopod: "#cfd3da", beetle: "#2a1f18", earwig: "#5a2f1c" } as const;

@@ -6,13 +6,14 @@ import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
 import { catalog, entry } from "@/core/catalog";
+import { LIMITS } from "@/core/habitat";
 import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
+import { NumberInput } from "@/ui/measure";
 import { Cautions, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { capital, nameOf, sayFit, useSay } from "@/words";
-import { CrewCount } from "./CrewCount";
 import { CrewDots } from "./CrewDots";
 import css from "./Crew.module.css";
 
@@ -44,7 +45,10 @@ export function CrewStep() {
                   {fit ? <FitMark verdict={fit.verdict} /> : null}
                   {fit ? <Species fit={fit} /> : null}
                   <span className={css.acts}>
-                    <CrewCount crewId={seeding.crewId} count={seeding.count} />
+                    <NumberInput
+                      whole label={say("crew:countOf", { name: capital(nameOf("crew", seeding.crewId)) })} value={seeding.count} limits={LIMITS.crewCount}
+                      onCommit={(count, gesture) => edit([{ name: "setCrew", args: { crewId: seeding.crewId, count } }], gesture)}
+                    />
                     <IconButton
                       size="small" aria-label={say("crew:removeCrew", { name: capital(nameOf("crew", seeding.crewId)) })}
                       onClick={() => edit([{ name: "removeCrew", args: { crewId: seeding.crewId } }])}

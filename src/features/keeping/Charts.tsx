@@ -3,11 +3,11 @@
 import { useCallback, useMemo, useState } from "react";
 import { READING_PLACES } from "@/core/habitat";
 import { bandFor, type Measurable } from "@/core/keeping";
-import { CM_PER_INCH, celsiusToFahrenheit, show, type MeasureKind, type UnitSystem } from "@/core/units";
+import { CM_PER_INCH, celsiusToFahrenheit, type MeasureKind, type UnitSystem } from "@/core/units";
 import { useOpen } from "@/store";
 import { BandChart, type Line } from "@/ui/chart";
 import { Pills } from "@/ui/parts";
-import { printed, useSay, useUnits } from "@/words";
+import { useFigures, useSay, useUnits } from "@/words";
 import css from "./Keeping.module.css";
 
 const KIND: Record<Measurable, MeasureKind> = { temperatureC: "temperature", humidityRh: "humidity", waterLineCm: "length" };
@@ -26,6 +26,7 @@ function baseValue(value: number, what: Measurable, system: UnitSystem): number 
 export function Charts() {
   const say = useSay();
   const system = useUnits();
+  const figures = useFigures();
   const { habitat, derived } = useOpen();
   const [what, setWhat] = useState<Measurable>("temperatureC");
   const { readings } = habitat.keeping;
@@ -52,13 +53,13 @@ export function Charts() {
     return READING_PLACES.map((place) => ({ name: say(`keeping:places.${place}`), color: colors[place], dashed: place === "coolEnd", points: of(place) }));
   }, [readings, chosen, system, say]);
 
-  const print = useCallback((value: number) => printed(baseValue(value, chosen, system), KIND[chosen], system, "en"), [chosen, system]);
+  const print = useCallback((value: number) => figures.printed(baseValue(value, chosen, system), KIND[chosen]), [chosen, system, figures]);
   const printShort = useCallback(
     (value: number) => {
-      const { figure, unit } = show(baseValue(value, chosen, system), KIND[chosen], system, "en");
+      const { figure, unit } = figures.shown(baseValue(value, chosen, system), KIND[chosen]);
       return chosen === "waterLineCm" ? `${figure} ${unit}` : `${Math.round(value)} ${unit}`;
     },
-    [chosen, system],
+    [chosen, system, figures],
   );
 
   const points = lines.flatMap((line) => line.points);

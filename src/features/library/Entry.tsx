@@ -1,10 +1,10 @@
 "use client";
 
 import { figuresOf, provenanceOf, type CatalogEntry, type CatalogKind, type Provenance } from "@/core/catalog";
-import { showNumber, type MeasureKind } from "@/core/units";
+import { type MeasureKind } from "@/core/units";
 import { Cautions } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
-import { capital, isWord, nameOf, printed, useSay, useUnits, type Say } from "@/words";
+import { capital, isWord, nameOf, type Say, useFigures, useSay } from "@/words";
 import css from "./Library.module.css";
 
 type Row = { path: string; label: string; value: string; from: string; kind: string };
@@ -26,7 +26,7 @@ const rangeOf = ([low = "", ...rest]: readonly string[]): string => [low.split("
 /** Figures of an entry as rows; the two ends of a range share one. */
 function useRows(entry: CatalogEntry<CatalogKind>): Row[] {
   const say = useSay();
-  const system = useUnits();
+  const figures = useFigures();
   const grouped = new Map<string, number[]>();
   for (const { path, value } of figuresOf(entry)) {
     const whole = path.replace(/\.[01]$/, "");
@@ -35,7 +35,7 @@ function useRows(entry: CatalogEntry<CatalogKind>): Row[] {
   return [...grouped].map(([path, values]) => {
     const keys = path.split(".");
     const measure = MEASURES.find(([ending]) => keys.some((key) => ending.test(key)))?.[1];
-    const tell = (value: number) => (measure ? printed(value, measure, system, "en") : showNumber(value, Number.isInteger(value) ? 0 : 2, "en"));
+    const tell = (value: number) => (measure ? figures.printed(value, measure) : figures.number(value));
     const from = provenanceOf(entry, path);
     const part = keys[0] === "parts" && "parts" in entry ? entry.parts[Number(keys[1])]?.ingredientId : undefined;
     return {

@@ -3,10 +3,9 @@
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { catalog, figuresOf, provenanceOf, tradeRules, type CatalogKind, type Provenance } from "@/core/catalog";
-import { showNumber } from "@/core/units";
 import { chooseUnits } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, nameOf, useFigures, useSay } from "@/words";
 import { Entry } from "./Entry";
 import css from "./Library.module.css";
 
@@ -30,6 +29,7 @@ const SHARES = countShares();
 /** Every catalogue entry with its figures and where each comes from. */
 export function Library() {
   const say = useSay();
+  const figures = useFigures();
   const [kind, setKind] = useState<CatalogKind>("animals");
   const [sought, setSought] = useState("");
   const [chosen, setChosen] = useState<string | undefined>(undefined);
@@ -47,7 +47,7 @@ export function Library() {
             <p>{say("library:sub")}</p>
             <p className={css.shares}>
               {say("library:shares", {
-                total: SHARES.total, published: showNumber(SHARES.published, 0, "en"), practice: showNumber(SHARES.practice, 0, "en"), memory: showNumber(SHARES.memory, 0, "en"),
+                total: SHARES.total, published: figures.number(SHARES.published, 0), practice: figures.number(SHARES.practice, 0), memory: figures.number(SHARES.memory, 0),
               })}
             </p>
           </div>

@@ -4,9 +4,8 @@ import { useId } from "react";
 import { entry } from "@/core/catalog";
 import type { Mix } from "@/core/habitat";
 import { normalise } from "@/core/mix";
-import { showNumber } from "@/core/units";
 import { plain, spreadTags, TexturePattern, useSize } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, nameOf, useFigures, useSay } from "@/words";
 import css from "./MixStep.module.css";
 
 const LABEL_GAP = 38;
@@ -14,6 +13,7 @@ const LABEL_GAP = 38;
 /** The mix standing in a jar, each ingredient as high as its share, named beside it. */
 export function Jar({ mix, looseL }: { mix: Mix; looseL: number }) {
   const say = useSay();
+  const figures = useFigures();
   const prefix = useId();
   const [ref, size] = useSize();
   const shares = normalise(mix.parts);
@@ -56,7 +56,7 @@ export function Jar({ mix, looseL }: { mix: Mix; looseL: number }) {
                 <path d={`M${left + width + 2} ${anchor}L${left + width + 22} ${y}h8`} fill="none" stroke="var(--soft)" strokeWidth={1.2} />
                 <text x={left + width + 38} y={y - 2} fontSize={14} fontWeight={620} fill="var(--ink)">{capital(nameOf("ingredients", part.ingredientId))}</text>
                 <text x={left + width + 38} y={y + 15} fontSize={12.5} className="measure" fill="var(--soft)">
-                  {say("mix:share", { share: showNumber(part.share * 100, 1, "en") })} · {say("mix:litres", { looseL: part.share * looseL })}
+                  {say("mix:share", { share: figures.number(part.share * 100, 1) })} · {say("mix:litres", { looseL: part.share * looseL })}
                 </text>
               </g>
             );

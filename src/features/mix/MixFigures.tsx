@@ -3,21 +3,20 @@
 import { entry } from "@/core/catalog";
 import type { Mix } from "@/core/habitat";
 import { blend, firstWettingL } from "@/core/mix";
-import { show, showNumber } from "@/core/units";
 import { Cautions, Fact, Facts, LedgerPart, Tile, Tiles } from "@/ui/parts";
-import { useSay, useUnits } from "@/words";
+import { useFigures, useSay } from "@/words";
 import css from "./MixStep.module.css";
 
 /** What this habitat needs of the mix, and what the mix is. */
 export function MixFigures({ mix, volumeL, looseL }: { mix: Mix; volumeL: number; looseL: number }) {
   const say = useSay();
-  const system = useUnits();
+  const figures = useFigures();
   const mixture = blend(mix.parts);
   if (!mixture) return null;
-  const toMix = show(looseL, "volume", system, "en");
-  const inPlace = show(volumeL, "volume", system, "en");
-  const water = show(firstWettingL(mixture, volumeL), "water", system, "en");
-  const percent = (value: number) => say("mix:pctVol", { figure: showNumber(value, 0, "en") });
+  const toMix = figures.shown(looseL, "volume");
+  const inPlace = figures.shown(volumeL, "volume");
+  const water = figures.shown(firstWettingL(mixture, volumeL), "water");
+  const percent = (value: number) => say("mix:pctVol", { figure: figures.number(value, 0) });
   return (
     <>
       <LedgerPart title={say("mix:forHere")}>
@@ -31,7 +30,7 @@ export function MixFigures({ mix, volumeL, looseL }: { mix: Mix; volumeL: number
           <Fact label={say("mix:air")}>{percent(mixture.airSpacePct)}</Fact>
           <Fact label={say("mix:pores")}>{percent(mixture.totalPorosityPct)}</Fact>
           <Fact label={say("mix:dryWeight")}>{say("mix:weight", { dryKg: mixture.looseKgPerL })}</Fact>
-          <Fact label={say("mix:peat")}>{say("mix:share", { share: showNumber(mixture.peatPct, 0, "en") })}</Fact>
+          <Fact label={say("mix:peat")}>{say("mix:share", { share: figures.number(mixture.peatPct, 0) })}</Fact>
         </Facts>
         <p className={css.note}>{say("mix:blendNote")}</p>
         <Cautions codes={[...mix.parts.flatMap((part) => entry("ingredients", part.ingredientId).cautions), "handWashing"]} />

@@ -10,15 +10,16 @@ import { useState } from "react";
 import { catalog, entry } from "@/core/catalog";
 import { LIMITS, type Mix } from "@/core/habitat";
 import { normalise, toldTotal, type Share } from "@/core/mix";
-import { readNumber, showNumber } from "@/core/units";
 import { useOpen } from "@/store";
-import { newGesture, plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { NumberInput } from "@/ui/measure";
+import { plain, Swatch } from "@/ui/section";
+import { capital, nameOf, useFigures, useSay } from "@/words";
 import css from "./MixStep.module.css";
 
 /** One row for each ingredient: parts as told, the share they come to, litres for this habitat. */
 export function PartRows({ mix, looseL }: { mix: Mix; looseL: number }) {
   const say = useSay();
+  const figures = useFigures();
   return (
     <>
       <ul className={css.rows}>
@@ -27,7 +28,7 @@ export function PartRows({ mix, looseL }: { mix: Mix; looseL: number }) {
         ))}
       </ul>
       <p className={css.told}>
-        <span>{say("mix:toldTotal", { total: showNumber(toldTotal(mix.parts), Number.isInteger(toldTotal(mix.parts)) ? 0 : 2, "en") })}</span>
+        <span>{say("mix:toldTotal", { total: figures.number(toldTotal(mix.parts)) })}</span>
       </p>
       <AddIngredient mix={mix} />
     </>
@@ -36,44 +37,25 @@ export function PartRows({ mix, looseL }: { mix: Mix; looseL: number }) {
 
 function PartRow({ mixId, part, litres }: { mixId: string; part: Share; litres: number }) {
   const say = useSay();
+  const figures = useFigures();
   const { edit } = useOpen();
   const name = capital(nameOf("ingredients", part.ingredientId));
-  const [draft, setDraft] = useState<{ text: string; gesture: string } | undefined>(undefined);
-  const { min, max } = LIMITS.parts;
-  const good = (text: string) => {
-    const parts = readNumber(text);
-    return parts !== undefined && parts >= min && parts <= max ? parts : undefined;
-  };
-  const wrong = draft !== undefined && good(draft.text) === undefined;
-  const label = say("mix:partsOf", { name });
   return (
     <li className={css.row}>
       <Swatch material={plain(entry("ingredients", part.ingredientId).look)} width={30} height={30} />
       <span>
         <span className={css.name}>{name}</span>
         <span className={`${css.sub} measure`}>
-          {say("mix:share", { share: showNumber(part.share * 100, 1, "en") })} · {say("mix:litres", { looseL: litres })}
+          {say("mix:share", { share: figures.number(part.share * 100, 1) })} · {say("mix:litres", { looseL: litres })}
         </span>
       </span>
-      <input
-        className={`${css.parts} measure`} aria-label={label} aria-invalid={wrong} inputMode="decimal" autoComplete="off"
-        value={draft?.text ?? showNumber(part.parts, Number.isInteger(part.parts) ? 0 : 2, "en")}
-        onFocus={(event) => event.target.select()}
-        onChange={(event) => {
-          const next = { text: event.target.value, gesture: draft?.gesture ?? newGesture() };
-          setDraft(next);
-          const parts = good(next.text);
-          if (parts !== undefined) edit([{ name: "setPart", args: { mixId, ingredientId: part.ingredientId, parts } }], next.gesture);
-        }}
-        onBlur={() => !wrong && setDraft(undefined)}
-        onKeyDown={(event) => event.key === "Escape" && setDraft(undefined)}
+      <NumberInput
+        label={say("mix:partsOf", { name })} value={part.parts} limits={LIMITS.parts}
+        onCommit={(parts, gesture) => edit([{ name: "setPart", args: { mixId, ingredientId: part.ingredientId, parts } }], gesture)}
       />
       <IconButton size="small" aria-label={say("mix:removeIngredient", { name })} onClick={() => edit([{ name: "removePart", args: { mixId, ingredientId: part.ingredientId } }])}>
         <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
       </IconButton>
-      {wrong ? (
-        <span role="alert" className={css.wrong}>{say("problems:measure.outOfRange", { label, least: showNumber(min, 2, "en"), most: showNumber(max, 0, "en") })}</span>
-      ) : null}
     </li>
   );
 }

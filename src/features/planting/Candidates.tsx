@@ -3,7 +3,7 @@
 import AddOutlined from "@mui/icons-material/AddOutlined";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { catalog, entry } from "@/core/catalog";
 import { plantFit, ranked } from "@/core/living";
 import { useOpen } from "@/store";
@@ -19,13 +19,7 @@ export function Candidates({ onAdded }: { onAdded: (id: string) => void }) {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
   const [sought, setSought] = useState("");
-  const { brief, shell, strata } = habitat;
-  const fits = useMemo(
-    () => ranked(catalog.plants.map((plant) => plantFit(plant, { ...habitat, brief, shell, strata }, derived.ground))),
-    // The fit looks at the brief, the shell and the ground only.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [brief, shell, strata],
-  );
+  const fits = ranked(catalog.plants.map((plant) => plantFit(plant, habitat, derived.ground)));
   const wanted = sought.trim().toLocaleLowerCase();
   const shown = fits.filter(({ id }) => `${nameOf("plants", id)} ${entry("plants", id).scientificName}`.toLocaleLowerCase().includes(wanted));
   const add = (plantId: string) => {

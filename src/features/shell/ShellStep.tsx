@@ -7,8 +7,7 @@ import { useOpen } from "@/store";
 import { MeasureField } from "@/ui/measure";
 import { Cautions, LedgerHead, LedgerPart, Pills, Tile, Tiles, Workbench } from "@/ui/parts";
 import { BenchSection, type Frame, type View } from "@/ui/section";
-import { sayBox, useSay, useUnits } from "@/words";
-import { show } from "@/core/units";
+import { sayBox, useFigures, useSay } from "@/words";
 import css from "./ShellStep.module.css";
 
 type Size = keyof Pick<Shell, "widthCm" | "depthCm" | "heightCm" | "sillCm">;
@@ -17,11 +16,11 @@ const SIZES: readonly [Size, "width" | "depth" | "height" | "sill"][] = [["width
 /** Inner size, sill and top, with the box drawn as it is typed. */
 export function ShellStep() {
   const say = useSay();
-  const system = useUnits();
+  const figures = useFigures();
   const { habitat, derived, edit } = useOpen();
   const [view, setView] = useState<View>("front");
   const { shell } = habitat;
-  const volume = show((floorAreaCm2(shell) * shell.heightCm) / 1000, "water", system, "en");
+  const volume = figures.shown((floorAreaCm2(shell) * shell.heightCm) / 1000, "water");
   return (
     <Workbench
       label={say("steps:ledger")}

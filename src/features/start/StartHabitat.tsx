@@ -14,7 +14,7 @@ import { boxFit } from "@/core/living";
 import { chooseUnits, putHabitat } from "@/store";
 import { AppHeader, Cautions } from "@/ui/parts";
 import { Miniature, useSize } from "@/ui/section";
-import { capital, nameOf, printed, sayBox, useSay, useUnits } from "@/words";
+import { capital, nameOf, sayBox, useFigures, useSay, useUnits } from "@/words";
 import css from "./Start.module.css";
 import { startSchema, type Started, type StartFields } from "./startSchema";
 
@@ -22,13 +22,14 @@ import { startSchema, type Started, type StartFields } from "./startSchema";
 export function StartHabitat() {
   const say = useSay();
   const system = useUnits();
+  const figures = useFigures();
   const router = useRouter();
   const schema = useMemo(() => startSchema(say, system), [say, system]);
   const form = useForm<StartFields, unknown, Started>({
     resolver: zodResolver(schema), mode: "onTouched",
     defaultValues: {
       animalId: "crocodileSkink", count: "2", name: "", size: "", sill: "0", top: "mesh",
-      temperature: printed(21, "temperature", system, "en"), humidity: "45",
+      temperature: figures.printed(21, "temperature"), humidity: "45",
     },
   });
   const { register, handleSubmit, control, formState } = form;

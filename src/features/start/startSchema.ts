@@ -2,7 +2,7 @@ import { z } from "zod";
 import { LIMITS, NameSchema, TOPS } from "@/core/habitat";
 import { parseSize, type MeasureKind, type UnitSystem } from "@/core/units";
 import { readTyped, type Limits } from "@/ui/measure";
-import { printed, type Say } from "@/words";
+import { figuresIn, type Say } from "@/words";
 
 /** What the start form holds: text as people type it. */
 export type StartFields = {
@@ -36,7 +36,7 @@ export function startSchema(say: Say, system: UnitSystem) {
     const sides = [["shell:width", widthCm], ["shell:depth", depthCm], ["shell:height", heightCm]] as const;
     const wrong = sides.find(([, cm]) => cm < min || cm > max);
     if (!wrong) return { widthCm, depthCm, heightCm };
-    const told = (cm: number) => printed(cm, "length", system, "en");
+    const told = (cm: number) => figuresIn(system).printed(cm, "length");
     return refuse(say("problems:measure.outOfRange", { label: say(wrong[0]), least: told(min), most: told(max) }));
   });
 

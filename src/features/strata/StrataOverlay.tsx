@@ -3,11 +3,10 @@
 import type { Layer } from "@/core/habitat";
 import { LIMITS } from "@/core/habitat";
 import { heightAt, type Level } from "@/core/strata";
-import { show } from "@/core/units";
 import { useOpen } from "@/store";
 import { stepOf } from "@/ui/measure";
 import { groundColor, Handle, materialOf, Tags, useLayerNames, type Frame, type Tag } from "@/ui/section";
-import { printed, useSay, useUnits } from "@/words";
+import { useFigures, useSay, useUnits } from "@/words";
 
 type Choosing = { chosen: string | undefined; onChoose: (layerId: string) => void };
 
@@ -15,10 +14,11 @@ type Choosing = { chosen: string | undefined; onChoose: (layerId: string) => voi
 export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Choosing) {
   const say = useSay();
   const system = useUnits();
+  const figures = useFigures();
   const { habitat, derived, edit } = useOpen();
   const nameOfLayer = useLayerNames(habitat);
   const { levels, water } = derived.ground;
-  const tagText = (cm: number) => show(cm, "length", system, "en").figure;
+  const tagText = (cm: number) => figures.shown(cm, "length").figure;
   const layerOf = (id: string) => habitat.strata.layers.find((layer) => layer.id === id);
 
   const tags: Tag[] = levels
@@ -45,7 +45,7 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
               x={edge.x} y={frame.y(edge.topCm)} pxPerCm={frame.pxPerCm} valueCm={edge.topCm}
               leastCm={edge.bottomCm + LIMITS.layerCm.min} mostCm={Math.max(frame.heightCm, edge.topCm)} stepCm={stepOf("length", system)}
               label={say("strata:handle", { name: edge.where === "all" ? name : `${name}, ${say(`strata:${edge.where}`)}` })}
-              valueText={printed(edge.topCm, "length", system, "en")}
+              valueText={figures.printed(edge.topCm, "length")}
               onMove={(toCm, gesture) => {
                 onChoose(layer.id);
                 const depthCm = Math.max(LIMITS.layerCm.min, toCm - edge.bottomCm);

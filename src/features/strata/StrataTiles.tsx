@@ -1,12 +1,11 @@
 "use client";
 
 import { LIMITS } from "@/core/habitat";
-import { show } from "@/core/units";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Cautions, Tile, Tiles } from "@/ui/parts";
 import { rule } from "@/core/catalog";
-import { useSay, useUnits } from "@/words";
+import { useFigures, useSay } from "@/words";
 import css from "./StrataTiles.module.css";
 
 /** The kept water line, in the ledger below the layers. */
@@ -33,16 +32,16 @@ export function WaterRow() {
 /** The ground's key figures under the section: fill against the sill, load, water, litres. */
 export function StrataTiles() {
   const say = useSay();
-  const system = useUnits();
+  const figures = useFigures();
   const { habitat, derived } = useOpen();
   const { ground } = derived;
   const { sillCm } = habitat.shell;
-  const front = show(ground.surface.frontCm, "length", system, "en");
-  const back = show(ground.surface.backCm, "length", system, "en");
-  const load = show(ground.wetKg, "mass", system, "en");
-  const soil = show(ground.soilVolumeL, "volume", system, "en");
+  const front = figures.shown(ground.surface.frontCm, "length");
+  const back = figures.shown(ground.surface.backCm, "length");
+  const load = figures.shown(ground.wetKg, "mass");
+  const soil = figures.shown(ground.soilVolumeL, "volume");
   const looseL = ground.levels.filter((level) => level.kind === "soil").reduce((sum, level) => sum + level.looseL, 0);
-  const holds = show(ground.water?.capacityL ?? 0, "water", system, "en");
+  const holds = figures.shown(ground.water?.capacityL ?? 0, "water");
   return (
     <>
       <Tiles strip>

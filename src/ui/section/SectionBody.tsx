@@ -6,7 +6,7 @@ import { bandPoints, edgeOf, footOf, type Frame } from "./frame";
 import { leafMarks } from "./marks";
 import { materialOf } from "./material";
 import { plantMarks } from "./plantShape";
-import { seedOf, seeded } from "./random";
+import { seedOf, seeded } from "@/core/random";
 import { TexturePattern, paths } from "./Texture";
 
 type Body = { habitat: Habitat; ground: Ground; frame: Frame; waterLineCm?: number | undefined; faded?: boolean | undefined };

@@ -2,7 +2,7 @@ import { memo, useMemo } from "react";
 import { ingredientLook, type Material } from "./material";
 import { blendColors, shade } from "./color";
 import { TILE, tileMarks, type Mark } from "./marks";
-import { seedOf } from "./random";
+import { seedOf } from "@/core/random";
 
 export const paths = (marks: readonly Mark[]) =>
   marks.map((mark, at) => (

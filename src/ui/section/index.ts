@@ -1,7 +1,6 @@
 /** The section through the box, to scale: its body, rulers, tags, handles and miniature. */
 export { acrossOf, fittingScale, footOf, frameOf, VIEWS } from "./frame";
 export type { Frame, Margins, View } from "./frame";
-export { seeded, seedOf } from "./random";
 export { Handle, newGesture } from "./Handle";
 export { Miniature } from "./Miniature";
 export { groundColor } from "./Texture";

@@ -1,6 +1,6 @@
 import type { Look } from "@/core/catalog";
 import { shade } from "./color";
-import { seeded } from "./random";
+import { seeded } from "@/core/random";
 
 /** A tile of texture is this many centimetres, and repeats. */
 export const TILE = { width: 8, height: 6 } as const;

@@ -1,7 +1,7 @@
 import type { Plant } from "@/core/catalog";
 import { shade } from "./color";
 import type { Mark } from "./marks";
-import { seeded } from "./random";
+import { seeded } from "@/core/random";
 
 const n = (value: number): string => value.toFixed(2);
 

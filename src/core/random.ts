@@ -1,7 +1,9 @@
 /**
- * A small seeded generator (mulberry32), so that every texture and plant is drawn the same each time.
+ * A small seeded generator (mulberry32): the core has no chance of its own, whoever wants some passes a seed.
  *
+ * @param seed any whole number; the same one always gives the same run
  * @returns numbers from 0 up to 1
+ * @example seeded(7)() === seeded(7)() // true
  */
 export function seeded(seed: number): () => number {
   let state = seed >>> 0;
@@ -14,5 +16,5 @@ export function seeded(seed: number): () => number {
   };
 }
 
-/** A seed from a name. */
+/** A seed from a name (FNV-1a). @example seedOf("fern") === seedOf("fern") // true */
 export const seedOf = (name: string): number => [...name].reduce((hash, char) => Math.imul(hash ^ char.charCodeAt(0), 16777619), 2166136261);
