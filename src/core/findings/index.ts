@@ -1,4 +1,5 @@
 /** Rules that read a habitat and its results and say what is wrong, why, and the edit that mends it. */
+import { applyAll, type Habitat } from "../habitat";
 import { boxRules } from "./rules/box";
 import { fillRules, soilRules } from "./rules/ground";
 import { crewRules, plantRules } from "./rules/living";
@@ -11,8 +12,20 @@ export type { Assessed, Finding, FindingCode, Mend, Step } from "./types";
 
 const RULES: readonly Rule[] = [boxRules, fillRules, waterLineRule, drainageRules, soilRules, plantRules, crewRules, readingRules];
 
+/** A mend is only offered when its own edit would take it: a box for two hundred boas is larger than any box may be. */
+function offered(habitat: Habitat, finding: Finding): Finding {
+  if (!finding.mend) return finding;
+  try {
+    applyAll(habitat, finding.mend.commands);
+    return finding;
+  } catch {
+    const { mend: _refused, ...told } = finding;
+    return told;
+  }
+}
+
 /** All findings, what harms first. @example findings(assessed)[0]?.severity // "harm" */
 export function findings(assessed: Assessed): Finding[] {
-  const all = RULES.flatMap((rule) => rule(assessed));
+  const all = RULES.flatMap((rule) => rule(assessed)).map((finding) => offered(assessed.habitat, finding));
   return [...all.filter((finding) => finding.severity === "harm"), ...all.filter((finding) => finding.severity === "look")];
 }

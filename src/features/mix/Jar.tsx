@@ -21,7 +21,7 @@ export function Jar({ mix, looseL }: { mix: Mix; looseL: number }) {
 
   const width = size ? Math.min(230, size.width * 0.36) : 0;
   const height = size ? Math.min(size.height - 40, 520) : 0;
-  const left = size ? Math.max(12, (size.width - width - 230) / 2) : 0;
+  const left = size ? Math.max(12, (size.width - width - 430) / 2) : 0;
   const top = size ? (size.height - height) / 2 : 0;
   const bands = shares.reduce<{ part: (typeof shares)[number]; from: number; to: number }[]>((stack, part) => {
     const from = stack.at(-1)?.to ?? 0;

@@ -3,12 +3,15 @@
 import { useState } from "react";
 import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
+import { Miniature } from "@/ui/section";
 import { useSay } from "@/words";
 import { Jar } from "./Jar";
 import { MixFigures } from "./MixFigures";
 import css from "./MixStep.module.css";
 import { PartRows } from "./PartRows";
 import { RecipeChoice } from "./RecipeChoice";
+
+const MINI_PX = 190;
 
 /** A soil recipe as a jar: parts, their shares, and the litres this habitat wants of each. */
 export function MixStep() {
@@ -35,6 +38,10 @@ export function MixStep() {
             ) : null}
           </div>
           <Jar mix={mix} looseL={looseL} />
+          <div className={css.mini}>
+            <Miniature habitat={habitat} pxPerCm={MINI_PX / Math.max(habitat.shell.widthCm, habitat.shell.heightCm)} label={say("mix:inTheBox")} />
+            <span>{say("mix:inTheBox")}</span>
+          </div>
         </>
       }
       ledger={
