@@ -17,6 +17,8 @@ module.exports = {
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
       to: { pathNot: coreMayUse },
     },
+    below("shape-knows-nobody", "shape", "units", "catalog", "habitat", "strata", "mix", "shell", "supply", "living", "climate", "build", "keeping", "findings", "files"),
+    below("shell-knows-habitat-and-below", "shell", "strata", "mix", "supply", "living", "climate", "build", "keeping", "findings", "files"),
     below("units-know-nobody", "units", "catalog", "habitat", "strata", "mix", "supply", "living", "climate", "build", "keeping", "findings", "files"),
     below("catalog-knows-only-units", "catalog", "habitat", "strata", "mix", "supply", "living", "climate", "build", "keeping", "findings", "files"),
     below("habitat-knows-catalog-and-units", "habitat", "strata", "mix", "supply", "living", "climate", "build", "keeping", "findings", "files"),

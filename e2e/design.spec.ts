@@ -149,3 +149,29 @@ test("7. findings say what, why and mend in one press, which one undo takes back
   await expect(page.getByLabel("Width")).toHaveValue("60.0");
   await kept(page);
 });
+
+test("the shell: a common size, a corner floor in plan, walls taken off an outer size, vents, and what each costs", async ({ page }) => {
+  await start(page);
+  await step(page, "Shell");
+  const tile = (label: string) => page.getByRole("main").locator("dl > div").filter({ hasText: label });
+  // 61 x 46 floor, two 61 x 45 and two 45 x 45 walls of 5 mm glass at 2500 kg a cubic metre (EN 572-1): 15.4 kg.
+  await expect(tile("Empty box")).toContainText("15.4 kg");
+  await ledger(page).getByLabel("Floor").click();
+  await page.getByRole("option", { name: "Corner, round" }).click();
+  await expect(page.getByRole("radio", { name: "Plan" })).toBeChecked();
+  // A quarter of an ellipse, 60 x 45, 45 high: 95.4 L.
+  await expect(tile("Volume inside")).toContainText("95.4 L");
+  await page.keyboard.press("Control+z");
+  await ledger(page).getByRole("radio", { name: "outside" }).click();
+  await ledger(page).getByLabel("Width").fill("71");
+  await expect(ledger(page)).toContainText("inside 70 × 45 × 45 cm");
+  await ledger(page).getByRole("radio", { name: "glass" }).click();
+  await expect(finding(page, "No way for air to move.")).toBeVisible();
+  await ledger(page).getByRole("button", { name: "Add a vent" }).click();
+  await expect(finding(page, "No way for air to move.")).toHaveCount(0);
+  await expect(tile("Open to the air")).toContainText("top 0, low 80, high 0");
+  await ledger(page).getByRole("textbox", { name: /^Vent 1, from the left/ }).fill("68");
+  await expect(page.getByRole("alert").filter({ hasText: "Vent 1: it would pass the end of its wall" })).toBeVisible();
+  await ledger(page).getByRole("button", { name: "Stand it on its end" }).click();
+  await expect(page.getByRole("banner")).toContainText("45 × 45 × 70 cm");
+});

@@ -31,6 +31,9 @@ function spokenFigure(value: number, kind: MeasureKind, system: UnitSystem, loca
 
 const names = en.catalog as Record<CatalogKind, Record<string, string>>;
 
+/** The three sizes of a box, to be said. */
+export const boxSize = ({ widthCm, depthCm, heightCm }: { widthCm: number; depthCm: number; heightCm: number }): Quantities => ({ widthCm, depthCm, heightCm });
+
 /** The common name of a catalogue entry, in lower case where the language has it so. */
 export function nameOf(kind: CatalogKind, id: string): string {
   return names[kind][id] ?? id;

@@ -1,13 +1,14 @@
 import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
-  AnimalSchema, BarrierSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, PlantSchema, ProvenanceSchema,
+  AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, PlantSchema, ProvenanceSchema,
   RecipeSchema, TradeRuleSchema, catalog, figuresOf, findEntry, provenanceOf, tradeRules,
 } from "./index";
 
 const schemas = {
   animals: AnimalSchema, plants: PlantSchema, crew: CrewSchema, ingredients: IngredientSchema, drainageMedia: DrainageSchema,
   barriers: BarrierSchema, dressings: DressingSchema, recipes: RecipeSchema,
+  boxBuilds: BoxBuildSchema, boxSizes: BoxSizeSchema,
 } satisfies Record<keyof typeof catalog, z.ZodType>;
 const kinds = Object.keys(catalog) as (keyof typeof catalog)[];
 

@@ -1,5 +1,6 @@
 /** What exists: materials, ingredients, animals, plants, crew, recipes, and where every figure comes from. */
 import { animals } from "./data/animals";
+import { boxBuilds, boxSizes } from "./data/boxes";
 import { crew } from "./data/crew";
 import { ingredients } from "./data/ingredients";
 import { barriers, drainageMedia, dressings } from "./data/materials";
@@ -13,7 +14,7 @@ export { tradeRules };
 export type { TradeRuleId };
 
 /** The shelves of the catalogue by kind. */
-export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes } as const;
+export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes, boxBuilds, boxSizes } as const;
 export type CatalogKind = keyof typeof catalog;
 export type CatalogEntry<K extends CatalogKind> = (typeof catalog)[K][number];
 
@@ -23,6 +24,7 @@ const indexById = <T extends { id: string }>(entries: readonly T[]): ReadonlyMap
 const byId = {
   animals: indexById(animals), plants: indexById(plants), crew: indexById(crew), ingredients: indexById(ingredients),
   drainageMedia: indexById(drainageMedia), barriers: indexById(barriers), dressings: indexById(dressings), recipes: indexById(recipes),
+  boxBuilds: indexById(boxBuilds), boxSizes: indexById(boxSizes),
 } as { [K in CatalogKind]: ReadonlyMap<string, CatalogEntry<K>> };
 
 /** Looks an entry up. @example findEntry("animals", "rosyBoa")?.adultLengthCm // 85 */

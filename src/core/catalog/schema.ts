@@ -150,6 +150,26 @@ export const DressingSchema = z.strictObject({
 });
 export type Dressing = z.infer<typeof DressingSchema>;
 
+/** What a box is built of. */
+export const BoxBuildSchema = z.strictObject({
+  ...entryShape,
+  densityKgPerM3: positive,
+  usualWallMm: positive,
+  /** Share of the side walls that is open mesh, per cent. */
+  openSidesPct: percent,
+  holdsWater: z.boolean(),
+  cautions: z.array(z.enum(CAUTIONS)),
+});
+export type BoxBuild = z.infer<typeof BoxBuildSchema>;
+
+/** A size boxes are commonly sold in, inner or near enough. */
+export const BoxSizeSchema = z.strictObject({
+  ...entryShape,
+  kind: z.enum(["frontOpening", "aquarium"]),
+  widthCm: positive, depthCm: positive, heightCm: positive,
+});
+export type BoxSize = z.infer<typeof BoxSizeSchema>;
+
 export const RecipeSchema = z.strictObject({
   ...entryShape,
   climates: z.array(z.enum(CLIMATE_CLASSES)),

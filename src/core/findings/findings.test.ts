@@ -38,6 +38,9 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
     ["crewTooDry", boa, [{ name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } }]],
     ["crewTooWet", sound, [{ name: "setCrew", args: { crewId: "mealwormBeetle", count: 20 } }]],
     ["boxTooSmall", sound, [{ name: "setShell", args: { widthCm: 30 } }]],
+    ["staleAir", sound, [{ name: "setTop", args: { lid: "glass" } }]],
+    ["ventBuried", sound, [{ name: "addOpening", args: { id: "v", kind: "vent", wall: "front", acrossCm: 10, upCm: 2, widthCm: 20, heightCm: 4 } }]],
+    ["boxLeaks", sound, [{ name: "setBuild", args: { buildId: "plywood" } }]],
     ["tooMany", sound, [{ name: "setCount", args: { count: 3 } }, { name: "setShell", args: { widthCm: 120 } }]],
   ];
   it.each(cases)("%s (%#)", (code, habitat, commands) => {

@@ -1,6 +1,6 @@
 /** Rules that read a habitat and its results and say what is wrong, why, and the edit that mends it. */
 import { applyAll, type Habitat } from "../habitat";
-import { boxRules } from "./rules/box";
+import { boxRules, shellRules } from "./rules/box";
 import { fillRules, soilRules } from "./rules/ground";
 import { crewRules, plantRules } from "./rules/living";
 import { readingRules } from "./rules/readings";
@@ -10,7 +10,7 @@ import type { Assessed, Finding, Rule } from "./types";
 export { FINDING_CODES, STEPS } from "./types";
 export type { Assessed, Finding, FindingCode, Mend, Step } from "./types";
 
-const RULES: readonly Rule[] = [boxRules, fillRules, waterLineRule, drainageRules, soilRules, plantRules, crewRules, readingRules];
+const RULES: readonly Rule[] = [boxRules, shellRules, fillRules, waterLineRule, drainageRules, soilRules, plantRules, crewRules, readingRules];
 
 /** A mend is only offered when its own edit would take it: a box for two hundred boas is larger than any box may be. */
 function offered(habitat: Habitat, finding: Finding): Finding {

@@ -11,7 +11,7 @@ export type Step = (typeof STEPS)[number];
 export const FINDING_CODES = [
   "boxTooSmall", "tooMany", "boxShape", "aboveRim", "overSill", "waterOverSafeLine", "drainageMissing", "drainageInArid",
   "barrierMissing", "soilMissing", "soilTooShallow", "emptyMix", "plantOutgrows", "plantWantsWetter", "plantWantsDrier",
-  "plantRootsShallow", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand",
+  "plantRootsShallow", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand", "staleAir", "boxLeaks", "ventBuried",
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];
 

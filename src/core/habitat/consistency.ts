@@ -17,6 +17,7 @@ export function inconsistencies(habitat: Habitat): Inconsistency[] {
   const mixIds = habitat.mixes.map((mix) => mix.id);
   const { layers } = habitat.strata;
   return [
+    ...unknown("shell.buildId", habitat.shell.buildId, !!findEntry("boxBuilds", habitat.shell.buildId)),
     ...unknown("brief.animalId", habitat.brief.animalId, !!findEntry("animals", habitat.brief.animalId)),
     ...layers.flatMap((layer, at) => {
       const path = `strata.layers.${at}`;
@@ -29,6 +30,7 @@ export function inconsistencies(habitat: Habitat): Inconsistency[] {
     ),
     ...habitat.plants.flatMap((stand, at) => unknown(`plants.${at}.plantId`, stand.plantId, !!findEntry("plants", stand.plantId))),
     ...habitat.crew.flatMap((seeding, at) => unknown(`crew.${at}.crewId`, seeding.crewId, !!findEntry("crew", seeding.crewId))),
+    ...twice("shell.openings", habitat.shell.openings.map((opening) => opening.id)),
     ...twice("strata.layers", layers.map((layer) => layer.id)),
     ...twice("mixes", mixIds),
     ...twice("plants", habitat.plants.map((stand) => stand.id)),

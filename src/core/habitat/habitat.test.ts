@@ -103,6 +103,15 @@ describe("edits", () => {
 });
 
 describe("migrations", () => {
+  it("bring a version 1 document up: a plain glass box, its top by lid and cover", () => {
+    const { buildId: _b, wallMm: _w, floor: _f, openings: _o, ...plain } = habitat.shell;
+    for (const [top, lid] of [["mesh", { lid: "mesh", coveredPct: 0 }], ["halfCovered", { lid: "mesh", coveredPct: 50 }], ["glass", { lid: "glass", coveredPct: 0 }]] as const) {
+      const old = { ...habitat, formatVersion: 1, shell: { ...plain, top } };
+      const today = HabitatSchema.parse(migrate(old));
+      expect(today).toEqual({ ...habitat, shell: { ...habitat.shell, top: lid } });
+    }
+  });
+
   it("run in order from the version found up to today's", () => {
     const steps = [
       (d: Record<string, unknown>) => ({ ...d, trail: [...(d.trail as string[]), "1→2"] }),
@@ -112,7 +121,7 @@ describe("migrations", () => {
     expect(migrate({ formatVersion: 2, trail: [] }, steps, 3)).toEqual({ formatVersion: 3, trail: ["2→3"] });
   });
   it("refuse a document from a later program, and one without a version", () => {
-    expect(() => migrate({ formatVersion: 2 })).toThrow(NewerVersionError);
+    expect(() => migrate({ formatVersion: 99 })).toThrow(NewerVersionError);
     expect(() => migrate({ formatVersion: "1" })).toThrow(RangeError);
   });
 });

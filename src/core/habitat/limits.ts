@@ -1,6 +1,9 @@
 /** What counts as a sane entry, in base units. Outside these a figure is refused by name, not computed with. */
 export const LIMITS = {
   boxCm: { min: 10, max: 500 },
+  wallMm: { min: 0.5, max: 60 },
+  openingCm: { min: 0.5, max: 200 },
+  coveredPct: { min: 0, max: 100 },
   sillCm: { min: 0, max: 200 },
   layerCm: { min: 0.1, max: 200 },
   waterLineCm: { min: 0, max: 100 },

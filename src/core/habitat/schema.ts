@@ -17,11 +17,37 @@ export const DateSchema = z.iso.date();
 export const InstantSchema = z.iso.datetime();
 
 export const RoomSchema = z.strictObject({ temperatureC: within("roomC"), humidityRh: within("humidityRh") });
-export const TOPS = ["mesh", "halfCovered", "glass"] as const;
-export type Top = (typeof TOPS)[number];
+export const FLOOR_SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon", "polygon"] as const;
+const planPoint = z.tuple([z.number().min(0).max(LIMITS.boxCm.max), z.number().min(0).max(LIMITS.boxCm.max)]);
+/** The floor in plan, within the width and depth. Corner shapes have their right angle at the back left. */
+export const FloorSchema = z.discriminatedUnion("shape", [
+  z.strictObject({ shape: z.enum(["rectangle", "cornerTriangle", "quarterRound", "hexagon"]) }),
+  z.strictObject({ shape: z.literal("polygon"), points: z.array(planPoint).min(3).max(40) }),
+]);
+export type Floor = z.infer<typeof FloorSchema>;
+
+export const LIDS = ["mesh", "glass", "open"] as const;
+/** What closes the box above, and how much of it is covered against losing damp. */
+export const TopSchema = z.strictObject({ lid: z.enum(LIDS), coveredPct: z.number().min(0).max(100) });
+
+export const WALLS = ["front", "back", "left", "right"] as const;
+export type Wall = (typeof WALLS)[number];
+/** A vent or a cable port in a wall: its lower left corner as seen from outside, and its size. */
+export const OpeningSchema = z.strictObject({
+  id: IdSchema, kind: z.enum(["vent", "port"]), wall: z.enum(WALLS),
+  acrossCm: z.number().min(0).max(LIMITS.boxCm.max), upCm: z.number().min(0).max(LIMITS.boxCm.max),
+  widthCm: within("openingCm"), heightCm: within("openingCm"),
+});
+export type Opening = z.infer<typeof OpeningSchema>;
+
 /** Inner size of the box; the sill is the height of the front edge the fill may not pass, 0 when it opens at the top. */
 export const ShellSchema = z.strictObject({
-  widthCm: within("boxCm"), depthCm: within("boxCm"), heightCm: within("boxCm"), sillCm: within("sillCm"), top: z.enum(TOPS),
+  widthCm: within("boxCm"), depthCm: within("boxCm"), heightCm: within("boxCm"), sillCm: within("sillCm"),
+  buildId: CatalogIdSchema,
+  wallMm: within("wallMm"),
+  floor: FloorSchema,
+  top: TopSchema,
+  openings: z.array(OpeningSchema).max(40),
 });
 
 const depthCm = within("layerCm");
@@ -67,7 +93,7 @@ export const ReadingSchema = z
 export type Reading = z.infer<typeof ReadingSchema>;
 
 export const FORMAT = "rincon-habitat";
-export const FORMAT_VERSION = 1;
+export const FORMAT_VERSION = 2;
 
 /** The whole of one habitat: everything a person decided or wrote down, nothing that can be computed. */
 export const HabitatSchema = z.strictObject({

@@ -3,6 +3,14 @@ import { catalog, entry, rule, type Animal } from "../catalog";
 import { LIMITS } from "./limits";
 import { DateSchema, FORMAT, FORMAT_VERSION, IdSchema, InstantSchema, NameSchema, RoomSchema, ShellSchema, type Habitat, type Layer } from "./schema";
 
+/** The tops a box is usually sold or kept with. */
+export const STARTING_TOPS = {
+  mesh: { lid: "mesh", coveredPct: 0 },
+  halfCovered: { lid: "mesh", coveredPct: 50 },
+  glass: { lid: "glass", coveredPct: 0 },
+} as const;
+export type StartingTop = keyof typeof STARTING_TOPS;
+
 /** What a person gives to start a habitat; the layers follow from the animal. */
 export const StartSchema = z.strictObject({
   id: IdSchema,
@@ -12,7 +20,10 @@ export const StartSchema = z.strictObject({
   animalId: z.string().min(1),
   count: z.number().int().min(LIMITS.count.min).max(LIMITS.count.max),
   room: RoomSchema,
-  shell: ShellSchema,
+  /** A plain rectangular glass box to begin with; the shell step knows the others. */
+  shell: ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true, sillCm: true }).extend({
+    top: z.enum(["mesh", "halfCovered", "glass"]),
+  }),
 });
 export type Start = z.infer<typeof StartSchema>;
 
@@ -50,10 +61,11 @@ export function startHabitat(start: Start): Habitat {
   const { id, name, createdAt, startOn, animalId, count, room, shell } = StartSchema.parse(start);
   const animal = entry("animals", animalId);
   const recipe = recipeFor(animal);
+  const glass = entry("boxBuilds", "glass");
   return {
     format: FORMAT, formatVersion: FORMAT_VERSION, id, name, createdAt,
     brief: { animalId, count, room },
-    shell,
+    shell: { ...shell, buildId: glass.id, wallMm: glass.usualWallMm, floor: { shape: "rectangle" }, top: { ...STARTING_TOPS[shell.top] }, openings: [] },
     strata: {
       layers: layersFor(animal),
       waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,

@@ -1,6 +1,7 @@
 import { entry, rule } from "../catalog";
-import type { Habitat, Layer, Shell } from "../habitat";
+import { floorOutline, type Floor, type Habitat, type Layer, type Shell } from "../habitat";
 import { blend, type Blend } from "../mix";
+import { areaCm2, bounds, centroid } from "../shape";
 
 /** Heights from the glass at the front and at the back, cm. */
 export type Slope = { frontCm: number; backCm: number };
@@ -23,26 +24,33 @@ const CM3_PER_L = 1000;
 const CM2_PER_M2 = 10_000;
 const KG_PER_L_WATER = 1;
 
+/** A floor in plan; a rectangle when nothing else is said. */
+export type Plan = Pick<Shell, "widthCm" | "depthCm"> & { floor?: Floor };
+
 /** Floor of the box, cm². @example floorAreaCm2({ widthCm: 60, depthCm: 45 }) // 2700 */
-export const floorAreaCm2 = (shell: Pick<Shell, "widthCm" | "depthCm">): number => shell.widthCm * shell.depthCm;
+export const floorAreaCm2 = (plan: Plan): number => areaCm2(floorOutline(plan));
 
 /**
- * Volume of a wedge with a flat bottom: one depth at the front, one at the back, straight between.
+ * Volume of a wedge with a flat bottom: one depth at the front, one at the back, straight between. Over any floor
+ * it is the floor's area times the depth at its centre of area, exactly.
  *
  * @returns litres
  * @example wedgeL({ widthCm: 60, depthCm: 45 }, 8, 14) // 29.7
  */
-export const wedgeL = (shell: Pick<Shell, "widthCm" | "depthCm">, frontCm: number, backCm: number): number =>
-  (floorAreaCm2(shell) * (frontCm + backCm)) / 2 / CM3_PER_L;
+export function wedgeL(plan: Plan, frontCm: number, backCm: number): number {
+  const outline = floorOutline(plan);
+  const [, fromFrontCm] = centroid(outline);
+  return (areaCm2(outline) * (frontCm + ((backCm - frontCm) * fromFrontCm) / plan.depthCm)) / CM3_PER_L;
+}
 
 /** Depth that a loose volume makes on a floor. @example depthOfL({ widthCm: 30.48, depthCm: 30.48 }, 4.405) // 4.74 */
-export const depthOfL = (shell: Pick<Shell, "widthCm" | "depthCm">, litres: number): number =>
-  (litres * CM3_PER_L) / floorAreaCm2(shell);
+export const depthOfL = (plan: Plan, litres: number): number => (litres * CM3_PER_L) / floorAreaCm2(plan);
 
-/** A sheet cut larger than the floor and turned up the walls. */
-export const barrierCut = (shell: Pick<Shell, "widthCm" | "depthCm">): { widthCm: number; depthCm: number } => {
+/** The sheet to cut the barrier from: larger than the floor by what is turned up the walls. */
+export const barrierCut = (plan: Plan): { widthCm: number; depthCm: number } => {
   const turnUp = rule("barrierTurnUpCm");
-  return { widthCm: shell.widthCm + 2 * turnUp, depthCm: shell.depthCm + 2 * turnUp };
+  const { left, right, front, back } = bounds(floorOutline(plan));
+  return { widthCm: right - left + 2 * turnUp, depthCm: back - front + 2 * turnUp };
 };
 
 const loose = (volumeL: number, settlesPct: number): number => volumeL * (1 + settlesPct / 100);

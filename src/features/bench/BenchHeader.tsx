@@ -12,7 +12,7 @@ import { NameSchema, type Habitat } from "@/core/habitat";
 import { chooseUnits, useSession, type Saving } from "@/store";
 import { saveHabitatFile } from "@/ui/files";
 import { AppHeader } from "@/ui/parts";
-import { nameOf, useSay } from "@/words";
+import { boxSize, nameOf, useSay } from "@/words";
 import css from "./BenchHeader.module.css";
 
 /** Which habitat this is, whether it is kept, undo and redo, and the way out to a file. */
@@ -32,7 +32,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
             <span aria-hidden className={css.slash}>/</span>
             <Name key={habitat.name} habitat={habitat} />
             <span className={css.meta}>
-              {say("common:sizeOf", { ...habitat.shell })} · {habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}
+              {say("common:sizeOf", boxSize(habitat.shell))} · {habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}
             </span>
             <KeptNote saving={saving} />
           </>

@@ -19,7 +19,7 @@ import { putHabitat, removeHabitat } from "@/store";
 import { saveHabitatFile } from "@/ui/files";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
-import { nameOf, sayFinding, useSay, type Say } from "@/words";
+import { boxSize, nameOf, sayFinding, useSay, type Say } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
@@ -56,7 +56,7 @@ export function HabitatSpot({ habitat, pxPerCm, onNotice }: { habitat: Habitat; 
           <SpotMenu habitat={habitat} onNotice={onNotice} />
         </div>
         <p>{habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}</p>
-        <p>{say("common:sizeOf", { ...habitat.shell })}</p>
+        <p>{say("common:sizeOf", boxSize(habitat.shell))}</p>
         {state ? <p className={css.state} data-tone={state.tone}>{state.text}</p> : null}
       </div>
     </article>

@@ -1,59 +1,57 @@
 "use client";
 
 import { useState } from "react";
-import { LIMITS, TOPS, type Shell } from "@/core/habitat";
+import { floorOutline } from "@/core/habitat";
+import { airing, boxKg } from "@/core/shell";
 import { floorAreaCm2 } from "@/core/strata";
+import { CM_PER_INCH } from "@/core/units";
 import { useOpen } from "@/store";
-import { MeasureField } from "@/ui/measure";
-import { Cautions, LedgerHead, LedgerPart, Pills, Tile, Tiles, Workbench } from "@/ui/parts";
-import { BenchSection, type Frame, type View } from "@/ui/section";
-import { sayBox, useFigures, useSay } from "@/words";
+import { Cautions, LedgerHead, LedgerPart, Tile, Tiles, Workbench } from "@/ui/parts";
+import { BenchSection, type View } from "@/ui/section";
+import { entry } from "@/core/catalog";
+import { sayBox, useFigures, useSay, useUnits } from "@/words";
+import { BuildFields } from "./BuildFields";
+import { Dimensions, PlanDimensions } from "./Dimensions";
+import { OpeningRows } from "./OpeningRows";
 import css from "./ShellStep.module.css";
+import { SizeFields } from "./SizeFields";
+import { TopFields } from "./TopFields";
 
-type Size = keyof Pick<Shell, "widthCm" | "depthCm" | "heightCm" | "sillCm">;
-const SIZES: readonly [Size, "width" | "depth" | "height" | "sill"][] = [["widthCm", "width"], ["depthCm", "depth"], ["heightCm", "height"], ["sillCm", "sill"]];
-
-/** Inner size, sill and top, with the box drawn as it is typed. */
+/** The box itself: size, build, floor, top and openings, drawn as they are set. */
 export function ShellStep() {
   const say = useSay();
-  const figures = useFigures();
-  const { habitat, derived, edit } = useOpen();
+  const { habitat, derived } = useOpen();
   const [view, setView] = useState<View>("front");
   const { shell } = habitat;
-  const volume = figures.shown((floorAreaCm2(shell) * shell.heightCm) / 1000, "water");
   return (
     <Workbench
       label={say("steps:ledger")}
-      middle={<BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} faded overlay={(frame) => <Dimensions frame={frame} shell={shell} />} />}
+      middle={
+        <>
+          <BenchSection
+            habitat={habitat} ground={derived.ground} view={view} onView={setView} faded
+            overlay={(frame) => <Dimensions frame={frame} shell={shell} />} planOverlay={(frame) => <PlanDimensions frame={frame} shell={shell} />}
+          />
+          <BoxTiles />
+        </>
+      }
       ledger={
         <>
           <LedgerHead title={say("shell:title")} sub={say("shell:sub")} />
-          <div className={css.form}>
-            {SIZES.map(([size, word]) => (
-              <MeasureField
-                key={size} label={say(`shell:${word}`)} kind="length" value={shell[size]} limits={size === "sillCm" ? LIMITS.sillCm : LIMITS.boxCm}
-                {...(size === "sillCm" ? { help: say("shell:sillHelp") } : {})}
-                onCommit={(cm, gesture) => edit([{ name: "setShell", args: { [size]: cm } }], gesture)}
-              />
-            ))}
-          </div>
+          <SizeFields />
+          <BuildFields onFloor={() => setView("plan")} />
           <LedgerPart title={say("shell:top")}>
-            <Pills
-              label={say("shell:top")} value={shell.top} onChange={(top) => edit([{ name: "setShell", args: { top } }])}
-              options={TOPS.map((value) => ({ value, text: say(`shell:tops.${value}`) }))}
-            />
-            <p className={css.why}>{say(`shell:topWhy.${shell.top}`)}</p>
+            <TopFields />
           </LedgerPart>
-          <Tiles>
-            <Tile label={say("shell:floor")} figure={say("shell:floorValue", { widthCm: shell.widthCm, depthCm: shell.depthCm })} />
-            <Tile label={say("shell:volume")} figure={volume.figure} unit={volume.unit} />
-          </Tiles>
+          <LedgerPart title={say("shell:openings")}>
+            <OpeningRows />
+          </LedgerPart>
           <LedgerPart title={say("brief:verdictTitle")}>
             {derived.boxReasons.map((reason) => (
               <p key={reason.code} className={css.why}>{sayBox(reason, say)}</p>
             ))}
             <p className={css.why}>{say("shell:cables")}</p>
-            <Cautions codes={["weight", "electricityWater"]} />
+            <Cautions codes={[...entry("boxBuilds", shell.buildId).cautions, "electricityWater"]} />
           </LedgerPart>
         </>
       }
@@ -61,20 +59,26 @@ export function ShellStep() {
   );
 }
 
-/** The sizes written on the drawing, as on a plan. */
-function Dimensions({ frame, shell }: { frame: Frame; shell: Shell }) {
+/** Floor, volume, mass of the empty box, and its open area by where it is. */
+function BoxTiles() {
   const say = useSay();
-  const across = say("brief:lengthValue", { lengthCm: frame.view === "front" ? shell.widthCm : shell.depthCm });
-  const up = say("brief:lengthValue", { lengthCm: shell.heightCm });
-  const [left, right, top] = [frame.x(0), frame.x(frame.acrossCm), frame.y(shell.heightCm)];
-  const y = top + 30;
-  const x = left + 30;
+  const system = useUnits();
+  const figures = useFigures();
+  const { shell } = useOpen().habitat;
+  const volume = figures.shown((floorAreaCm2(shell) * shell.heightCm) / 1000, "water");
+  const mass = figures.shown(boxKg(shell), "mass");
+  const air = airing(shell);
+  const area = (cm2: number) => figures.number(system === "us" ? cm2 / CM_PER_INCH ** 2 : cm2, 0);
+  const xs = floorOutline(shell).map(([x]) => x);
   return (
-    <g aria-hidden className="measure" fontSize={15} fontWeight={600} fill="var(--ink)" stroke="var(--ink)">
-      <path d={`M${left + 6} ${y}H${right - 6}M${left + 6} ${y}l8 -4v8ZM${right - 6} ${y}l-8 -4v8Z`} strokeWidth={1.3} />
-      <text x={(left + right) / 2} y={y - 8} textAnchor="middle" stroke="var(--air-top)" strokeWidth={5} paintOrder="stroke">{across}</text>
-      <path d={`M${x} ${top + 44}V${frame.y(0) - 6}M${x} ${top + 44}l-4 8h8ZM${x} ${frame.y(0) - 6}l-4 -8h8Z`} strokeWidth={1.3} />
-      <text x={x + 10} y={(top + frame.y(0)) / 2} stroke="var(--air-top)" strokeWidth={5} paintOrder="stroke">{up}</text>
-    </g>
+    <Tiles strip>
+      <Tile label={say("shell:floor")} figure={say("shell:floorValue", { widthCm: Math.max(...xs) - Math.min(...xs), depthCm: shell.depthCm })} note={say(`shell:floors.${shell.floor.shape}`)} />
+      <Tile label={say("shell:volume")} figure={volume.figure} unit={volume.unit} />
+      <Tile label={say("shell:boxMass")} figure={mass.figure} unit={mass.unit} />
+      <Tile
+        label={say("shell:air")} figure={area(air.totalCm2)} unit={say(system === "us" ? "shell:airUnitUs" : "shell:airUnitMetric")} tone={air.totalCm2 === 0 ? "look" : undefined}
+        note={say("shell:airNote", { top: area(air.topCm2 + air.sidesCm2), low: area(air.lowVentsCm2), high: area(air.highVentsCm2) })}
+      />
+    </Tiles>
   );
 }

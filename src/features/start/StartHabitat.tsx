@@ -9,7 +9,7 @@ import { useRouter } from "next/navigation";
 import { useMemo } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { catalog, entry } from "@/core/catalog";
-import { TOPS, startHabitat, type Habitat } from "@/core/habitat";
+import { STARTING_TOPS, startHabitat, type StartingTop, type Habitat } from "@/core/habitat";
 import { boxFit } from "@/core/living";
 import { chooseUnits, putHabitat } from "@/store";
 import { AppHeader, Cautions } from "@/ui/parts";
@@ -68,8 +68,8 @@ export function StartHabitat() {
         <div className={css.halves}>
           <TextField {...text("sill", say("start:sill"), say("start:sillHelp"))} slotProps={{ htmlInput: { className: "measure" } }} />
           <TextField select {...text("top", say("start:top"))} value={fields.top}>
-            {TOPS.map((top) => (
-              <MenuItem key={top} value={top}>{capital(say(`shell:tops.${top}`))}</MenuItem>
+            {(Object.keys(STARTING_TOPS) as StartingTop[]).map((top) => (
+              <MenuItem key={top} value={top}>{capital(say(`shell:startingTops.${top}`))}</MenuItem>
             ))}
           </TextField>
         </div>

@@ -1,12 +1,12 @@
 import { z } from "zod";
-import { LIMITS, NameSchema, TOPS } from "@/core/habitat";
+import { LIMITS, NameSchema, type StartingTop } from "@/core/habitat";
 import { parseSize, type MeasureKind, type UnitSystem } from "@/core/units";
 import { readTyped, type Limits } from "@/ui/measure";
 import { figuresIn, type Say } from "@/words";
 
 /** What the start form holds: text as people type it. */
 export type StartFields = {
-  animalId: string; count: string; name: string; size: string; sill: string; top: (typeof TOPS)[number]; temperature: string; humidity: string;
+  animalId: string; count: string; name: string; size: string; sill: string; top: StartingTop; temperature: string; humidity: string;
 };
 
 /** Reads the start form; every refusal names its field in plain words. */
@@ -57,7 +57,7 @@ export function startSchema(say: Say, system: UnitSystem) {
       }),
       size,
       sill: measure(say("start:sill"), "length", LIMITS.sillCm),
-      top: z.enum(TOPS),
+      top: z.enum(["mesh", "halfCovered", "glass"]),
       temperature: measure(`${say("start:room")}, ${say("start:roomTemperature")}`, "temperature", LIMITS.roomC),
       humidity: measure(`${say("start:room")}, ${say("start:roomHumidity")}`, "humidity", LIMITS.humidityRh),
     })

@@ -6,7 +6,8 @@ import type { Ground } from "@/core/strata";
 import { capital, useSay, useUnits } from "@/words";
 import { Pills } from "../parts/Pills";
 import css from "./BenchSection.module.css";
-import { acrossOf, fittingScale, frameOf, VIEWS, type Frame, type Margins, type View } from "./frame";
+import { acrossOf, fittingScale, frameOf, upOf, VIEWS, type Frame, type Margins, type View } from "./frame";
+import { PlanBody } from "./PlanBody";
 import { Rulers } from "./Rulers";
 import { SectionBody } from "./SectionBody";
 import { SectionTwin } from "./SectionTwin";
@@ -20,6 +21,8 @@ type Props = {
   onView: (view: View) => void;
   /** Drawn over the section; told where everything is. */
   overlay?: (frame: Frame) => ReactNode;
+  /** Drawn over the plan. */
+  planOverlay?: (frame: Frame) => ReactNode;
   toolbar?: ReactNode;
   waterLineCm?: number | undefined;
   faded?: boolean;
@@ -28,7 +31,7 @@ type Props = {
 };
 
 /** The section as it stands on the bench: fitted to its place, with rulers, view switch and text twin. */
-export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, waterLineCm, faded, tagged = false }: Props) {
+export function BenchSection({ habitat, ground, view, onView, overlay, planOverlay, toolbar, waterLineCm, faded, tagged = false }: Props) {
   const say = useSay();
   const system = useUnits();
   const [ref, size] = useSize();
@@ -37,7 +40,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, 
   const scale = size ? fittingScale(habitat.shell, view, size.width, size.height, margins) : 1;
   const across = acrossOf(habitat.shell, view) * scale;
   const spareX = size ? size.width - across - margins.left - margins.right : 0;
-  const spareY = size ? size.height - habitat.shell.heightCm * scale - margins.top - margins.bottom : 0;
+  const spareY = size ? size.height - upOf(habitat.shell, view) * scale - margins.top - margins.bottom : 0;
   const frame = frameOf(habitat.shell, view, scale, margins.left + Math.max(0, spareX / 2), margins.top + Math.max(0, spareY / 2));
   return (
     <div className={css.bench}>
@@ -45,16 +48,20 @@ export function BenchSection({ habitat, ground, view, onView, overlay, toolbar, 
         <Pills label={say("strata:viewLabel")} value={view} onChange={onView} options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))} />
         {toolbar}
       </div>
-      <div className={css.stage} ref={ref} style={{ "--box-ratio": habitat.shell.heightCm / acrossOf(habitat.shell, view), "--box-margin": `${margins.left + margins.right + 20}px` } as CSSProperties}>
+      <div className={css.stage} ref={ref} style={{ "--box-ratio": upOf(habitat.shell, view) / acrossOf(habitat.shell, view), "--box-margin": `${margins.left + margins.right + 20}px` } as CSSProperties}>
         {size ? (
           <svg
             width={size.width} height={size.height} role="group"
             aria-label={say("strata:section", { name: habitat.name, view: say(`strata:views.${view}`).toLocaleLowerCase() })}
           >
-            <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} />
+            {view === "plan" ? <PlanBody habitat={habitat} frame={frame} /> : <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} />}
             <Rulers frame={frame} system={system} />
-            <Sill habitat={habitat} frame={frame} text={capital(say("strata:sillTag", { sillCm: habitat.shell.sillCm }))} />
-            {overlay?.(frame)}
+            {view === "plan" ? planOverlay?.(frame) : (
+              <>
+                <Sill habitat={habitat} frame={frame} text={capital(say("strata:sillTag", { sillCm: habitat.shell.sillCm }))} />
+                {overlay?.(frame)}
+              </>
+            )}
           </svg>
         ) : null}
       </div>

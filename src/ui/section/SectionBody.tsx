@@ -5,6 +5,7 @@ import { heightAt, type Ground, type Level } from "@/core/strata";
 import { bandPoints, edgeOf, footOf, type Frame } from "./frame";
 import { leafMarks } from "./marks";
 import { materialOf } from "./material";
+import { Openings } from "./Openings";
 import { plantMarks } from "./plantShape";
 import { seedOf, seeded } from "@/core/random";
 import { TexturePattern, paths } from "./Texture";
@@ -44,7 +45,8 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded }: Body
         <Litter habitat={habitat} ground={ground} frame={frame} />
         <Plants habitat={habitat} ground={ground} frame={frame} />
       </g>
-      <Glass frame={frame} top={habitat.shell.top} />
+      <Openings shell={habitat.shell} frame={frame} />
+      <Glass frame={frame} shell={habitat.shell} />
     </g>
   );
 }
@@ -165,20 +167,21 @@ export function plantFootCm(habitat: Habitat, ground: Ground, yCm: number, plant
   return floor;
 }
 
-function Glass({ frame, top }: { frame: Frame; top: Habitat["shell"]["top"] }) {
+function Glass({ frame, shell }: { frame: Frame; shell: Habitat["shell"] }) {
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
-  const across = acrossCm * pxPerCm;
   const thin = pxPerCm < 5;
+  const stroke = thin ? 1.8 : 2.4;
+  const { lid, coveredPct } = shell.top;
+  const covered = acrossCm * (1 - coveredPct / 100);
   return (
     <g fill="none" stroke="var(--glass)">
-      <path d={`M${x(0)} ${y(heightCm)}V${y(0)}H${x(acrossCm)}V${y(heightCm)}`} strokeWidth={thin ? 1.8 : 2.4} />
-      {top === "glass" ? (
-        <line x1={x(0)} x2={x(acrossCm)} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={thin ? 1.8 : 2.4} />
-      ) : (
-        <line x1={x(0)} x2={x(0) + across} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={thin ? 3 : 5} strokeDasharray={thin ? "2 2" : "3 3"} />
-      )}
-      {top === "halfCovered" ? (
-        <line x1={x(acrossCm / 2)} x2={x(acrossCm)} y1={y(heightCm) - (thin ? 3 : 5)} y2={y(heightCm) - (thin ? 3 : 5)} strokeWidth={thin ? 1.8 : 2.4} />
+      <path d={`M${x(0)} ${y(heightCm)}V${y(0)}H${x(acrossCm)}V${y(heightCm)}`} strokeWidth={stroke} />
+      {lid === "glass" ? <line x1={x(0)} x2={x(acrossCm)} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={stroke} /> : null}
+      {lid === "mesh" ? (
+        <line x1={x(0)} x2={x(acrossCm)} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={thin ? 3 : 5} strokeDasharray={thin ? "2 2" : "3 3"} />
+      ) : null}
+      {lid !== "glass" && coveredPct > 0 ? (
+        <line x1={x(covered)} x2={x(acrossCm)} y1={y(heightCm) - (thin ? 3 : 5)} y2={y(heightCm) - (thin ? 3 : 5)} strokeWidth={stroke} />
       ) : null}
     </g>
   );

@@ -1,7 +1,7 @@
 import { entry } from "@/core/catalog";
 import type { Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
-import { capital, nameOf, useSay } from "@/words";
+import { boxSize, capital, nameOf, useSay } from "@/words";
 import { useLayerNames } from "./useLayerNames";
 
 /** The section told in words, for those who do not see it. */
@@ -10,7 +10,8 @@ export function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Gro
   const nameOfLayer = useLayerNames(habitat);
   return (
     <section className="quiet" aria-label={say("strata:twin.title")}>
-      <p>{say("strata:twin.box", { ...habitat.shell })}</p>
+      <p>{say("strata:twin.box", boxSize(habitat.shell))}</p>
+      <p>{say("shell:twinFloor", { shape: say(`shell:floors.${habitat.shell.floor.shape}`) })}</p>
       <ul>
         {ground.levels.toReversed().map((level) => (
           <li key={level.layerId}>

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { catalog } from "@/core/catalog";
-import { startHabitat, type Shell } from "@/core/habitat";
+import { startHabitat } from "@/core/habitat";
 import { ground } from "@/core/strata";
 import { blendColors, shade } from "./color";
 import { bandPoints, fittingScale, footOf, frameOf, type View } from "./frame";
@@ -10,11 +10,11 @@ import { materialOf, mixMaterial } from "./material";
 import { plantMarks } from "./plantShape";
 import { plantFootCm } from "./SectionBody";
 
-const shell: Shell = { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" };
 const habitat = startHabitat({
   id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell,
+  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
 });
+const { shell } = habitat;
 const margins = { left: 84, right: 44, top: 26, bottom: 30 };
 const view = fc.constantFrom<View>("front", "side");
 

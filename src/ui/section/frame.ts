@@ -1,15 +1,15 @@
 import type { Shell } from "@/core/habitat";
 import { heightAt, type Slope } from "@/core/strata";
 
-export const VIEWS = ["front", "side"] as const;
-/** Front: across the width, from the front glass. Side: from the front glass on the left to the back. */
+export const VIEWS = ["front", "side", "plan"] as const;
+/** Front: across the width, from the front glass. Side: from the front glass on the left to the back. Plan: from above, front at the bottom. */
 export type View = (typeof VIEWS)[number];
 
 /** Turns centimetres in the box into pixels on the drawing. */
 export type Frame = {
   view: View;
   pxPerCm: number;
-  /** Size of the box in this view, cm. */
+  /** Size of the box in this view, cm: in plan its height is the depth of the floor. */
   acrossCm: number;
   heightCm: number;
   depthCm: number;
@@ -23,19 +23,21 @@ export type Frame = {
 
 export type Margins = { left: number; right: number; top: number; bottom: number };
 
-export const acrossOf = (shell: Pick<Shell, "widthCm" | "depthCm">, view: View): number => (view === "front" ? shell.widthCm : shell.depthCm);
+export const acrossOf = (shell: Pick<Shell, "widthCm" | "depthCm">, view: View): number => (view === "side" ? shell.depthCm : shell.widthCm);
+
+export const upOf = (shell: Pick<Shell, "depthCm" | "heightCm">, view: View): number => (view === "plan" ? shell.depthCm : shell.heightCm);
 
 /** The scale at which a box fills a space, never so large that a small box looks like a big one. */
 export function fittingScale(shell: Shell, view: View, widthPx: number, heightPx: number, margins: Margins, most = 16): number {
   const across = (widthPx - margins.left - margins.right) / acrossOf(shell, view);
-  const up = (heightPx - margins.top - margins.bottom) / shell.heightCm;
+  const up = (heightPx - margins.top - margins.bottom) / upOf(shell, view);
   return Math.max(0.4, Math.min(across, up, most));
 }
 
 export function frameOf(shell: Shell, view: View, pxPerCm: number, left: number, top: number): Frame {
-  const floor = top + shell.heightCm * pxPerCm;
+  const floor = top + upOf(shell, view) * pxPerCm;
   return {
-    view, pxPerCm, acrossCm: acrossOf(shell, view), heightCm: shell.heightCm, depthCm: shell.depthCm,
+    view, pxPerCm, acrossCm: acrossOf(shell, view), heightCm: upOf(shell, view), depthCm: shell.depthCm,
     x: (cm) => left + cm * pxPerCm,
     y: (cm) => floor - cm * pxPerCm,
     cmAt: (px) => (floor - px) / pxPerCm,
@@ -44,7 +46,7 @@ export function frameOf(shell: Shell, view: View, pxPerCm: number, left: number,
 
 /** The edge of a slope as it shows in a view: level in front, a line from front to back from the side. */
 export const edgeOf = (slope: Slope, frame: Frame): [leftCm: number, rightCm: number] =>
-  frame.view === "front" ? [slope.frontCm, slope.frontCm] : [slope.frontCm, slope.backCm];
+  frame.view === "side" ? [slope.frontCm, slope.backCm] : [slope.frontCm, slope.frontCm];
 
 /** The four corners between two slopes, as SVG points. */
 export function bandPoints(frame: Frame, below: Slope, above: Slope): string {

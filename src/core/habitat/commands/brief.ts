@@ -1,11 +1,11 @@
 import { z } from "zod";
 import { entry } from "../../catalog";
-import { HabitatSchema, NameSchema, RoomSchema, ShellSchema } from "../schema";
+import { HabitatSchema, NameSchema, RoomSchema } from "../schema";
 import { edit } from "./define";
 
 const brief = HabitatSchema.shape.brief.shape;
 
-/** Edits of the brief and the shell: who lives here, in what box, in what room. */
+/** Edits of the brief: who lives here, in what room. */
 export const briefEdits = {
   rename: edit(z.strictObject({ name: NameSchema }), (habitat, { name }) => ({ ...habitat, name })),
 
@@ -22,10 +22,5 @@ export const briefEdits = {
   setRoom: edit(RoomSchema.partial(), (habitat, room) => ({
     ...habitat,
     brief: { ...habitat.brief, room: RoomSchema.parse({ ...habitat.brief.room, ...room }) },
-  })),
-
-  setShell: edit(ShellSchema.partial(), (habitat, shell) => ({
-    ...habitat,
-    shell: ShellSchema.parse({ ...habitat.shell, ...shell }),
   })),
 };

@@ -5,9 +5,10 @@ import { briefEdits } from "./brief";
 import { diaryEdits } from "./diary";
 import { livingEdits } from "./living";
 import { mixEdits } from "./mix";
+import { shellEdits } from "./shell";
 import { strataEdits } from "./strata";
 
-const edits = { ...briefEdits, ...strataEdits, ...mixEdits, ...livingEdits, ...diaryEdits };
+const edits = { ...briefEdits, ...shellEdits, ...strataEdits, ...mixEdits, ...livingEdits, ...diaryEdits };
 type Edits = typeof edits;
 export type CommandName = keyof Edits;
 

@@ -1,11 +1,12 @@
 /** Turns any older document into today's; a newer one is refused. */
 import { FORMAT_VERSION } from "../schema";
+import type { Migration } from "./migration";
+import { v1ToV2 } from "./v1ToV2";
 
-/** Turns a document of version n into one of version n + 1. */
-export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
+export type { Migration };
 
-/** In order: the first takes version 1 to 2. There is only version 1 so far. */
-export const MIGRATIONS: readonly Migration[] = [];
+/** In order: the first takes version 1 to 2. */
+export const MIGRATIONS: readonly Migration[] = [v1ToV2];
 
 export class NewerVersionError extends Error {
   constructor(readonly found: number, readonly known: number) {
@@ -18,7 +19,7 @@ export class NewerVersionError extends Error {
  *
  * @param document parsed JSON that carries `formatVersion`
  * @throws RangeError when `formatVersion` is no whole number from 1; NewerVersionError when it is from a later program
- * @example migrate({ formatVersion: 1, name: "Fernwall" }) // the same, as 1 is today's version
+ * @example migrate({ formatVersion: 1, name: "Fernwall" }) // as version 2, with what version 1 left unsaid
  */
 export function migrate(
   document: Record<string, unknown>,

@@ -1,0 +1,45 @@
+"use client";
+
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { catalog } from "@/core/catalog";
+import { LIMITS } from "@/core/habitat";
+import { useOpen } from "@/store";
+import { NumberInput } from "@/ui/measure";
+import { capital, nameOf, useSay } from "@/words";
+import css from "./ShellStep.module.css";
+
+const SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon"] as const;
+
+/** What the box is built of, how thick, and the shape of its floor. */
+export function BuildFields({ onFloor }: { onFloor: () => void }) {
+  const say = useSay();
+  const { habitat, edit } = useOpen();
+  const { shell } = habitat;
+  return (
+    <div className={css.form}>
+      <TextField select label={say("shell:build")} value={shell.buildId} onChange={(event) => edit([{ name: "setBuild", args: { buildId: event.target.value } }])}>
+        {catalog.boxBuilds.map(({ id }) => (
+          <MenuItem key={id} value={id}>{capital(nameOf("boxBuilds", id))}</MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select label={say("shell:floorShape")} value={shell.floor.shape === "polygon" ? "" : shell.floor.shape}
+        onChange={(event) => {
+          const shape = SHAPES.find((known) => known === event.target.value);
+          if (!shape) return;
+          edit([{ name: "setFloor", args: { floor: { shape } } }]);
+          onFloor();
+        }}
+      >
+        {SHAPES.map((shape) => (
+          <MenuItem key={shape} value={shape}>{capital(say(`shell:floors.${shape}`))}</MenuItem>
+        ))}
+      </TextField>
+      <div className={`${css.line} ${css.wide}`}>
+        <span>{say("shell:wallOf")}</span>
+        <NumberInput label={say("shell:wallOf")} value={shell.wallMm} limits={LIMITS.wallMm} onCommit={(wallMm, gesture) => edit([{ name: "setShell", args: { wallMm } }], gesture)} />
+      </div>
+    </div>
+  );
+}
