@@ -63,6 +63,9 @@ const PLANS: readonly Plan[] = [
     start: { id: "demo-undercut", name: "Undercut", animalId: "vampireCrab", count: 5, shell: { widthCm: 60, depthCm: 40, heightCm: 40, sillCm: 18, top: "glass" } },
     startedAgo: 97, keptAgo: 60,
     commands: [
+      { name: "addOpening", args: { id: "vent-low", kind: "vent", wall: "front", acrossCm: 20, upCm: 19, widthCm: 20, heightCm: 2.5 } },
+      { name: "addOpening", args: { id: "vent-high", kind: "vent", wall: "back", acrossCm: 20, upCm: 34, widthCm: 20, heightCm: 4 } },
+      { name: "addOpening", args: { id: "port", kind: "port", wall: "back", acrossCm: 52, upCm: 34, widthCm: 2.5, heightCm: 2.5 } },
       { name: "setMaterial", args: { layerId: "drainage-1", materialId: "lavaRock" } },
       { name: "setDepth", args: { layerId: "drainage-1", depthCm: 5.5 } },
       { name: "setWaterLine", args: { waterLineCm: 3 } },

@@ -1,6 +1,7 @@
 import { useId } from "react";
 import { entry } from "@/core/catalog";
 import { floorOutline, type Habitat, type Wall } from "@/core/habitat";
+import { capital, nameOf } from "@/words";
 import type { Frame } from "./frame";
 import { materialOf } from "./material";
 import { TexturePattern } from "./Texture";
@@ -25,6 +26,9 @@ export function PlanBody({ habitat, frame }: { habitat: Habitat; frame: Frame })
             <g key={stand.id}>
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(grownSpreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.42} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={4} fill={color} stroke="#fff" strokeWidth={1.2} />
+              <text x={x(stand.xCm)} y={y(stand.yCm) + 18} fontSize={12} fontWeight={600} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke">
+                {capital(nameOf("plants", stand.plantId))}
+              </text>
             </g>
           );
         })}
