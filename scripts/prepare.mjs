@@ -1,5 +1,5 @@
 /** What both the demo and the tests need first: packages, Chromium, a free port. Runs with nothing installed but Node and npm. */
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { existsSync, statSync } from "node:fs";
 import { createServer } from "node:net";
 
@@ -52,6 +52,20 @@ export function freePort() {
       probe.close(() => resolve(port));
     });
   });
+}
+
+/** Starts the built application and waits until it answers. The caller ends it by its process. */
+export async function startServer(port) {
+  const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
+    stdio: ["ignore", "ignore", "inherit"], env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" },
+  });
+  for (let tries = 0; tries < 120 && server.exitCode === null; tries += 1) {
+    const answer = await fetch(`http://localhost:${port}/icon.svg`).catch(() => undefined);
+    if (answer?.ok) return server;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  server.kill();
+  throw new Trouble("The server did not start; see above.");
 }
 
 /** Runs a script's main part; trouble is told in one line and ends with a non-zero code. */

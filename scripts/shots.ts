@@ -2,7 +2,7 @@
 import { existsSync, mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
 import { CHROMIUM_FLAGS, chromiumPath } from "./chromium";
-import { freePort, startServer } from "./server";
+import { freePort, startServer } from "./prepare.mjs";
 
 const DAY = "2026-03-02T10:00:00";
 const DESK = { width: 1280, height: 800 };

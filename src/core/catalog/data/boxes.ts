@@ -1,3 +1,4 @@
+import { CM_PER_INCH } from "../../units";
 import { memory, practice, published } from "../provenance";
 import type { BoxBuild, BoxSize } from "../schema";
 
@@ -16,8 +17,6 @@ export const boxBuilds: readonly BoxBuild[] = [
     from: { ...memory, note: "frame and mesh taken as a millimetre of aluminium all round" },
   },
 ];
-
-const CM_PER_INCH = 2.54;
 
 /** Inches: width, depth, height. */
 const FRONT_OPENING = [
