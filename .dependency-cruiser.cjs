@@ -24,6 +24,7 @@ module.exports = {
     below("habitat-knows-catalog-and-units", "habitat", "strata", "mix", "supply", "living", "climate", "build", "keeping", "findings", "files"),
     below("strata-knows-mix-and-below", "strata", "supply", "living", "climate", "build", "keeping", "findings", "files"),
     below("mix-knows-no-strata", "mix", "strata", "supply", "living", "climate", "build", "keeping", "findings", "files"),
+    below("load-knows-strata-and-below", "load", "supply", "living", "climate", "build", "keeping", "findings", "files"),
     below("climate-knows-no-mix", "climate", "mix", "supply", "build", "keeping", "findings", "files"),
     below("living-stands-under-findings", "living", "supply", "build", "keeping", "findings", "files"),
     {

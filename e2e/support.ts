@@ -54,5 +54,5 @@ export async function savedText(page: Page, click: () => Promise<void>): Promise
 export async function demo(page: Page): Promise<void> {
   await page.goto("/demo");
   await page.waitForURL((url) => url.pathname === "/");
-  await expect(page.getByRole("article")).toHaveCount(5);
+  await expect(page.getByRole("article")).toHaveCount(7);
 }

@@ -2,7 +2,8 @@ import { entry } from "./catalog";
 import { findings, type Assessed, type Finding } from "./findings";
 import type { Habitat } from "./habitat";
 import { bandChecks } from "./keeping";
-import { boxFit, crewFit, plantFit } from "./living";
+import { boxFit, crewFit, furnishing, plantFit } from "./living";
+import { loads } from "./load";
 import { roomGap, type RoomGap } from "./climate";
 import { ground } from "./strata";
 
@@ -21,8 +22,10 @@ export function derive(habitat: Habitat): Derived {
     habitat,
     animal: entry("animals", habitat.brief.animalId),
     ground: land,
+    load: loads(habitat, land),
+    furnishing: furnishing(habitat, land),
     boxReasons: boxFit(habitat),
-    plantFits: new Map(habitat.plants.map((stand) => [stand.id, plantFit(entry("plants", stand.plantId), habitat, land, stand.yCm)])),
+    plantFits: new Map(habitat.plants.map((stand) => [stand.id, plantFit(entry("plants", stand.plantId), habitat, land, stand)])),
     crewFits: new Map(habitat.crew.map(({ crewId }) => [crewId, crewFit(entry("crew", crewId), habitat)])),
     bands: bandChecks(habitat),
   };

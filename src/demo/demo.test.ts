@@ -10,8 +10,8 @@ const shelf = demoHabitats(TODAY);
 const named = (name: string) => shelf.find((habitat) => habitat.name === name)!;
 
 describe("the demo shelf", () => {
-  it("is five valid habitats that survive a file, the same for the same day", () => {
-    expect(shelf).toHaveLength(5);
+  it("is seven valid habitats that survive a file, the same for the same day", () => {
+    expect(shelf).toHaveLength(7);
     for (const habitat of shelf) {
       expect(HabitatSchema.safeParse(habitat).success).toBe(true);
       expect(parseHabitat(printHabitat(habitat))).toEqual({ ok: true, habitat });
@@ -19,8 +19,8 @@ describe("the demo shelf", () => {
     expect(demoHabitats(TODAY)).toEqual(shelf);
   });
 
-  it("has one sound dry box, and one whose risen water line asks for a mend", () => {
-    expect(derive(named("Dry Wash")).findings).toEqual([]);
+  it("has sound boxes, dry, zoned and tall, and one whose risen water line asks for a mend", () => {
+    for (const name of ["Dry Wash", "Kiln End", "Chimney"]) expect(derive(named(name)).findings, name).toEqual([]);
     expect(derive(named("Lantern Gully")).findings.map((finding) => finding.code)).toContain("waterOverSafeLine");
   });
 

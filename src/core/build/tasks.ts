@@ -1,10 +1,11 @@
 import { entry, rule, type Caution } from "../catalog";
 import type { Habitat } from "../habitat";
 import { blend, firstWettingL } from "../mix";
-import { barrierCut, ground } from "../strata";
+import { wallWorks } from "../shell";
+import { cutSheets, ground } from "../strata";
 
 export const TASK_IDS = [
-  "leakTest", "layDrainage", "cutBarrier", "mixSoil", "laySoil", "plantOut", "dress", "soak", "seedCrew", "runGear", "growIn", "moveIn",
+  "leakTest", "buildWalls", "finishWalls", "airOut", "setOnGlass", "buildFalseBottom", "layDrainage", "cutBarrier", "mixSoil", "laySoil", "setPieces", "plantOut", "dress", "soak", "seedCrew", "runGear", "growIn", "moveIn",
 ] as const;
 export type TaskId = (typeof TASK_IDS)[number];
 
@@ -46,34 +47,66 @@ export function tasks(habitat: Habitat): Task[] {
   const mixCautions = habitat.mixes.flatMap((mix) => mix.parts.flatMap((part) => entry("ingredients", part.ingredientId).cautions));
   const heavy = land.dryKg > rule("twoPersonLiftKg") ? (["weight"] as const) : [];
   const soilTop = topOf("soil");
-  const cut = barrierCut(habitat.shell);
+  const [cut] = cutSheets(habitat, land);
+  const works = wallWorks(habitat.shell);
+  const most = (pick: (work: (typeof works)[number]) => number) => Math.max(0, ...works.map(pick));
+  const total = (pick: (work: (typeof works)[number]) => number) => works.reduce((sum, work) => sum + pick(work), 0);
+  const wallCautions = once([
+    ...habitat.shell.treatments.flatMap(({ treatmentId, finishId }) => [
+      ...entry("wallTreatments", treatmentId).cautions, ...(finishId === null ? [] : entry("wallFinishes", finishId).cautions),
+    ]),
+  ]);
+  const onGlass = land.solids.filter((solid) => solid.baseCm === 0);
+  const above = land.solids.filter((solid) => solid.baseCm > 0);
+  const legs = land.legs[0];
+  const wet = of("drainage").length + of("falseBottom").length > 0;
 
   const all: (Task | false)[] = [
-    of("drainage").length > 0 && {
+    wet && {
       id: "leakTest", after: [], waitDays: rule("leakTestDays"), quantities: {}, cautions: ["weight", "electricityWater"],
     },
+    works.length > 0 && {
+      id: "buildWalls", after: ["leakTest"], waitDays: most((work) => work.setDays),
+      quantities: { count: works.length, foamCount: total((work) => work.foamCans), siliconeCount: total((work) => work.cartridges) }, cautions: wallCautions,
+    },
+    works.some((work) => work.finishDays > 0) && {
+      id: "finishWalls", after: ["buildWalls"], waitDays: most((work) => work.finishDays),
+      quantities: { fibreL: total((work) => work.fibreL), paintL: total((work) => work.paintL) }, cautions: wallCautions,
+    },
+    most((work) => work.airDays) > 0 && { id: "airOut", after: ["buildWalls", "finishWalls"], waitDays: most((work) => work.airDays), quantities: {}, cautions: ["fumes"] },
+    onGlass.length > 0 && {
+      id: "setOnGlass", after: ["leakTest", "airOut"], waitDays: 0,
+      quantities: { count: onGlass.length, stoneKg: onGlass.reduce((sum, solid) => sum + solid.emptyKg, 0) }, cautions: once(onGlass.flatMap((solid) => solid.kind.cautions)),
+    },
+    legs !== undefined && {
+      id: "buildFalseBottom", after: ["leakTest", "airOut", "setOnGlass"], waitDays: 0,
+      quantities: { count: legs.legs.length, legCm: legs.legCm, plateWidthCm: legs.plate.widthCm, plateDepthCm: legs.plate.depthCm }, cautions: ["blades"],
+    },
     of("drainage").length > 0 && {
-      id: "layDrainage", after: ["leakTest"], waitDays: 0,
+      id: "layDrainage", after: ["leakTest", "airOut", "setOnGlass"], waitDays: 0,
       quantities: { looseL: looseL("drainage"), lineCm: topOf("drainage")?.frontCm ?? 0 },
       cautions: once(of("drainage").flatMap((layer) => (layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).cautions : []))),
     },
-    of("barrier").length > 0 && {
-      id: "cutBarrier", after: ["layDrainage"], waitDays: 0, quantities: { cutWidthCm: cut.widthCm, cutDepthCm: cut.depthCm }, cautions: ["blades"],
+    cut !== undefined && {
+      id: "cutBarrier", after: ["layDrainage", "buildFalseBottom"], waitDays: 0, quantities: { cutWidthCm: cut.widthCm, cutDepthCm: cut.depthCm }, cautions: ["blades"],
     },
     of("soil").length > 0 && {
       id: "mixSoil", after: [], waitDays: 0, quantities: { looseL: looseL("soil"), waterL: soilWaterL(habitat) },
       cautions: once([...mixCautions, "handWashing"]),
     },
     soilTop !== undefined && {
-      id: "laySoil", after: ["layDrainage", "cutBarrier", "mixSoil"], waitDays: 0,
+      id: "laySoil", after: ["airOut", "setOnGlass", "layDrainage", "buildFalseBottom", "cutBarrier", "mixSoil"], waitDays: 0,
       quantities: { frontLineCm: soilTop.frontCm, backLineCm: soilTop.backCm }, cautions: once(heavy),
     },
+    above.length > 0 && {
+      id: "setPieces", after: ["laySoil", "airOut"], waitDays: 0, quantities: { count: above.length }, cautions: once(above.flatMap((solid) => solid.kind.cautions)),
+    },
     habitat.plants.length > 0 && {
-      id: "plantOut", after: ["laySoil"], waitDays: 0, quantities: { count: habitat.plants.length },
+      id: "plantOut", after: ["laySoil", "setPieces"], waitDays: 0, quantities: { count: habitat.plants.length },
       cautions: once([...habitat.plants.flatMap((stand) => entry("plants", stand.plantId).cautions), "handWashing"]),
     },
     of("dressing").length > 0 && {
-      id: "dress", after: ["laySoil", "plantOut"], waitDays: 0, quantities: { looseL: looseL("dressing") },
+      id: "dress", after: ["laySoil", "setPieces", "plantOut"], waitDays: 0, quantities: { looseL: looseL("dressing") },
       cautions: once(of("dressing").flatMap((layer) => (layer.kind === "dressing" ? entry("dressings", layer.materialId).cautions : []))),
     },
     land.water !== undefined && land.water.keptL > 0 && {

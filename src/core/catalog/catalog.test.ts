@@ -2,13 +2,14 @@ import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
   AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, PlantSchema, ProvenanceSchema,
-  RecipeSchema, TradeRuleSchema, catalog, figuresOf, findEntry, provenanceOf, tradeRules,
+  FalseBottomSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, provenanceOf, tradeRules,
 } from "./index";
 
 const schemas = {
   animals: AnimalSchema, plants: PlantSchema, crew: CrewSchema, ingredients: IngredientSchema, drainageMedia: DrainageSchema,
   barriers: BarrierSchema, dressings: DressingSchema, recipes: RecipeSchema,
   boxBuilds: BoxBuildSchema, boxSizes: BoxSizeSchema,
+  falseBottoms: FalseBottomSchema, wallTreatments: WallTreatmentSchema, wallFinishes: WallFinishSchema, pieceKinds: PieceKindSchema, supplies: SupplySchema,
 } satisfies Record<keyof typeof catalog, z.ZodType>;
 const kinds = Object.keys(catalog) as (keyof typeof catalog)[];
 

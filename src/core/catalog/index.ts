@@ -6,15 +6,17 @@ import { ingredients } from "./data/ingredients";
 import { barriers, drainageMedia, dressings } from "./data/materials";
 import { plants } from "./data/plants";
 import { recipes } from "./data/recipes";
+import { falseBottoms, pieceKinds, supplies, wallFinishes, wallTreatments } from "./data/structures";
 import { tradeRules, type TradeRuleId } from "./data/tradeRules";
 
 export * from "./schema";
+export * from "./structureSchema";
 export * from "./provenance";
 export { tradeRules };
 export type { TradeRuleId };
 
 /** The shelves of the catalogue by kind. */
-export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes, boxBuilds, boxSizes } as const;
+export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes, boxBuilds, boxSizes, falseBottoms, wallTreatments, wallFinishes, pieceKinds, supplies } as const;
 export type CatalogKind = keyof typeof catalog;
 export type CatalogEntry<K extends CatalogKind> = (typeof catalog)[K][number];
 
@@ -24,7 +26,8 @@ const indexById = <T extends { id: string }>(entries: readonly T[]): ReadonlyMap
 const byId = {
   animals: indexById(animals), plants: indexById(plants), crew: indexById(crew), ingredients: indexById(ingredients),
   drainageMedia: indexById(drainageMedia), barriers: indexById(barriers), dressings: indexById(dressings), recipes: indexById(recipes),
-  boxBuilds: indexById(boxBuilds), boxSizes: indexById(boxSizes),
+  boxBuilds: indexById(boxBuilds), boxSizes: indexById(boxSizes), falseBottoms: indexById(falseBottoms), wallTreatments: indexById(wallTreatments),
+  wallFinishes: indexById(wallFinishes), pieceKinds: indexById(pieceKinds), supplies: indexById(supplies),
 } as { [K in CatalogKind]: ReadonlyMap<string, CatalogEntry<K>> };
 
 /** Looks an entry up. @example findEntry("animals", "rosyBoa")?.adultLengthCm // 85 */

@@ -23,7 +23,7 @@ export type ClimateClass = (typeof CLIMATE_CLASSES)[number];
 /** Cautions are codes; the words for them stand in `words`. */
 export const CAUTIONS = [
   "handWashing", "protectedSpecies", "quarantineVet", "sting", "toxicSkin", "dust", "sap", "blades", "weight",
-  "electricityWater", "heat", "sharpSpines", "escape", "lid", "amphibianSkin", "neverRelease", "ovenWatched",
+  "electricityWater", "heat", "sharpSpines", "escape", "lid", "amphibianSkin", "neverRelease", "ovenWatched", "fumes", "stacked",
 ] as const;
 export type Caution = (typeof CAUTIONS)[number];
 
@@ -96,6 +96,9 @@ export const CrewSchema = z.strictObject({
 });
 export type Crew = z.infer<typeof CrewSchema>;
 
+/** The steepest slope the stuff stands at when moist and lightly pressed. */
+const reposeDeg = z.number().min(10).max(90);
+
 export const IngredientSchema = z
   .strictObject({
     ...entryShape,
@@ -108,6 +111,7 @@ export const IngredientSchema = z
     /** Water already in it as bought, air-dry, per cent of volume. */
     airDryWaterPct: percent,
     settlesPct: z.number().min(0).max(60),
+    reposeDeg,
     peat: z.boolean(),
     cautions: z.array(z.enum(CAUTIONS)),
   })
@@ -125,6 +129,7 @@ export const DrainageSchema = z.strictObject({
   /** How far water climbs in it above the standing water line. */
   capillaryRiseCm: z.number().min(0),
   grainMm: positive,
+  reposeDeg,
   cautions: z.array(z.enum(CAUTIONS)),
 });
 export type Drainage = z.infer<typeof DrainageSchema>;
@@ -134,6 +139,8 @@ export const BarrierSchema = z.strictObject({
   look,
   thicknessCm: positive,
   kgPerM2: positive,
+  /** Width of the roll it is cut from. */
+  rollWidthCm: positive,
   cautions: z.array(z.enum(CAUTIONS)),
 });
 export type Barrier = z.infer<typeof BarrierSchema>;
@@ -145,6 +152,7 @@ export const DressingSchema = z.strictObject({
   /** Litres bought loose for each litre lying pressed in the box. */
   loosePerPressed: z.number().min(1),
   waterHeldPct: percent,
+  reposeDeg,
   climates: z.array(z.enum(CLIMATE_CLASSES)),
   cautions: z.array(z.enum(CAUTIONS)),
 });

@@ -7,7 +7,7 @@ export type FileProblem =
   | { code: "file.notJson" }
   | { code: "file.notOurs" }
   | { code: "file.newer"; found: number; known: number }
-  | { code: "file.badField"; path: string; why: "markup" | "missing" | "outOfRange" | "unknownField" | "invalid" }
+  | { code: "file.badField"; path: string; why: "markup" | "missing" | "outOfRange" | "tooMany" | "unknownField" | "invalid" }
   | { code: "file.unknownEntry"; path: string; id: string }
   | { code: "file.usedTwice"; path: string; id: string };
 
@@ -32,6 +32,7 @@ function explain(error: z.ZodError): FileProblem {
     keys.length > 0 ? "unknownField"
     : issue?.message === "markup" ? "markup"
     : issue?.code === "invalid_type" && issue.input === undefined ? "missing"
+    : issue?.code === "too_big" && issue.origin === "array" ? "tooMany"
     : issue?.code === "too_big" || issue?.code === "too_small" ? "outOfRange"
     : "invalid";
   return { code: "file.badField", path, why };

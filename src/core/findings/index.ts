@@ -3,14 +3,18 @@ import { applyAll, type Habitat } from "../habitat";
 import { boxRules, shellRules } from "./rules/box";
 import { fillRules, soilRules } from "./rules/ground";
 import { crewRules, plantRules } from "./rules/living";
+import { furnishingRules, loadRules, pieceRules } from "./rules/pieces";
 import { readingRules } from "./rules/readings";
+import { soilInWaterRule, terrainRules } from "./rules/terrain";
 import { drainageRules, waterLineRule } from "./rules/water";
 import type { Assessed, Finding, Rule } from "./types";
 
 export { FINDING_CODES, STEPS } from "./types";
 export type { Assessed, Finding, FindingCode, Mend, Step } from "./types";
 
-const RULES: readonly Rule[] = [boxRules, shellRules, fillRules, waterLineRule, drainageRules, soilRules, plantRules, crewRules, readingRules];
+const RULES: readonly Rule[] = [
+  boxRules, shellRules, pieceRules, loadRules, fillRules, waterLineRule, soilInWaterRule, drainageRules, soilRules, terrainRules, furnishingRules, plantRules, crewRules, readingRules,
+];
 
 /** A mend is only offered when its own edit would take it: a box for two hundred boas is larger than any box may be. */
 function offered(habitat: Habitat, finding: Finding): Finding {

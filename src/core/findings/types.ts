@@ -1,7 +1,8 @@
 import type { Animal } from "../catalog";
 import type { Command, Habitat } from "../habitat";
 import type { BandCheck } from "../keeping";
-import type { BoxReason, Fit } from "../living";
+import type { BoxReason, Fit, Furnishing } from "../living";
+import type { Load } from "../load";
 import type { Ground } from "../strata";
 
 /** The steps of the work, in order: also the places a finding belongs to. */
@@ -12,6 +13,8 @@ export const FINDING_CODES = [
   "boxTooSmall", "tooMany", "boxShape", "aboveRim", "overSill", "waterOverSafeLine", "drainageMissing", "drainageInArid",
   "barrierMissing", "soilMissing", "soilTooShallow", "emptyMix", "plantOutgrows", "plantWantsWetter", "plantWantsDrier",
   "plantRootsShallow", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand", "staleAir", "boxLeaks", "ventBuried",
+  "slopeTooSteep", "zoneOutside", "zoneUnheld", "soilInWater", "stoneOnSoil", "pieceTooLarge", "pieceBuried", "hideMissing", "humidHideMissing", "climbMissing", "baskingMissing",
+  "standOverloaded", "paneOverloaded", "foamUnfinished",
 ] as const;
 export type FindingCode = (typeof FINDING_CODES)[number];
 
@@ -35,6 +38,8 @@ export type Assessed = {
   habitat: Habitat;
   animal: Animal;
   ground: Ground;
+  load: Load;
+  furnishing: Furnishing[];
   boxReasons: BoxReason[];
   /** One fit for each plant that stands, by the stand's id. */
   plantFits: ReadonlyMap<string, Fit>;

@@ -1,5 +1,5 @@
 import { findEntry } from "../catalog";
-import type { Habitat } from "./schema";
+import { OVER_ALL, OVER_REST, type Habitat } from "./schema";
 
 /** A reference inside a document that leads nowhere, or an id used twice. */
 export type Inconsistency = { path: string; id: string; problem: "unknown" | "twice" };
@@ -15,22 +15,38 @@ const twice = (path: string, ids: readonly string[]): Inconsistency[] =>
 export function inconsistencies(habitat: Habitat): Inconsistency[] {
   const unknown = (path: string, id: string, known: boolean): Inconsistency[] => (known ? [] : [{ path, id, problem: "unknown" }]);
   const mixIds = habitat.mixes.map((mix) => mix.id);
-  const { layers } = habitat.strata;
+  const { layers, zones } = habitat.strata;
+  const grounds = [OVER_ALL, OVER_REST, ...zones.map((zone) => zone.id)];
   return [
     ...unknown("shell.buildId", habitat.shell.buildId, !!findEntry("boxBuilds", habitat.shell.buildId)),
     ...unknown("brief.animalId", habitat.brief.animalId, !!findEntry("animals", habitat.brief.animalId)),
     ...layers.flatMap((layer, at) => {
       const path = `strata.layers.${at}`;
-      if (layer.kind === "soil") return unknown(`${path}.mixId`, layer.mixId, mixIds.includes(layer.mixId));
-      const shelf = ({ drainage: "drainageMedia", barrier: "barriers", dressing: "dressings" } as const)[layer.kind];
-      return unknown(`${path}.materialId`, layer.materialId, !!findEntry(shelf, layer.materialId));
+      const over = unknown(`${path}.over`, layer.over, grounds.includes(layer.over));
+      if (layer.kind === "soil") {
+        return [...over, ...unknown(`${path}.mixId`, layer.mixId, mixIds.includes(layer.mixId)), ...twice(`${path}.mounds`, layer.mounds.map((mound) => mound.id))];
+      }
+      const shelf = ({ drainage: "drainageMedia", falseBottom: "falseBottoms", barrier: "barriers", dressing: "dressings" } as const)[layer.kind];
+      return [...over, ...unknown(`${path}.materialId`, layer.materialId, !!findEntry(shelf, layer.materialId))];
     }),
+    ...zones.flatMap((zone, at) => (zone.retaining ? unknown(`strata.zones.${at}.retaining.kindId`, zone.retaining.kindId, !!findEntry("pieceKinds", zone.retaining.kindId)) : [])),
+    ...habitat.shell.treatments.flatMap((treatment, at) => [
+      ...unknown(`shell.treatments.${at}.treatmentId`, treatment.treatmentId, !!findEntry("wallTreatments", treatment.treatmentId)),
+      ...(treatment.finishId === null ? [] : unknown(`shell.treatments.${at}.finishId`, treatment.finishId, !!findEntry("wallFinishes", treatment.finishId))),
+    ]),
+    ...habitat.pieces.flatMap((piece, at) => [
+      ...unknown(`pieces.${at}.kindId`, piece.kindId, !!findEntry("pieceKinds", piece.kindId)),
+      ...(piece.fillMixId === null ? [] : unknown(`pieces.${at}.fillMixId`, piece.fillMixId, mixIds.includes(piece.fillMixId))),
+    ]),
     ...habitat.mixes.flatMap((mix, at) =>
       mix.parts.flatMap((part, n) => unknown(`mixes.${at}.parts.${n}.ingredientId`, part.ingredientId, !!findEntry("ingredients", part.ingredientId))),
     ),
     ...habitat.plants.flatMap((stand, at) => unknown(`plants.${at}.plantId`, stand.plantId, !!findEntry("plants", stand.plantId))),
     ...habitat.crew.flatMap((seeding, at) => unknown(`crew.${at}.crewId`, seeding.crewId, !!findEntry("crew", seeding.crewId))),
     ...twice("shell.openings", habitat.shell.openings.map((opening) => opening.id)),
+    ...twice("shell.treatments", habitat.shell.treatments.map((treatment) => treatment.wall)),
+    ...twice("strata.zones", [OVER_ALL, OVER_REST, ...zones.map((zone) => zone.id)]),
+    ...twice("pieces", habitat.pieces.map((piece) => piece.id)),
     ...twice("strata.layers", layers.map((layer) => layer.id)),
     ...twice("mixes", mixIds),
     ...twice("plants", habitat.plants.map((stand) => stand.id)),

@@ -102,11 +102,28 @@ describe("edits", () => {
   });
 });
 
+/** The ground as versions 1 and 2 told it: soil by its front and back, nothing standing in it. */
+function asVersion2(document: Record<string, unknown>): Record<string, unknown> {
+  const { pieces: _pieces, ...rest } = document;
+  const layers = habitat.strata.layers.map((layer) => {
+    const { over: _over, ...told } = layer;
+    if (layer.kind !== "soil") return told;
+    const { id, kind, mixId, corners } = layer;
+    return { id, kind, mixId, frontCm: corners.frontLeftCm, backCm: corners.backLeftCm };
+  });
+  return { ...rest, strata: { waterLineCm: habitat.strata.waterLineCm, layers } };
+}
+
 describe("migrations", () => {
+  it("bring a version 2 document up: soil by corners over the whole floor, bare walls, no zones, no pieces", () => {
+    const { treatments: _t, standsOn: _s, ...shell } = habitat.shell;
+    expect(HabitatSchema.parse(migrate(asVersion2({ ...habitat, formatVersion: 2, shell })))).toEqual(habitat);
+  });
+
   it("bring a version 1 document up: a plain glass box, its top by lid and cover", () => {
-    const { buildId: _b, wallMm: _w, floor: _f, openings: _o, ...plain } = habitat.shell;
+    const { buildId: _b, wallMm: _w, floor: _f, openings: _o, treatments: _t, standsOn: _s, ...plain } = habitat.shell;
     for (const [top, lid] of [["mesh", { lid: "mesh", coveredPct: 0 }], ["halfCovered", { lid: "mesh", coveredPct: 50 }], ["glass", { lid: "glass", coveredPct: 0 }]] as const) {
-      const old = { ...habitat, formatVersion: 1, shell: { ...plain, top } };
+      const old = asVersion2({ ...habitat, formatVersion: 1, shell: { ...plain, top } });
       const today = HabitatSchema.parse(migrate(old));
       expect(today).toEqual({ ...habitat, shell: { ...habitat.shell, top: lid } });
     }

@@ -40,6 +40,16 @@ export const OpeningSchema = z.strictObject({
 });
 export type Opening = z.infer<typeof OpeningSchema>;
 
+/** What is built on a wall: over its whole height, this thick at the floor. */
+export const TreatmentSchema = z.strictObject({
+  wall: z.enum(WALLS), treatmentId: CatalogIdSchema, finishId: CatalogIdSchema.nullable(), thicknessCm: within("treatmentCm"),
+});
+export type Treatment = z.infer<typeof TreatmentSchema>;
+
+export const UNDERS = ["whole", "rim"] as const;
+/** What the box stands on: its rating, when it has one, and whether it carries the whole floor or only its rim. */
+export const StandOnSchema = z.strictObject({ ratingKg: within("ratingKg").nullable(), under: z.enum(UNDERS) });
+
 /** Inner size of the box; the sill is the height of the front edge the fill may not pass, 0 when it opens at the top. */
 export const ShellSchema = z.strictObject({
   widthCm: within("boxCm"), depthCm: within("boxCm"), heightCm: within("boxCm"), sillCm: within("sillCm"),
@@ -48,15 +58,45 @@ export const ShellSchema = z.strictObject({
   floor: FloorSchema,
   top: TopSchema,
   openings: z.array(OpeningSchema).max(40),
+  treatments: z.array(TreatmentSchema).max(4),
+  standsOn: StandOnSchema,
 });
 
+/** A part of the floor with layers of its own. What holds its ground back from the rest runs along its inner edge. */
+export const ZoneSchema = z.strictObject({
+  id: IdSchema,
+  name: NameSchema,
+  points: z.array(planPoint).min(3).max(24),
+  retaining: z.strictObject({ kindId: CatalogIdSchema, thicknessCm: within("pieceCm"), heightCm: within("pieceCm") }).nullable(),
+});
+export type Zone = z.infer<typeof ZoneSchema>;
+
+/** Where a layer lies: `floor` the whole of it, `rest` what no zone takes, or the id of a zone. */
+export const OVER_ALL = "floor";
+export const OVER_REST = "rest";
+
 const depthCm = within("layerCm");
+/** Depths of a soil lift at the four corners of where it lies; straight in between. */
+export const CornersSchema = z.strictObject({ frontLeftCm: depthCm, frontRightCm: depthCm, backLeftCm: depthCm, backRightCm: depthCm });
+export type Corners = z.infer<typeof CornersSchema>;
+
+/** A heap on a soil lift: a dome, or a cone with a flat top, which may have no width. */
+export const MoundSchema = z.strictObject({
+  id: IdSchema,
+  form: z.enum(["dome", "flat"]),
+  xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  radiusCm: within("moundCm"), topRadiusCm: within("mostMoundTopCm"), heightCm: within("moundCm"),
+});
+export type Mound = z.infer<typeof MoundSchema>;
+
+const over = IdSchema;
 export const LayerSchema = z.discriminatedUnion("kind", [
-  z.strictObject({ id: IdSchema, kind: z.literal("drainage"), materialId: CatalogIdSchema, depthCm }),
-  z.strictObject({ id: IdSchema, kind: z.literal("barrier"), materialId: CatalogIdSchema }),
-  /** Soil is a wedge: one depth at the front glass, one at the back. */
-  z.strictObject({ id: IdSchema, kind: z.literal("soil"), mixId: IdSchema, frontCm: depthCm, backCm: depthCm }),
-  z.strictObject({ id: IdSchema, kind: z.literal("dressing"), materialId: CatalogIdSchema, depthCm }),
+  z.strictObject({ id: IdSchema, over, kind: z.literal("drainage"), materialId: CatalogIdSchema, depthCm }),
+  /** A plate on legs: its depth is the height of its upper side. */
+  z.strictObject({ id: IdSchema, over, kind: z.literal("falseBottom"), materialId: CatalogIdSchema, depthCm }),
+  z.strictObject({ id: IdSchema, over, kind: z.literal("barrier"), materialId: CatalogIdSchema }),
+  z.strictObject({ id: IdSchema, over, kind: z.literal("soil"), mixId: IdSchema, corners: CornersSchema, mounds: z.array(MoundSchema).max(12) }),
+  z.strictObject({ id: IdSchema, over, kind: z.literal("dressing"), materialId: CatalogIdSchema, depthCm }),
 ]);
 export type Layer = z.infer<typeof LayerSchema>;
 export type LayerKind = Layer["kind"];
@@ -81,6 +121,22 @@ export type Stand = z.infer<typeof StandSchema>;
 export const SeedingSchema = z.strictObject({ crewId: CatalogIdSchema, count: within("crewCount").int() });
 export type Seeding = z.infer<typeof SeedingSchema>;
 
+/** Something that stands in the box: its middle in plan, its turn, its outline, what it rests on, and what a hollow one is filled with. */
+export const PieceSchema = z.strictObject({
+  id: IdSchema,
+  kindId: CatalogIdSchema,
+  xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  turnDeg: within("turnDeg"),
+  widthCm: within("pieceCm"), depthCm: within("pieceCm"), heightCm: within("pieceCm"),
+  rest: z.discriminatedUnion("on", [
+    z.strictObject({ on: z.literal("glass") }),
+    z.strictObject({ on: z.literal("ground"), sunkCm: within("sunkCm") }),
+    z.strictObject({ on: z.literal("wall"), upCm: z.number().min(0).max(LIMITS.boxCm.max) }),
+  ]),
+  fillMixId: IdSchema.nullable(),
+});
+export type Piece = z.infer<typeof PieceSchema>;
+
 export const READING_PLACES = ["warmEnd", "coolEnd"] as const;
 export const ReadingSchema = z
   .strictObject({
@@ -93,7 +149,7 @@ export const ReadingSchema = z
 export type Reading = z.infer<typeof ReadingSchema>;
 
 export const FORMAT = "rincon-habitat";
-export const FORMAT_VERSION = 2;
+export const FORMAT_VERSION = 3;
 
 /** The whole of one habitat: everything a person decided or wrote down, nothing that can be computed. */
 export const HabitatSchema = z.strictObject({
@@ -105,12 +161,14 @@ export const HabitatSchema = z.strictObject({
   brief: z.strictObject({ animalId: CatalogIdSchema, count: within("count").int(), room: RoomSchema }),
   shell: ShellSchema,
   strata: z.strictObject({
+    zones: z.array(ZoneSchema).max(8),
     /** From the glass up. */
     layers: z.array(LayerSchema).max(40),
     /** The standing water meant to be kept at the very bottom. */
     waterLineCm: within("waterLineCm"),
   }),
   mixes: z.array(MixSchema).min(1).max(20),
+  pieces: z.array(PieceSchema).max(60),
   plants: z.array(StandSchema).max(200),
   crew: z.array(SeedingSchema).max(40),
   build: z.strictObject({ startOn: DateSchema, doneOn: z.record(CatalogIdSchema, DateSchema) }),

@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { catalog, entry, rule, type Animal } from "../catalog";
+import { levelCorners } from "./corners";
 import { LIMITS } from "./limits";
-import { DateSchema, FORMAT, FORMAT_VERSION, IdSchema, InstantSchema, NameSchema, RoomSchema, ShellSchema, type Habitat, type Layer } from "./schema";
+import { DateSchema, FORMAT, FORMAT_VERSION, IdSchema, InstantSchema, NameSchema, OVER_ALL, RoomSchema, ShellSchema, type Habitat, type Layer } from "./schema";
 
 /** The tops a box is usually sold or kept with. */
 export const STARTING_TOPS = {
@@ -40,13 +41,13 @@ export const recipeFor = (animal: Animal) =>
 function layersFor(animal: Animal): Layer[] {
   const soilCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
   const ground: Layer[] = [
-    { id: "soil-1", kind: "soil", mixId: FIRST_MIX_ID, frontCm: soilCm, backCm: soilCm },
-    { id: "dressing-1", kind: "dressing", materialId: dressingFor(animal), depthCm: DRESSING_CM },
+    { id: "soil-1", over: OVER_ALL, kind: "soil", mixId: FIRST_MIX_ID, corners: levelCorners(soilCm), mounds: [] },
+    { id: "dressing-1", over: OVER_ALL, kind: "dressing", materialId: dressingFor(animal), depthCm: DRESSING_CM },
   ];
   if (animal.drainage !== "wanted") return ground;
   return [
-    { id: "drainage-1", kind: "drainage", materialId: "clayPebbles", depthCm: rule("drainageDepthCm") },
-    { id: "barrier-1", kind: "barrier", materialId: "insectScreen" },
+    { id: "drainage-1", over: OVER_ALL, kind: "drainage", materialId: "clayPebbles", depthCm: rule("drainageDepthCm") },
+    { id: "barrier-1", over: OVER_ALL, kind: "barrier", materialId: "insectScreen" },
     ...ground,
   ];
 }
@@ -65,12 +66,14 @@ export function startHabitat(start: Start): Habitat {
   return {
     format: FORMAT, formatVersion: FORMAT_VERSION, id, name, createdAt,
     brief: { animalId, count, room },
-    shell: { ...shell, buildId: glass.id, wallMm: glass.usualWallMm, floor: { shape: "rectangle" }, top: { ...STARTING_TOPS[shell.top] }, openings: [] },
+    shell: { ...shell, buildId: glass.id, wallMm: glass.usualWallMm, floor: { shape: "rectangle" }, top: { ...STARTING_TOPS[shell.top] }, openings: [], treatments: [], standsOn: { ratingKg: null, under: "whole" } },
     strata: {
+      zones: [],
       layers: layersFor(animal),
       waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
     },
     mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, parts: recipe.parts.map((part) => ({ ...part })) }],
+    pieces: [],
     plants: [],
     crew: [],
     build: { startOn, doneOn: {} },

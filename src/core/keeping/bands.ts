@@ -1,6 +1,6 @@
 import { entry, type Range } from "../catalog";
 import { READING_PLACES, type Habitat, type Reading } from "../habitat";
-import { waterStore } from "../strata";
+import { safeWaterLineCm } from "../strata";
 
 export type ReadingPlace = (typeof READING_PLACES)[number];
 export type Measurable = "temperatureC" | "humidityRh" | "waterLineCm";
@@ -28,8 +28,8 @@ export function bandFor(habitat: Habitat, what: Measurable, place: ReadingPlace)
     const day = place === "warmEnd" ? temperatureC.warm : temperatureC.cool;
     return [Math.min(temperatureC.night[0], day[0]), day[1]];
   }
-  const water = waterStore(habitat);
-  return water ? [0, water.safeLineCm] : undefined;
+  const safeCm = safeWaterLineCm(habitat);
+  return safeCm === undefined ? undefined : [0, safeCm];
 }
 
 const MEASURABLES: readonly Measurable[] = ["temperatureC", "humidityRh", "waterLineCm"];

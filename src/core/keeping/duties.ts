@@ -1,7 +1,7 @@
 import { entry, rule, type Caution } from "../catalog";
 import { daysAfter, daysBetween } from "../build";
 import type { Habitat } from "../habitat";
-import { waterStore } from "../strata";
+import { safeWaterLineCm } from "../strata";
 
 export const DUTY_IDS = ["mist", "freshWater", "spotClean", "waterLine", "glass", "litter", "crew", "lamp"] as const;
 export type DutyId = (typeof DUTY_IDS)[number];
@@ -24,7 +24,7 @@ const isLitter = (materialId: string): boolean => entry("dressings", materialId)
  */
 export function duties(habitat: Habitat): Duty[] {
   const animal = entry("animals", habitat.brief.animalId);
-  const water = waterStore(habitat);
+  const safeLineCm = safeWaterLineCm(habitat);
   const litter = habitat.strata.layers.some((layer) => layer.kind === "dressing" && isLitter(layer.materialId));
   const timesADay = animal.mistPerWeek / DAYS_A_WEEK;
   const all: (Duty | false)[] = [
@@ -33,7 +33,7 @@ export function duties(habitat: Habitat): Duty[] {
     },
     { id: "freshWater", everyDays: rule("freshWaterDays"), quantities: {}, cautions: [] },
     { id: "spotClean", everyDays: rule("spotCleanDays"), quantities: {}, cautions: ["handWashing"] },
-    water !== undefined && { id: "waterLine", everyDays: rule("waterLineCheckDays"), quantities: { safeLineCm: water.safeLineCm }, cautions: [] },
+    safeLineCm !== undefined && { id: "waterLine", everyDays: rule("waterLineCheckDays"), quantities: { safeLineCm }, cautions: [] },
     { id: "glass", everyDays: rule("glassCleanDays"), quantities: {}, cautions: [] },
     litter && { id: "litter", everyDays: rule("litterTopUpDays"), quantities: {}, cautions: [] },
     habitat.crew.length > 0 && { id: "crew", everyDays: rule("crewTopUpDays"), quantities: {}, cautions: ["neverRelease"] },

@@ -1,5 +1,7 @@
 import { entry } from "../catalog";
 import type { Habitat } from "../habitat";
+import { areaCm2 } from "../shape";
+import { groundBounds, groundOutline } from "../shell";
 import { floorAreaCm2 } from "../strata";
 
 export const BOX_CODES = ["enough", "floorShort", "tooLow", "tooMany", "tooFlat", "tooUpright"] as const;
@@ -13,6 +15,8 @@ const UPRIGHT = 1.5;
 
 /** Sizes typed in inches come out a hair under their round centimetres (18 in is 45.72): half a centimetre is no shortage. */
 const NEAR_ENOUGH_CM = 0.5;
+/** The same half centimetre on both sides of a small floor. */
+const FLOOR_NEAR_ENOUGH = 0.98;
 
 /**
  * The least inner size for so many of an animal. The floor grows with the group by widening.
@@ -34,12 +38,14 @@ export function boxFit({ brief, shell }: Habitat): BoxReason[] {
   const animal = entry("animals", brief.animalId);
   const least = leastBox(brief.animalId, brief.count);
   const reasons: BoxReason[] = [];
-  const longSideCm = Math.max(shell.widthCm, shell.depthCm) + NEAR_ENOUGH_CM;
+  const free = groundBounds(shell);
+  const [freeWidthCm, freeDepthCm] = [free.right - free.left, free.back - free.front];
+  const longSideCm = Math.max(freeWidthCm, freeDepthCm) + NEAR_ENOUGH_CM;
   const sizes = {
-    needWidthCm: least.widthCm, needDepthCm: least.depthCm, haveWidthCm: shell.widthCm, haveDepthCm: shell.depthCm, count: brief.count,
+    needWidthCm: least.widthCm, needDepthCm: least.depthCm, haveWidthCm: freeWidthCm, haveDepthCm: freeDepthCm, count: brief.count,
   };
-  const floorShort =
-    floorAreaCm2(shell) < floorAreaCm2(least) * 0.98 || longSideCm < animal.box.widthCm;
+  // What the walls' builds take is no floor to the animal.
+  const floorShort = areaCm2(groundOutline(shell)) < floorAreaCm2(least) * FLOOR_NEAR_ENOUGH || longSideCm < animal.box.widthCm;
   if (floorShort) reasons.push({ code: "floorShort", weight: "harm", ...sizes });
   if (shell.heightCm + NEAR_ENOUGH_CM < least.heightCm) {
     reasons.push({ code: "tooLow", weight: "harm", needCm: least.heightCm, haveCm: shell.heightCm });

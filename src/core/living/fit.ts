@@ -1,7 +1,7 @@
 import type { Animal, Crew, Envelope, Plant, Range } from "../catalog";
 import { entry } from "../catalog";
 import type { Habitat } from "../habitat";
-import { floorAreaCm2, heightAt, type Ground } from "../strata";
+import { floorAreaCm2, type Ground } from "../strata";
 import { suitsBand } from "./envelope";
 
 export type Verdict = "good" | "fair" | "misfit";
@@ -72,13 +72,16 @@ function feet(plant: Plant, animal: Animal): FitReason {
 /** Up to a quarter too tall can be kept down with scissors. */
 const TRIMMABLE = 1.25;
 
+/** A place in plan, from the left and from the front glass. */
+type Place = { xCm: number; yCm: number };
+
 /**
- * Head room over the ground at a distance from the front glass, cm. Never below nothing.
+ * Head room over the ground at a place, cm. Never below nothing.
  *
- * @example headRoomCm(habitat, ground, 22) // 28.5
+ * @example headRoomCm(habitat, ground, { xCm: 30, yCm: 22 }) // 28.5
  */
-export const headRoomCm = (habitat: Pick<Habitat, "shell">, ground: Ground, fromFrontCm: number): number =>
-  Math.max(0, habitat.shell.heightCm - heightAt(ground.surface, fromFrontCm, habitat.shell.depthCm));
+export const headRoomCm = (habitat: Pick<Habitat, "shell">, ground: Ground, { xCm, yCm }: Place): number =>
+  Math.max(0, habitat.shell.heightCm - ground.surfaceAt(xCm, yCm));
 
 function height(plant: Plant, roomCm: number): FitReason {
   const quantities = { grownCm: plant.grownHeightCm, roomCm };
@@ -106,19 +109,20 @@ function treading(plant: Plant, animal: Animal): FitReason {
 }
 
 /**
- * How a plant fits a habitat, at a distance from the front glass (the middle when it does not stand anywhere yet).
+ * How a plant fits a habitat, at a place (the middle when it does not stand anywhere yet).
  *
  * @example plantFit(entry("plants", "skyPlant"), habitat, ground).verdict // "misfit" where it is too wet
  */
-export function plantFit(plant: Plant, habitat: Pick<Habitat, "brief" | "shell">, ground: Ground, fromFrontCm = habitat.shell.depthCm / 2): Fit {
+export function plantFit(plant: Plant, habitat: Pick<Habitat, "brief" | "shell">, ground: Ground, at?: Place): Fit {
+  const place = at ?? { xCm: habitat.shell.widthCm / 2, yCm: habitat.shell.depthCm / 2 };
   const animal = entry("animals", habitat.brief.animalId);
   const band = bandOf(animal);
   return fit(plant.id, [
     humidity(plant.humidityRh, band.humidityRh),
     temperature(plant.temperatureC, band.temperatureC),
     feet(plant, animal),
-    height(plant, headRoomCm(habitat, ground, fromFrontCm)),
-    roots(plant, heightAt(ground.soil, fromFrontCm, habitat.shell.depthCm)),
+    height(plant, headRoomCm(habitat, ground, place)),
+    roots(plant, ground.soilDepthAt(place.xCm, place.yCm)),
     treading(plant, animal),
   ]);
 }

@@ -70,7 +70,7 @@ describe("plants and crew", () => {
     const palm = fitOf("parlourPalm");
     expect(palm.reasons.find((r) => r.code === "height.outgrows")).toMatchObject({ grownCm: 70, verdict: "misfit" });
     const shallow = applyAll(skink, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 3, backCm: 9 } }]);
-    const front = plantFit(entry("plants", "prayerPlant"), shallow, ground(shallow), 0);
+    const front = plantFit(entry("plants", "prayerPlant"), shallow, ground(shallow), { xCm: 30, yCm: 0 });
     expect(front.reasons.find((r) => r.code === "roots.tooShallow")).toMatchObject({ rootCm: 8, soilCm: expect.closeTo(3, 8) });
   });
   it("score no better than their worst side", () => {

@@ -38,8 +38,16 @@ export function bounds(polygon: Polygon): { left: number; right: number; front: 
 }
 
 /** Whether a point lies inside, by counting crossings. @example contains([[0, 0], [60, 0], [0, 45]], [50, 40]) // false */
-export const contains = (polygon: Polygon, [x, y]: Point): boolean =>
-  edges(polygon).filter(([[ax, ay], [bx, by]]) => ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax).length % 2 === 1;
+export function contains(polygon: Polygon, [x, y]: Point): boolean {
+  let inside = false;
+  // Asked thousands of times a frame, so no lists are made here.
+  for (let at = 0, before = polygon.length - 1; at < polygon.length; before = at, at += 1) {
+    const [ax, ay] = polygon[at]!;
+    const [bx, by] = polygon[before]!;
+    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) inside = !inside;
+  }
+  return inside;
+}
 
 const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
 

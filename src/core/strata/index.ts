@@ -1,7 +1,20 @@
-/** The ground from the glass up: levels, volumes, masses, water, fill lines. */
-export { barrierCut, depthOfL, floorAreaCm2, heightAt, levels, wedgeL } from "./levels";
+/** The ground from the glass up: fields of height, levels, volumes, masses, water, what stands in it, fill lines, cut sheets. */
+export { barrierCut, cutSheets } from "./barrier";
+export type { CutSheet, Notch } from "./barrier";
+export { depthOfL, floorAreaCm2, wedgeL } from "./levels";
 export type { Level, Slope } from "./levels";
-export { waterAtL, waterStore } from "./water";
+export { legPlans, legSpacingCm } from "./falseBottom";
+export type { LegPlan } from "./falseBottom";
+export { STRIP_PLACES, fillStrips } from "./fillLines";
+export type { FillLine, FillStrip, StripPlace } from "./fillLines";
+export { mixtureOf } from "./mass";
+export { innerEdges } from "./solids";
+export type { Solid } from "./solids";
+export { moundCm } from "./terrain";
+export type { Terrain } from "./terrain";
+export { tooSteep } from "./slopes";
+export type { Steep } from "./slopes";
+export { safeWaterLineCm } from "./water";
 export type { WaterStore } from "./water";
-export { ground, soilDepthAt } from "./ground";
+export { ground } from "./ground";
 export type { Ground } from "./ground";

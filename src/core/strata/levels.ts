@@ -1,28 +1,28 @@
-import { entry, rule } from "../catalog";
 import { floorOutline, type Floor, type Habitat, type Layer, type Shell } from "../habitat";
-import { blend, type Blend } from "../mix";
-import { areaCm2, bounds, centroid } from "../shape";
+import { areaCm2, centroid, nodes, type Node } from "../shape";
+import { massOf, type Mass } from "./mass";
+import { buriedL, type Solid } from "./solids";
+import type { Patch, Terrain } from "./terrain";
 
-/** Heights from the glass at the front and at the back, cm. */
+/** Heights from the glass in the middle of the front and of the back, cm. */
 export type Slope = { frontCm: number; backCm: number };
 
 /** One layer as it lies in the box. */
 export type Level = {
   layerId: string;
   kind: Layer["kind"];
+  over: string;
   bottom: Slope;
   top: Slope;
-  /** Litres as it lies. */
+  /** Floor it lies on, cm², and the middle of what it weighs, from the left and from the front. */
+  areaCm2: number;
+  middle: { xCm: number; yCm: number };
+  /** Litres as it lies, less what is buried in it. */
   volumeL: number;
-  /** Litres to have at hand loose, before it beds down; 0 for a sheet. */
-  looseL: number;
-  dryKg: number;
-  wetKg: number;
-};
+  buriedL: number;
+} & Mass;
 
 const CM3_PER_L = 1000;
-const CM2_PER_M2 = 10_000;
-const KG_PER_L_WATER = 1;
 
 /** A floor in plan; a rectangle when nothing else is said. */
 export type Plan = Pick<Shell, "widthCm" | "depthCm"> & { floor?: Floor };
@@ -46,82 +46,49 @@ export function wedgeL(plan: Plan, frontCm: number, backCm: number): number {
 /** Depth that a loose volume makes on a floor. @example depthOfL({ widthCm: 30.48, depthCm: 30.48 }, 4.405) // 4.74 */
 export const depthOfL = (plan: Plan, litres: number): number => (litres * CM3_PER_L) / floorAreaCm2(plan);
 
-/** The sheet to cut the barrier from: larger than the floor by what is turned up the walls. */
-export const barrierCut = (plan: Plan): { widthCm: number; depthCm: number } => {
-  const turnUp = rule("barrierTurnUpCm");
-  const { left, right, front, back } = bounds(floorOutline(plan));
-  return { widthCm: right - left + 2 * turnUp, depthCm: back - front + 2 * turnUp };
-};
-
-const loose = (volumeL: number, settlesPct: number): number => volumeL * (1 + settlesPct / 100);
-
-type Mass = Pick<Level, "looseL" | "dryKg" | "wetKg">;
-
-function soilMass(volumeL: number, mixture: Blend | undefined): Mass {
-  if (!mixture) return { looseL: volumeL, dryKg: 0, wetKg: 0 };
-  const looseL = loose(volumeL, mixture.settlesPct);
-  const dryKg = looseL * mixture.looseKgPerL;
-  return { looseL, dryKg, wetKg: dryKg + ((mixture.waterHeldPct - mixture.airDryWaterPct) / 100) * volumeL * KG_PER_L_WATER };
+/** Sums of a patch over its floor. */
+function summed(patch: Patch): { areaCm2: number; volumeL: number; middle: { xCm: number; yCm: number }; at: Node | undefined } {
+  let [area, volume, momentX, momentY] = [0, 0, 0, 0];
+  const points = nodes(patch.region, { circles: patch.circles });
+  for (const { x, y, areaCm2: part } of points) {
+    const cm3 = part * patch.thicknessCm(x, y);
+    area += part;
+    volume += cm3;
+    momentX += cm3 * x;
+    momentY += cm3 * y;
+  }
+  const middle = volume > 0 ? { xCm: momentX / volume, yCm: momentY / volume } : { xCm: 0, yCm: 0 };
+  const far = ({ x, y }: Node) => Math.hypot(x - middle.xCm, y - middle.yCm);
+  return { areaCm2: area, volumeL: volume / CM3_PER_L, middle, at: points.reduce<Node | undefined>((best, node) => (best && far(best) <= far(node) ? best : node), undefined) };
 }
 
-function massOf(layer: Layer, volumeL: number, habitat: Habitat): Mass {
-  switch (layer.kind) {
-    case "drainage": {
-      const medium = entry("drainageMedia", layer.materialId);
-      const looseL = loose(volumeL, medium.settlesPct);
-      const dryKg = looseL * medium.looseKgPerL;
-      return { looseL, dryKg, wetKg: dryKg };
-    }
-    case "barrier": {
-      const cut = barrierCut(habitat.shell);
-      const kg = ((cut.widthCm * cut.depthCm) / CM2_PER_M2) * entry("barriers", layer.materialId).kgPerM2;
-      return { looseL: 0, dryKg: kg, wetKg: kg };
-    }
-    case "soil":
-      return soilMass(volumeL, blend(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []));
-    case "dressing": {
-      const dressing = entry("dressings", layer.materialId);
-      const looseL = volumeL * dressing.loosePerPressed;
-      const dryKg = looseL * dressing.looseKgPerL;
-      return { looseL, dryKg, wetKg: dryKg + (dressing.waterHeldPct / 100) * volumeL * KG_PER_L_WATER };
-    }
-  }
-}
-
-function thickness(layer: Layer): Slope {
-  switch (layer.kind) {
-    case "soil":
-      return { frontCm: layer.frontCm, backCm: layer.backCm };
-    case "barrier": {
-      const { thicknessCm } = entry("barriers", layer.materialId);
-      return { frontCm: thicknessCm, backCm: thicknessCm };
-    }
-    default:
-      return { frontCm: layer.depthCm, backCm: layer.depthCm };
-  }
+/** The heights of a layer in the middle of the front and of the back, as if its own floor reached there. */
+function slopes(terrain: Terrain, n: number, at: Node | undefined, frontCm: number, backCm: number): { bottom: Slope; top: Slope } {
+  if (!at) return { bottom: { frontCm: 0, backCm: 0 }, top: { frontCm: 0, backCm: 0 } };
+  const lie = terrain.patches.map((patch) => patch.lies(at.x, at.y));
+  const heightOf = (count: number, y: number) =>
+    terrain.patches.slice(0, count).reduce((sum, patch, which) => sum + (lie[which] ? patch.thicknessCm(at.x, y) : 0), 0);
+  const slope = (count: number): Slope => ({ frontCm: heightOf(count, frontCm), backCm: heightOf(count, backCm) });
+  return { bottom: slope(n), top: slope(n + 1) };
 }
 
 /**
  * Every layer of a habitat as it lies, from the glass up: where it starts and ends, how much it is, what it weighs.
  *
- * @example levels(habitat)[0] // the pebbles: bottom 0, top 5, 13.5 L in a 60 x 45 cm floor
+ * @example levels(habitat, terrain, [])[0] // the pebbles: bottom 0, top 5, 13.5 L in a 60 x 45 cm floor
  */
-export function levels(habitat: Habitat): Level[] {
-  let bottom: Slope = { frontCm: 0, backCm: 0 };
-  return habitat.strata.layers.map((layer) => {
-    const thick = thickness(layer);
-    const top = { frontCm: bottom.frontCm + thick.frontCm, backCm: bottom.backCm + thick.backCm };
-    const volumeL = wedgeL(habitat.shell, thick.frontCm, thick.backCm);
-    const level: Level = { layerId: layer.id, kind: layer.kind, bottom, top, volumeL, ...massOf(layer, volumeL, habitat) };
-    bottom = top;
-    return level;
+export function levels(habitat: Habitat, terrain: Terrain, standing: readonly Solid[]): Level[] {
+  const lost = standing.map((solid) => buriedL(terrain, solid));
+  const ys = terrain.outline.map(([, y]) => y);
+  const [frontCm, backCm] = [Math.min(...ys), Math.max(...ys)];
+  return terrain.patches.map((patch, n): Level => {
+    const { layer } = patch;
+    const sums = summed(patch);
+    const buried = Math.min(sums.volumeL, lost.reduce((sum, of) => sum + (of[n] ?? 0), 0));
+    const volumeL = sums.volumeL - buried;
+    return {
+      layerId: layer.id, kind: layer.kind, over: layer.over, ...slopes(terrain, n, sums.at, frontCm, backCm),
+      areaCm2: sums.areaCm2, middle: sums.middle, volumeL, buriedL: buried, ...massOf(layer, volumeL, sums.areaCm2, habitat),
+    };
   });
 }
-
-/**
- * Height of a slope at a distance from the front glass.
- *
- * @example heightAt({ frontCm: 8, backCm: 14 }, 22.5, 45) // 11
- */
-export const heightAt = (slope: Slope, fromFrontCm: number, boxDepthCm: number): number =>
-  slope.frontCm + (slope.backCm - slope.frontCm) * Math.min(Math.max(fromFrontCm / boxDepthCm, 0), 1);

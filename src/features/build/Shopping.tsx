@@ -1,14 +1,14 @@
 "use client";
 
 import type { CatalogKind } from "@/core/catalog";
-import { entry } from "@/core/catalog";
+import { catalog, entry } from "@/core/catalog";
 import { needs, type Need } from "@/core/supply";
 import { useOpen } from "@/store";
 import { plain, Swatch } from "@/ui/section";
 import { capital, nameOf, useSay, type Say } from "@/words";
 import css from "./Build.module.css";
 
-const SHELVES = ["drainageMedia", "barriers", "ingredients", "dressings", "plants", "crew"] as const satisfies readonly CatalogKind[];
+const SHELVES = ["supplies", "falseBottoms", "drainageMedia", "barriers", "ingredients", "dressings", "pieceKinds", "plants", "crew"] as const satisfies readonly CatalogKind[];
 
 function amountText({ shelf, amount }: Need, say: Say): string {
   switch (amount.kind) {
@@ -16,12 +16,15 @@ function amountText({ shelf, amount }: Need, say: Say): string {
       return say("mix:litres", { looseL: amount.looseL });
     case "sheet":
       return say("build:amountSheet", { widthCm: amount.widthCm, depthCm: amount.depthCm });
+    case "length":
+      return say("build:amountLength", { lengthCm: amount.lengthCm });
     case "pieces":
       return say(shelf === "crew" ? "build:amountCrew" : "build:amountPieces", { count: amount.count });
   }
 }
 
-const isDrawn = (shelf: CatalogKind): shelf is "drainageMedia" | "barriers" | "ingredients" | "dressings" => shelf !== "plants" && shelf !== "crew";
+type Drawn = "drainageMedia" | "barriers" | "ingredients" | "dressings" | "falseBottoms" | "pieceKinds";
+const isDrawn = (shelf: CatalogKind): shelf is Drawn => "look" in (catalog[shelf][0] ?? {});
 
 /** What to have at hand, grouped as one finds it in the shop. */
 export function Shopping() {

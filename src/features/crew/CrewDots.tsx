@@ -1,7 +1,6 @@
 "use client";
 
 import { entry } from "@/core/catalog";
-import { heightAt } from "@/core/strata";
 import { useOpen } from "@/store";
 import { seeded, seedOf } from "@/core/random";
 import type { Frame } from "@/ui/section";
@@ -22,9 +21,9 @@ export function CrewDots({ frame }: { frame: Frame }) {
         const hides = species.survivesHunting === "hidden";
         return Array.from({ length: Math.min(count, MOST_DRAWN) }, (_, at) => {
           const across = random() * frame.acrossCm;
-          const yCm = frame.view === "front" ? 0 : across;
-          const top = heightAt(ground.surface, yCm, frame.depthCm);
-          const down = hides ? random() ** 1.6 * heightAt(ground.soil, yCm, frame.depthCm) * 0.8 : random() * 1.6;
+          const place = frame.view === "front" ? ([across, 0.1] as const) : ([habitat.shell.widthCm / 2, across] as const);
+          const top = ground.surfaceAt(...place);
+          const down = hides ? random() ** 1.6 * ground.soilDepthAt(...place) * 0.8 : random() * 1.6;
           return (
             <ellipse
               key={`${crewId}-${at}`} cx={frame.x(across)} cy={frame.y(Math.max(0, top - 0.2 - down))} rx={length / 2} ry={Math.max(1, length * 0.24)}

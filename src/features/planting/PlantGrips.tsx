@@ -29,7 +29,7 @@ function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: St
   const plant = entry("plants", stand.plantId);
   const fit = derived.plantFits.get(stand.id);
   const front = frame.view === "front";
-  const footCm = plantFootCm(habitat, derived.ground, stand.yCm, plant);
+  const footCm = plantFootCm(habitat, derived.ground, stand, plant);
   const hangs = plant.place === "hanging";
   const box = {
     x: frame.x((front ? stand.xCm : stand.yCm) - plant.grownSpreadCm / 2), y: frame.y(hangs ? footCm : footCm + plant.grownHeightCm),

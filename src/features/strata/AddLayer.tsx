@@ -7,18 +7,23 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { rule } from "@/core/catalog";
-import type { Layer, LayerKind } from "@/core/habitat";
+import type { Command, LayerKind } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { useSay } from "@/words";
 
-const KINDS: readonly LayerKind[] = ["dressing", "soil", "barrier", "drainage"];
+type NewLayer = Extract<Command, { name: "addLayer" }>["args"]["layer"];
+
+const KINDS: readonly LayerKind[] = ["dressing", "soil", "barrier", "drainage", "falseBottom"];
 const NEW_LIFT_CM = 4;
+const NEW_FALSE_BOTTOM_CM = 7;
 const NEW_DRESSING_CM = 2;
 
-function newLayer(kind: LayerKind, id: string): Layer {
+function newLayer(kind: LayerKind, id: string): NewLayer {
   switch (kind) {
     case "drainage":
       return { id, kind, materialId: "clayPebbles", depthCm: rule("drainageDepthCm") };
+    case "falseBottom":
+      return { id, kind, materialId: "diffuserGrid", depthCm: NEW_FALSE_BOTTOM_CM };
     case "barrier":
       return { id, kind, materialId: "insectScreen" };
     case "soil":

@@ -1,18 +1,20 @@
 "use client";
 
 import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
+import TuneOutlined from "@mui/icons-material/TuneOutlined";
 import ButtonBase from "@mui/material/ButtonBase";
 import IconButton from "@mui/material/IconButton";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { catalog, entry } from "@/core/catalog";
-import { LIMITS, type Layer } from "@/core/habitat";
-import { barrierCut, type Level } from "@/core/strata";
+import { LIMITS, OVER_ALL, type Layer } from "@/core/habitat";
+import { cutSheets, type Level } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { materialOf, Swatch, useLayerNames } from "@/ui/section";
 import { capital, nameOf, useSay } from "@/words";
+import { LayerMore } from "./LayerMore";
 import css from "./LayerRows.module.css";
 
 type Choosing = { chosen: string | undefined; onChoose: (layerId: string | undefined) => void };
@@ -37,27 +39,36 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
   const say = useSay();
   const { habitat, edit } = useOpen();
   const name = useLayerNames(habitat)(layer.id);
+  const [open, setOpen] = useState(false);
+  const zone = habitat.strata.zones.find((other) => other.id === layer.over);
+  const where = layer.over === OVER_ALL ? undefined : (zone?.name ?? say("strata:overNames.rest"));
   return (
     <li className={css.row} data-chosen={chosen} data-kind={layer.kind} onFocus={() => onChoose(layer.id)} onPointerDown={() => onChoose(layer.id)}>
       <Swatch material={materialOf(layer, habitat.mixes)} />
       <div className={css.text}>
-        <MaterialName layer={layer} name={name} />
+        <span className={css.title}>
+          <MaterialName layer={layer} name={name} />
+          {where ? <span className={css.where}>{where}</span> : null}
+        </span>
         <Detail layer={layer} level={level} />
       </div>
       <div className={css.depths}>
         <Depths layer={layer} name={name} />
       </div>
-      <IconButton
-        size="small" className={css.remove ?? ""} aria-label={say("strata:removeLayer", { name })}
-        onClick={() => edit([{ name: "removeLayers", args: { layerIds: [layer.id] } }])}
-      >
-        <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
-      </IconButton>
+      <span className={`${css.remove} ${css.tools}`}>
+        <IconButton size="small" aria-label={say("strata:more", { name })} aria-expanded={open} onClick={() => setOpen(!open)}>
+          <TuneOutlined sx={{ fontSize: 17 }} />
+        </IconButton>
+        <IconButton size="small" aria-label={say("strata:removeLayer", { name })} onClick={() => edit([{ name: "removeLayers", args: { layerIds: [layer.id] } }])}>
+          <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
+        </IconButton>
+      </span>
+      {open ? <LayerMore layer={layer} name={name} /> : null}
     </li>
   );
 }
 
-const SHELVES = { drainage: "drainageMedia", barrier: "barriers", dressing: "dressings" } as const;
+const SHELVES = { drainage: "drainageMedia", falseBottom: "falseBottoms", barrier: "barriers", dressing: "dressings" } as const;
 
 /** The material's name; pressing it offers the others of its kind. Soil is named by its mix. */
 function MaterialName({ layer, name }: { layer: Layer; name: string }) {
@@ -90,11 +101,18 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
 
 function Detail({ layer, level }: { layer: Layer; level: Level }) {
   const say = useSay();
-  const { habitat } = useOpen();
+  const { habitat, derived } = useOpen();
   const { volumeL, looseL, wetKg } = level;
   const text = {
     drainage: () => say("strata:detailDrainage", { volumeL, looseL, voidPct: layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).voidPct : 0 }),
-    barrier: () => say("strata:sheet", barrierCut(habitat.shell)),
+    falseBottom: () => {
+      const plan = derived.ground.legs.find((legs) => legs.layerId === layer.id);
+      return plan ? say("strata:detailFalseBottom", { count: plan.legs.length, legCm: plan.legCm, spacingCm: plan.spacingCm }) : "";
+    },
+    barrier: () => {
+      const sheet = cutSheets(habitat, derived.ground).find((cut) => cut.layerId === layer.id);
+      return sheet ? say("strata:sheet", { widthCm: sheet.widthCm, depthCm: sheet.depthCm }) : "";
+    },
     soil: () => say("strata:detailSoil", { volumeL, looseL, wetKg }),
     dressing: () => say("strata:detailDressing", { looseL }),
   }[layer.kind]();
@@ -109,11 +127,11 @@ function Depths({ layer, name }: { layer: Layer; name: string }) {
     return (
       <>
         <Stepper
-          label={say("strata:frontOf", { name })} caption={say("strata:front")} kind="length" value={layer.frontCm} limits={LIMITS.layerCm}
+          label={say("strata:frontOf", { name })} caption={say("strata:front")} kind="length" value={layer.corners.frontLeftCm} limits={LIMITS.layerCm}
           onCommit={(frontCm, gesture) => edit([{ name: "setSoil", args: { layerId: layer.id, frontCm } }], gesture)}
         />
         <Stepper
-          label={say("strata:backOf", { name })} caption={say("strata:back")} kind="length" value={layer.backCm} limits={LIMITS.layerCm}
+          label={say("strata:backOf", { name })} caption={say("strata:back")} kind="length" value={layer.corners.backLeftCm} limits={LIMITS.layerCm}
           onCommit={(backCm, gesture) => edit([{ name: "setSoil", args: { layerId: layer.id, backCm } }], gesture)}
         />
       </>

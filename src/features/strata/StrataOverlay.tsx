@@ -1,8 +1,8 @@
 "use client";
 
 import type { Layer } from "@/core/habitat";
-import { LIMITS } from "@/core/habitat";
-import { heightAt, type Level } from "@/core/strata";
+import { LIMITS, OVER_ALL } from "@/core/habitat";
+import type { Level } from "@/core/strata";
 import { useOpen } from "@/store";
 import { stepOf } from "@/ui/measure";
 import { groundColor, Handle, materialOf, Tags, useLayerNames, type Frame, type Tag } from "@/ui/section";
@@ -66,16 +66,15 @@ type Edge = { where: "all" | "front" | "back"; x: number; topCm: number; bottomC
 function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
   const front = { topCm: level.top.frontCm, bottomCm: level.bottom.frontCm };
   const back = { topCm: level.top.backCm, bottomCm: level.bottom.backCm };
-  // Side by side, so that thin layers on a small screen keep grips that do not cover one another.
-  const spread = frame.x(frame.acrossCm * (0.23 + 0.18 * (at % 4)));
+  // Side by side, so that thin layers on a small screen keep grips that do not cover one another; those of a part of the floor stand on it.
+  const spread = frame.x(level.over === OVER_ALL ? frame.acrossCm * (0.23 + 0.18 * (at % 4)) : frame.view === "front" ? level.middle.xCm : frame.acrossCm * 0.5);
   if (layer.kind === "soil") {
     if (frame.view === "front") return [{ where: "front", x: spread, ...front }];
     return [{ where: "front", x: frame.x(frame.acrossCm * 0.06), ...front }, { where: "back", x: frame.x(frame.acrossCm * 0.94), ...back }];
   }
   if (frame.view === "front") return [{ where: "all", x: spread, ...front }];
   // From the side a level layer may lie on a slope; it is gripped in the middle.
-  const middle = frame.depthCm / 2;
-  return [{ where: "all", x: frame.x(middle), topCm: heightAt(level.top, middle, frame.depthCm), bottomCm: heightAt(level.bottom, middle, frame.depthCm) }];
+  return [{ where: "all", x: frame.x(frame.depthCm / 2), topCm: (level.top.frontCm + level.top.backCm) / 2, bottomCm: (level.bottom.frontCm + level.bottom.backCm) / 2 }];
 }
 
 /** Tag colours stand under white figures, so pale materials are darkened. */

@@ -1,20 +1,24 @@
 "use client";
 
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { useOpen } from "@/store";
 import { LedgerHead, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
 import { AddLayer } from "./AddLayer";
 import { LayerRows } from "./LayerRows";
+import { PlanGround } from "./PlanGround";
 import { StrataOverlay } from "./StrataOverlay";
 import { StrataTiles, WaterRow } from "./StrataTiles";
+import { ZonePart } from "./ZonePart";
 
 /** The layers from the glass up: drag an edge or type a depth, everything follows. */
 export function StrataStep() {
   const say = useSay();
   const { habitat, derived } = useOpen();
   const [view, setView] = useState<View>("front");
+  const [drawing, setDrawing] = useState(false);
+  const stopDrawing = useCallback(() => setDrawing(false), []);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   return (
     <Workbench
@@ -23,6 +27,7 @@ export function StrataStep() {
         <>
           <BenchSection
             habitat={habitat} ground={derived.ground} view={view} onView={setView} tagged
+            planOverlay={(frame) => <PlanGround frame={frame} drawing={drawing} onDrawn={stopDrawing} />}
             overlay={(frame) => <StrataOverlay frame={frame} chosen={chosen} onChoose={setChosen} />}
           />
           <StrataTiles />
@@ -35,6 +40,13 @@ export function StrataStep() {
           </LedgerHead>
           <LayerRows chosen={chosen} onChoose={setChosen} />
           <WaterRow />
+          <ZonePart
+            onPlan={() => setView("plan")}
+            onDraw={() => {
+              setView("plan");
+              setDrawing(true);
+            }}
+          />
         </>
       }
     />

@@ -1,7 +1,6 @@
 "use client";
 
 import { LIMITS } from "@/core/habitat";
-import { boxKg } from "@/core/shell";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Cautions, Tile, Tiles } from "@/ui/parts";
@@ -37,10 +36,10 @@ export function StrataTiles() {
   const { habitat, derived } = useOpen();
   const { ground } = derived;
   const { sillCm } = habitat.shell;
-  const front = figures.shown(ground.surface.frontCm, "length");
+  const front = figures.shown(ground.highestFrontCm, "length");
   const back = figures.shown(ground.surface.backCm, "length");
-  const emptyKg = boxKg(habitat.shell);
-  const load = figures.shown(ground.wetKg + emptyKg, "mass");
+  const { load: weight } = derived;
+  const load = figures.shown(weight.wetKg, "mass");
   const soil = figures.shown(ground.soilVolumeL, "volume");
   const looseL = ground.levels.filter((level) => level.kind === "soil").reduce((sum, level) => sum + level.looseL, 0);
   const holds = figures.shown(ground.water?.capacityL ?? 0, "water");
@@ -56,10 +55,10 @@ export function StrataTiles() {
           tone={ground.underRimCm < 0 ? "harm" : undefined}
         />
         <Tile label={say("strata:soilTotal")} figure={soil.figure} unit={soil.unit} note={say("strata:loose", { looseL })} />
-        <Tile label={say("strata:wetLoad")} figure={load.figure} unit={load.unit} note={say("strata:dryLoad", { dryKg: ground.dryKg + emptyKg, boxKg: emptyKg })} />
-        {ground.water ? <Tile label={say("strata:drainageHolds")} figure={holds.figure} unit={holds.unit} note={say("strata:toBarrier")} /> : null}
+        <Tile label={say("strata:wetLoad")} figure={load.figure} unit={load.unit} note={say("strata:dryLoad", { dryKg: weight.dryKg, floodedKg: weight.floodedKg })} />
+        {ground.water ? <Tile label={say("strata:drainageHolds")} figure={holds.figure} unit={holds.unit} note={say("strata:perCm", { perCmWaterL: ground.water.perCmL })} /> : null}
       </Tiles>
-      {ground.wetKg + emptyKg > rule("twoPersonLiftKg") ? <Cautions codes={["weight"]} /> : null}
+      {weight.wetKg > rule("twoPersonLiftKg") ? <Cautions codes={["weight"]} /> : null}
     </>
   );
 }

@@ -54,7 +54,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
             width={size.width} height={size.height} role="group"
             aria-label={say("strata:section", { name: habitat.name, view: say(`strata:views.${view}`).toLocaleLowerCase() })}
           >
-            {view === "plan" ? <PlanBody habitat={habitat} frame={frame} /> : <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} />}
+            {view === "plan" ? <PlanBody habitat={habitat} ground={ground} frame={frame} /> : <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} />}
             <Rulers frame={frame} system={system} />
             {view === "plan" ? planOverlay?.(frame) : (
               <>

@@ -1,37 +1,53 @@
 import { useId } from "react";
 import { entry } from "@/core/catalog";
-import { floorOutline, type Habitat, type Wall } from "@/core/habitat";
+import { floorOutline, OVER_ALL, OVER_REST, type Habitat, type Wall } from "@/core/habitat";
+import type { Ground } from "@/core/strata";
+import type { Polygon } from "@/core/shape";
 import { capital, nameOf } from "@/words";
 import type { Frame } from "./frame";
-import { materialOf } from "./material";
+import { materialOf, plain } from "./material";
+import { shade } from "./color";
 import { TexturePattern } from "./Texture";
+import { wallMaterial } from "./Walls";
 
-/** The box from above: its floor, what lies on top, the plants at their grown spread, the openings in the walls. */
-export function PlanBody({ habitat, frame }: { habitat: Habitat; frame: Frame }) {
+/** The box from above: walls, ground and zones, heaps, pieces, plants at their grown spread, the openings in the walls. */
+export function PlanBody({ habitat, ground, frame }: { habitat: Habitat; ground: Ground; frame: Frame }) {
   const id = useId();
   const { x, y, pxPerCm } = frame;
-  const outline = floorOutline(habitat.shell).map(([px, py]) => `${x(px)},${y(py)}`).join(" ");
-  const top = habitat.strata.layers.at(-1);
+  const points = (polygon: Polygon) => polygon.map(([px, py]) => `${x(px)},${y(py)}`).join(" ");
+  const outline = points(floorOutline(habitat.shell));
+  const topOver = (...overs: readonly string[]) => habitat.strata.layers.findLast((layer) => overs.includes(layer.over));
+  const top = topOver(OVER_ALL, OVER_REST);
+  const zones = habitat.strata.zones.map((zone) => ({ zone, top: topOver(OVER_ALL, zone.id) }));
   return (
     <g>
       <defs>
         {top ? <TexturePattern id={`${id}-top`} material={materialOf(top, habitat.mixes)} pxPerCm={pxPerCm} /> : null}
+        {zones.map(({ zone, top: own }) => (own ? <TexturePattern key={zone.id} id={`${id}-${zone.id}`} material={materialOf(own, habitat.mixes)} pxPerCm={pxPerCm} /> : null))}
+        {habitat.shell.treatments.map((treatment) => <TexturePattern key={treatment.wall} id={`${id}-${treatment.wall}`} material={wallMaterial(treatment)} pxPerCm={pxPerCm} />)}
+        {ground.solids.map((solid, at) => <TexturePattern key={at} id={`${id}-solid-${at}`} material={plain(solid.kind.look)} pxPerCm={pxPerCm} />)}
         <clipPath id={`${id}-floor`}><polygon points={outline} /></clipPath>
       </defs>
-      <polygon points={outline} fill={top ? `url(#${id}-top)` : "var(--air-low)"} />
       <g clipPath={`url(#${id}-floor)`}>
+        {habitat.shell.treatments.map((treatment) => <WallBand key={treatment.wall} habitat={habitat} wall={treatment.wall} thickCm={treatment.thicknessCm} frame={frame} fill={`url(#${id}-${treatment.wall})`} />)}
+        <polygon points={points(ground.terrain.outline)} fill={top ? `url(#${id}-top)` : "var(--air-low)"} />
+        {zones.map(({ zone, top: own }) => <polygon key={zone.id} points={points(zone.points)} fill={own ? `url(#${id}-${zone.id})` : "var(--air-low)"} stroke="var(--ink)" strokeWidth={1.4} strokeDasharray="7 4" />)}
+        {habitat.strata.layers.flatMap((layer) => (layer.kind === "soil" ? layer.mounds : [])).map((mound) => <Heap key={mound.id} cx={x(mound.xCm)} cy={y(mound.yCm)} r={mound.radiusCm * pxPerCm} top={mound.topRadiusCm * pxPerCm} />)}
+        {ground.solids.map((solid, at) => (
+          <polygon key={at} points={points(solid.outline)} fill={`url(#${id}-solid-${at})`} stroke={shade(solid.kind.look.color, -0.5)} strokeWidth={1.5} strokeLinejoin="round" opacity={solid.topCm < ground.surfaceAt(...centre(solid.outline)) ? 0.55 : 1} />
+        ))}
+        {ground.solids.map((solid, at) => (solid.hole && solid.kind.form !== "cave" ? <polygon key={at} points={points(solid.hole)} fill={solid.kind.form === "bowl" ? "#3f9bb1" : "#241b14"} opacity={0.5} /> : null))}
         {habitat.plants.map((stand) => {
           const { grownSpreadCm, color } = entry("plants", stand.plantId);
           return (
             <g key={stand.id}>
-              <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(grownSpreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.42} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />
+              <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(grownSpreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.3} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={4} fill={color} stroke="#fff" strokeWidth={1.2} />
-              <text x={x(stand.xCm)} y={y(stand.yCm) + 18} fontSize={12} fontWeight={600} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke">
-                {capital(nameOf("plants", stand.plantId))}
-              </text>
+              <Name x={x(stand.xCm)} y={y(stand.yCm) + 18} text={capital(nameOf("plants", stand.plantId))} />
             </g>
           );
         })}
+        {habitat.strata.zones.map((zone) => <Name key={zone.id} x={x(centre(zone.points)[0])} y={y(centre(zone.points)[1])} text={zone.name} strong />)}
       </g>
       <polygon points={outline} fill="none" stroke="var(--glass)" strokeWidth={2.6} strokeLinejoin="round" />
       {habitat.shell.openings.map((opening) => (
@@ -39,6 +55,31 @@ export function PlanBody({ habitat, frame }: { habitat: Habitat; frame: Frame })
       ))}
     </g>
   );
+}
+
+const centre = (polygon: Polygon): readonly [number, number] => [
+  polygon.reduce((sum, [px]) => sum + px, 0) / polygon.length, polygon.reduce((sum, [, py]) => sum + py, 0) / polygon.length,
+];
+
+const Name = ({ x, y, text, strong }: { x: number; y: number; text: string; strong?: boolean }) => (
+  <text x={x} y={y} fontSize={strong ? 14 : 12} fontWeight={strong ? 680 : 600} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke">{text}</text>
+);
+
+/** A heap from above: rings, as on a map. */
+function Heap({ cx, cy, r, top }: { cx: number; cy: number; r: number; top: number }) {
+  const rings = [1, 0.75, 0.5, 0.25].map((share) => top + (r - top) * share);
+  return (
+    <g fill="none" stroke="var(--ink)" strokeWidth={1.1} opacity={0.55}>
+      {rings.map((ring) => <circle key={ring} cx={cx} cy={cy} r={ring} />)}
+    </g>
+  );
+}
+
+function WallBand({ habitat, wall, thickCm, frame, fill }: { habitat: Habitat; wall: Wall; thickCm: number; frame: Frame; fill: string }) {
+  const { widthCm, depthCm } = habitat.shell;
+  const at = { front: [0, thickCm, widthCm, thickCm], back: [0, depthCm, widthCm, thickCm], left: [0, depthCm, thickCm, depthCm], right: [widthCm - thickCm, depthCm, thickCm, depthCm] }[wall];
+  const [left = 0, back = 0, width = 0, depth = 0] = at;
+  return <rect x={frame.x(left)} y={frame.y(back)} width={width * frame.pxPerCm} height={depth * frame.pxPerCm} fill={fill} />;
 }
 
 type Mark = { shell: Habitat["shell"]; wall: Wall; fromCm: number; toCm: number; port: boolean; frame: Frame };

@@ -1,33 +1,38 @@
-import { memo, useId } from "react";
+import { memo, useId, useMemo } from "react";
 import { entry, type Plant } from "@/core/catalog";
 import type { Habitat } from "@/core/habitat";
-import { heightAt, type Ground, type Level } from "@/core/strata";
-import { bandPoints, edgeOf, footOf, type Frame } from "./frame";
-import { leafMarks } from "./marks";
-import { materialOf } from "./material";
-import { Openings } from "./Openings";
-import { plantMarks } from "./plantShape";
 import { seedOf, seeded } from "@/core/random";
-import { TexturePattern, paths } from "./Texture";
+import { bounds } from "@/core/shape";
+import type { Ground, Solid } from "@/core/strata";
+import { alongOf, type Frame } from "./frame";
+import { GroundLayers } from "./GroundLayers";
+import { leafMarks } from "./marks";
+import { mixMaterial } from "./material";
+import { Openings } from "./Openings";
+import { PieceShape } from "./pieceShape";
+import { plantMarks } from "./plantShape";
+import { bandOf, heightAlong, profileOf, type Profile } from "./profile";
+import { paths } from "./Texture";
+import { Walls } from "./Walls";
 
 type Body = { habitat: Habitat; ground: Ground; frame: Frame; waterLineCm?: number | undefined; faded?: boolean | undefined };
 
-/** How the box, its layers, its water and its plants are drawn: the same on the bench, on the shelf and in print. */
+/** How the box, its layers, its water, its pieces and its plants are drawn: the same on the bench, on the shelf and in print. */
 export function SectionBody({ habitat, ground, frame, waterLineCm, faded }: Body) {
   const prefix = useId();
-  const { layers, waterLineCm: keptLineCm } = habitat.strata;
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
-  const patternOf = (layerId: string) => `${prefix}-${layerId}`;
-  const lineCm = Math.min(waterLineCm ?? keptLineCm, ground.water?.topCm ?? 0);
+  const profile = useMemo(() => profileOf(ground, frame, zoneEdges(habitat, frame)), [ground, frame, habitat]);
+  const lineCm = Math.min(waterLineCm ?? habitat.strata.waterLineCm, ground.water?.topCm ?? 0);
+  const surface = profile.topsCm.at(-1) ?? profile.acrossCm.map(() => 0);
   return (
     <g>
       <defs>
-        {layers.map((layer) => (
-          <TexturePattern key={layer.id} id={patternOf(layer.id)} material={materialOf(layer, habitat.mixes)} pxPerCm={pxPerCm} />
-        ))}
         <clipPath id={`${prefix}-box`}>
           <rect {...box} />
+        </clipPath>
+        <clipPath id={`${prefix}-above`}>
+          <polygon points={bandOf(frame, profile.acrossCm, surface, profile.acrossCm.map(() => heightCm * 2))} />
         </clipPath>
         <linearGradient id={`${prefix}-air`} x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor="var(--air-top)" />
@@ -36,13 +41,11 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded }: Body
       </defs>
       <rect {...box} fill={`url(#${prefix}-air)`} />
       <g clipPath={`url(#${prefix}-box)`} opacity={faded ? 0.5 : 1}>
-        <Receding frame={frame} ground={ground} fill={layers.length > 0 ? `url(#${patternOf(layers.at(-1)?.id ?? "")})` : "none"} />
+        <Walls shell={habitat.shell} frame={frame} />
         <Plants habitat={habitat} ground={ground} frame={frame} behind />
-        {ground.levels.map((level) => (
-          <Layer key={level.layerId} level={level} frame={frame} fill={`url(#${patternOf(level.layerId)})`} />
-        ))}
-        {ground.water && lineCm > 0 ? <Water frame={frame} lineCm={lineCm} /> : null}
-        <Litter habitat={habitat} ground={ground} frame={frame} />
+        <GroundLayers habitat={habitat} ground={ground} frame={frame} profile={profile} lineCm={lineCm} />
+        <Pieces habitat={habitat} ground={ground} frame={frame} above={`${prefix}-above`} />
+        <Litter habitat={habitat} frame={frame} profile={profile} />
         <Plants habitat={habitat} ground={ground} frame={frame} />
       </g>
       <Openings shell={habitat.shell} frame={frame} />
@@ -51,56 +54,42 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded }: Body
   );
 }
 
-/** From the front, ground that rises to the back shows above the cut at the glass, paler for being further off. */
-function Receding({ frame, ground, fill }: { frame: Frame; ground: Ground; fill: string }) {
-  const { frontCm, backCm } = ground.surface;
-  if (frame.view !== "front" || backCm <= frontCm) return null;
-  const shape = {
-    x: frame.x(0), y: frame.y(backCm), width: frame.acrossCm * frame.pxPerCm, height: (backCm - frontCm) * frame.pxPerCm,
+/** Where zones meet along a view, so that a step is drawn as one. */
+const zoneEdges = (habitat: Habitat, frame: Frame): number[] => habitat.strata.zones.flatMap((zone) => zone.points.map(([px, py]) => (frame.view === "side" ? py : px)));
+
+/** The pieces from the farthest to the nearest; what of them is in the ground shows through it. */
+function Pieces({ habitat, ground, frame, above }: { habitat: Habitat; ground: Ground; frame: Frame; above: string }) {
+  const far = ({ outline }: Solid) => (frame.view === "side" ? -bounds(outline).right : bounds(outline).front);
+  const ordered = ground.solids.toSorted((a, b) => far(b) - far(a));
+  const fillingOf = ({ piece }: Solid) => {
+    const mix = piece?.fillMixId ? habitat.mixes.find((other) => other.id === piece.fillMixId) : undefined;
+    return mix ? mixMaterial(mix.parts) : undefined;
   };
+  const drawn = ordered.map((solid, at) => <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} />);
+  if (drawn.length === 0) return null;
   return (
-    <g>
-      <rect {...shape} fill={fill} />
-      <rect {...shape} fill="var(--air-low)" opacity={0.38} />
-    </g>
-  );
-}
-
-function Layer({ level, frame, fill }: { level: Level; frame: Frame; fill: string }) {
-  if (level.kind === "barrier") {
-    const [left, right] = edgeOf(level.top, frame);
-    return (
-      <line
-        x1={frame.x(0)} x2={frame.x(frame.acrossCm)} y1={frame.y(left)} y2={frame.y(right)}
-        stroke="#22302a" strokeWidth={Math.max(1.2, frame.pxPerCm * 0.18)} strokeDasharray="2 3"
-      />
-    );
-  }
-  return <polygon points={bandPoints(frame, level.bottom, level.top)} fill={fill} />;
-}
-
-function Water({ frame, lineCm }: { frame: Frame; lineCm: number }) {
-  const width = frame.acrossCm * frame.pxPerCm;
-  return (
-    <g>
-      <rect x={frame.x(0)} y={frame.y(lineCm)} width={width} height={lineCm * frame.pxPerCm} fill="#3f9bb1" opacity={0.5} />
-      <line x1={frame.x(0)} x2={frame.x(frame.acrossCm)} y1={frame.y(lineCm)} y2={frame.y(lineCm)} stroke="#2f7f93" strokeWidth={1.6} />
-    </g>
+    <>
+      <g opacity={0.62}>{drawn}</g>
+      <g clipPath={`url(#${above})`}>{drawn}</g>
+    </>
   );
 }
 
 /** Loose leaves on the surface, so that litter does not end in a ruled line. */
-function Litter({ habitat, ground, frame }: { habitat: Habitat; ground: Ground; frame: Frame }) {
-  const top = habitat.strata.layers.at(-1);
+function Litter({ habitat, frame, profile }: { habitat: Habitat; frame: Frame; profile: Profile }) {
+  const at = habitat.strata.layers.length - 1;
+  const top = habitat.strata.layers[at];
   if (top?.kind !== "dressing") return null;
   const { look } = entry("dressings", top.materialId);
   if (look.texture !== "leaf") return null;
   const random = seeded(seedOf(top.materialId));
-  const [left, right] = edgeOf(ground.surface, frame);
+  const [tops, below] = [profile.topsCm[at] ?? [], profile.topsCm[at - 1] ?? []];
   const leaves = Array.from({ length: Math.round(frame.acrossCm * 0.7) }, () => {
-    const at = random() * frame.acrossCm;
-    const height = left + ((right - left) * at) / frame.acrossCm;
-    return leafMarks(at, -height + 0.25, 1.4 + random() * 1.3, (random() - 0.5) * 1.3, look.color);
+    const cm = random() * frame.acrossCm;
+    const [height, under] = [heightAlong(profile, tops, cm), at === 0 ? 0 : heightAlong(profile, below, cm)];
+    const [length, turn] = [1.4 + random() * 1.3, (random() - 0.5) * 1.3];
+    const bare = height - under < 0.1 || cm < (profile.acrossCm[0] ?? 0) || cm > (profile.acrossCm.at(-1) ?? 0);
+    return bare ? [] : leafMarks(cm, -height + 0.25, length, turn, look.color);
   }).flat();
   return <g transform={`translate(${frame.x(0)} ${frame.y(0)}) scale(${frame.pxPerCm})`}>{paths(leaves)}</g>;
 }
@@ -119,10 +108,9 @@ function Plants({ habitat, ground, frame, behind = false }: { habitat: Habitat; 
     <>
       {standing.map((stand) => {
         const plant = entry("plants", stand.plantId);
-        const { acrossCm } = footOf(frame, ground.surface, stand.xCm, stand.yCm);
-        const footCm = plantFootCm(habitat, ground, stand.yCm, plant);
+        const footCm = plantFootCm(habitat, ground, stand, plant);
         return (
-          <g key={stand.id} transform={`translate(${frame.x(acrossCm)} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}>
+          <g key={stand.id} transform={`translate(${frame.x(alongOf(frame, stand))} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}>
             {isMounted(plant.place) ? <Cork seed={stand.id} /> : null}
             <g transform={plant.place === "hanging" ? "scale(1 -1)" : undefined}>
               <Grown plantId={stand.plantId} seed={stand.id} />
@@ -158,8 +146,8 @@ const Cork = memo(function Cork({ seed }: { seed: string }) {
 });
 
 /** Height at which a plant's foot is drawn: on the ground, or on cork in the air, low enough for it to stand under the rim. */
-export function plantFootCm(habitat: Habitat, ground: Ground, yCm: number, plant: Pick<Plant, "place" | "grownHeightCm">): number {
-  const floor = heightAt(ground.surface, yCm, habitat.shell.depthCm);
+export function plantFootCm(habitat: Habitat, ground: Ground, { xCm, yCm }: { xCm: number; yCm: number }, plant: Pick<Plant, "place" | "grownHeightCm">): number {
+  const floor = ground.surfaceAt(xCm, yCm);
   const rim = habitat.shell.heightCm;
   const room = Math.max(0, rim - floor);
   if (plant.place === "wood") return Math.max(floor + 5, Math.min(floor + room * 0.45, rim - plant.grownHeightCm * 0.95));

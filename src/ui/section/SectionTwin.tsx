@@ -1,4 +1,5 @@
 import { entry } from "@/core/catalog";
+import { areaCm2 } from "@/core/shape";
 import type { Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { boxSize, capital, nameOf, useSay } from "@/words";
@@ -22,6 +23,10 @@ export function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Gro
           </li>
         ))}
         {ground.water ? <li>{say("strata:twin.water", { lineCm: habitat.strata.waterLineCm, safeCm: ground.water.safeLineCm })}</li> : null}
+        {habitat.strata.zones.map((zone) => <li key={zone.id}>{say("strata:twin.zone", { name: zone.name, areaCm2: Math.round(areaCm2(zone.points)) })}</li>)}
+        {ground.solids.map((solid, at) => solid.piece ? (
+          <li key={at}>{say("strata:twin.piece", { name: capital(nameOf("pieceKinds", solid.kind.id)), xCm: solid.piece.xCm, yCm: solid.piece.yCm, baseCm: solid.baseCm, topCm: solid.topCm })}</li>
+        ) : null)}
         {habitat.plants.map((stand) => {
           const { grownHeightCm, grownSpreadCm } = entry("plants", stand.plantId);
           return (

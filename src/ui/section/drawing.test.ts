@@ -1,13 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { catalog } from "@/core/catalog";
-import { startHabitat } from "@/core/habitat";
+import { applyAll, startHabitat } from "@/core/habitat";
 import { ground } from "@/core/strata";
 import { blendColors, shade } from "./color";
-import { bandPoints, fittingScale, footOf, frameOf, type View } from "./frame";
+import { fittingScale, frameOf, type View } from "./frame";
 import { TILE, tileMarks } from "./marks";
 import { materialOf, mixMaterial } from "./material";
 import { plantMarks } from "./plantShape";
+import { heightAlong, profileOf, skyline } from "./profile";
 import { plantFootCm } from "./SectionBody";
 
 const habitat = startHabitat({
@@ -60,15 +61,24 @@ describe("the section is to scale", () => {
     fc.assert(fc.property(fc.double({ min: 0, max: 45, noNaN: true }), (cm) => Math.abs(frame.cmAt(frame.y(cm)) - cm) < 1e-9));
   });
   it("a wedge is level from the front and sloped from the side", () => {
-    const below = { frontCm: 5, backCm: 5 };
-    const above = { frontCm: 13, backCm: 19 };
-    const corners = (of: View) => {
-      const frame = frameOf(shell, of, 10, 0, 0);
-      return bandPoints(frame, below, above).split(" ").map((point) => frame.cmAt(Number(point.split(",")[1])));
-    };
-    expect(corners("front").map(Math.round)).toEqual([5, 13, 13, 5]);
-    expect(corners("side").map(Math.round)).toEqual([5, 13, 19, 5]);
-    expect(footOf(frameOf(shell, "side", 10, 0, 0), above, 20, 22.5)).toEqual({ acrossCm: 22.5, footCm: 16 });
+    const wedge = applyAll(habitat, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }]);
+    const land = ground(wedge);
+    const surface = (of: View) => profileOf(land, frameOf(shell, of, 10, 0, 0), []).topsCm.at(-1)!;
+    for (const cm of surface("front")) expect(cm).toBeCloseTo(15.03, 1);
+    expect([surface("side")[0], surface("side").at(-1)].map((cm) => Math.round(cm!))).toEqual([15, 21]);
+    expect(Math.max(...skyline(land, profileOf(land, frameOf(shell, "front", 10, 0, 0), [])))).toBeCloseTo(21.03, 1);
+  });
+  it("a corner box is cut along its slanting front, and zones step where they meet", () => {
+    const corner = applyAll(habitat, [{ name: "setFloor", args: { floor: { shape: "cornerTriangle" } } }]);
+    const cut = profileOf(ground(corner), frameOf(shell, "front", 10, 0, 0), []);
+    for (const [x, y] of cut.places) expect(Math.abs(y - (x * 45) / 60)).toBeLessThan(2.5);
+    const zoned = applyAll(habitat, [
+      { name: "addZone", args: { id: "z", name: "Z", points: [[0, 0], [20, 0], [20, 45], [0, 45]], retaining: null } }, { name: "setOver", args: { layerId: "soil-1", over: "rest" } }, { name: "setDepth", args: { layerId: "soil-1", depthCm: 7.5 } },
+    ]);
+    const stepped = profileOf(ground(zoned), frameOf(shell, "front", 10, 0, 0), [20]);
+    const heightAt = (cm: number) => heightAlong(stepped, stepped.topsCm.at(-1)!, cm);
+    expect(heightAt(30) - heightAt(10)).toBeCloseTo(7.5, 1);
+    expect(heightAt(20.1) - heightAt(19.9)).toBeCloseTo(7.5, 1);
   });
 });
 
@@ -92,7 +102,7 @@ describe("plants are drawn at their grown size", () => {
   it("what grows on cork hangs above the ground and under the rim", () => {
     const land = ground(habitat);
     for (const plant of catalog.plants) {
-      const foot = plantFootCm(habitat, land, 40, plant);
+      const foot = plantFootCm(habitat, land, { xCm: 30, yCm: 40 }, plant);
       expect(foot, plant.id).toBeGreaterThanOrEqual(land.surface.frontCm - 1e-9);
       expect(foot, plant.id).toBeLessThan(shell.heightCm);
     }

@@ -1,5 +1,4 @@
 import type { Shell } from "@/core/habitat";
-import { heightAt, type Slope } from "@/core/strata";
 
 export const VIEWS = ["front", "side", "plan"] as const;
 /** Front: across the width, from the front glass. Side: from the front glass on the left to the back. Plan: from above, front at the bottom. */
@@ -44,19 +43,5 @@ export function frameOf(shell: Shell, view: View, pxPerCm: number, left: number,
   };
 }
 
-/** The edge of a slope as it shows in a view: level in front, a line from front to back from the side. */
-export const edgeOf = (slope: Slope, frame: Frame): [leftCm: number, rightCm: number] =>
-  frame.view === "side" ? [slope.frontCm, slope.backCm] : [slope.frontCm, slope.frontCm];
-
-/** The four corners between two slopes, as SVG points. */
-export function bandPoints(frame: Frame, below: Slope, above: Slope): string {
-  const [bl, br] = edgeOf(below, frame);
-  const [al, ar] = edgeOf(above, frame);
-  const { x, y, acrossCm } = frame;
-  return `${x(0)},${y(bl)} ${x(0)},${y(al)} ${x(acrossCm)},${y(ar)} ${x(acrossCm)},${y(br)}`;
-}
-
-/** Where something that stands in the box stands in a view, and how high its foot is. */
-export function footOf(frame: Frame, surface: Slope, xCm: number, yCm: number): { acrossCm: number; footCm: number } {
-  return { acrossCm: frame.view === "front" ? xCm : yCm, footCm: heightAt(surface, yCm, frame.depthCm) };
-}
+/** Where something that stands in the box stands along a view. */
+export const alongOf = (frame: Frame, { xCm, yCm }: { xCm: number; yCm: number }): number => (frame.view === "side" ? yCm : xCm);

@@ -1,12 +1,15 @@
 /** The section through the box, to scale: its body, rulers, tags, handles and miniature. */
-export { acrossOf, fittingScale, footOf, frameOf, VIEWS } from "./frame";
+export { acrossOf, alongOf, fittingScale, frameOf, VIEWS } from "./frame";
 export type { Frame, Margins, View } from "./frame";
+export { Grip } from "./Grip";
 export { Handle, newGesture } from "./Handle";
 export { Miniature } from "./Miniature";
 export { groundColor } from "./Texture";
 export { ingredientLook, materialOf, mixMaterial, plain } from "./material";
 export type { Material } from "./material";
 export { Rulers } from "./Rulers";
+export { PieceShape, solidBox } from "./pieceShape";
+export { wallMaterial } from "./Walls";
 export { plantFootCm, SectionBody } from "./SectionBody";
 export { Swatch } from "./Swatch";
 export { TexturePattern } from "./Texture";

@@ -16,6 +16,8 @@ export function materialOf(layer: Layer, mixes: Habitat["mixes"]): Material {
   switch (layer.kind) {
     case "drainage":
       return plain(entry("drainageMedia", layer.materialId).look);
+    case "falseBottom":
+      return plain(entry("falseBottoms", layer.materialId).look);
     case "barrier":
       return plain(entry("barriers", layer.materialId).look);
     case "dressing":

@@ -27,7 +27,7 @@ export function useLayerNames(habitat: Habitat): (layerId: string) => string {
         const nth = lifts.findIndex((lift) => lift.id === layerId) + 1;
         return capital(lifts.length > 1 ? say("strata:soilNameNth", { recipe, nth }) : recipe);
       }
-      const shelf = ({ drainage: "drainageMedia", barrier: "barriers", dressing: "dressings" } as const)[layer.kind];
+      const shelf = ({ drainage: "drainageMedia", falseBottom: "falseBottoms", barrier: "barriers", dressing: "dressings" } as const)[layer.kind];
       return capital(nameOf(shelf, layer.materialId));
     };
   }, [strata.layers, mixes, say]);

@@ -48,10 +48,10 @@ export const animals: readonly Animal[] = [
     adultLengthCm: 20, habit: "climbing", activity: "night",
     temperatureC: { warm: [24, 27], cool: [20, 24], night: [18, 22] }, humidityRh: [55, 80], uvZone: 1,
     box: { widthCm: 45, depthCm: 45, heightCm: 60, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3 },
-    soilDepthCm: 9, drainage: "wanted", eatsCrew: "none", roughOnPlants: "moderate", mistPerWeek: 7, growInDays: 28,
+    soilDepthCm: 9, drainage: "optional", eatsCrew: "none", roughOnPlants: "moderate", mistPerWeek: 7, growInDays: 28,
     cautions: ["handWashing", "quarantineVet"],
     from: careFromMemory,
-    fieldFrom: { soilDepthCm: { ...practice, note: "9 to 10 cm for small geckos" }, uvZone: uvRecalled },
+    fieldFrom: { soilDepthCm: { ...practice, note: "9 to 10 cm for small geckos" }, drainage: { ...practice, note: "both schools: a drainage layer, or none and light misting" }, uvZone: uvRecalled },
   },
   {
     id: "leopardGecko", scientificName: "Eublepharis macularius", climate: "semiArid",

@@ -31,9 +31,15 @@ const ROWS: readonly Row[] = [
   ["rottenWood", "chip", "#9a7b52", 0.18, [84, 48, 6], 20],
 ];
 
+/** Fibres, flakes and clay hold one another; round grains roll. */
+const REPOSE_DEG: Record<Ingredient["look"]["texture"], number> = {
+  fibre: 50, moss: 55, flake: 42, leaf: 40, crumb: 42, chip: 40, grain: 34, pebble: 35, mesh: 45,
+};
+const reposeRecalled = { ...memory, note: "by the shape of its pieces, moist and lightly pressed; recalled order of size" };
+
 /** What soils are mixed from. Porosity and water as per cent of volume; mass as kg for an air-dry loose litre. */
 export const ingredients: readonly Ingredient[] = ROWS.map(([id, texture, color, looseKgPerL, pores, settlesPct, cautions]) => ({
   id, look: { texture, color }, looseKgPerL,
   totalPorosityPct: pores[0], waterHeldPct: pores[1], airDryWaterPct: pores[2], settlesPct,
-  peat: id === "peat", cautions: cautions ?? [], from: potMedia, fieldFrom: allowance,
+  reposeDeg: REPOSE_DEG[texture], peat: id === "peat", cautions: cautions ?? [], from: potMedia, fieldFrom: { ...allowance, reposeDeg: reposeRecalled },
 }));

@@ -26,6 +26,19 @@ export const tradeRules = {
   gearLogDays: { id: "gearLogDays", value: 7, from: { ...practice, note: "readings in band for a week" } },
   spotCleanDays: { id: "spotCleanDays", value: 1, from: practice },
   freshWaterDays: { id: "freshWaterDays", value: 1, from: practice },
+  siliconeCartridgeL: { id: "siliconeCartridgeL", value: 0.31, from: { ...practice, note: "the usual cartridge, 310 ml" } },
+  siliconeBeadMm: { id: "siliconeBeadMm", value: 6, from: { ...memory, note: "a bead of 6 mm holds a panel" } },
+  roughenBeadLPerM2: { id: "roughenBeadLPerM2", value: 0.12, from: { ...memory, note: "a scribble of silicone on the glass, so that foam grips" } },
+  heavyPieceKg: { id: "heavyPieceKg", value: 2, from: { ...memory, note: "from this mass on a stone that slips crushes a small animal" } },
+  lastingGlassMPa: {
+    id: "lastingGlassMPa", value: 7,
+    from: published("EN 16612, Glass in building: lateral load resistance of glass panes", "annealed float 45 MPa times 0.29 for permanent load, over 1.8; recalled, rounded down"),
+  },
+  plasticCreepShare: { id: "plasticCreepShare", value: 0.33, from: { ...memory, note: "share of a plastic's short-term stiffness that is left under a load for years" } },
+  sagSpanShare: { id: "sagSpanShare", value: 200, from: { ...memory, note: "a plate may sag by a two-hundredth of its span" } },
+  barrierOverlapCm: { id: "barrierOverlapCm", value: 5, from: { ...practice, note: "strips lie over one another by about 5 cm" } },
+  edgeStripCm: { id: "edgeStripCm", value: 6, from: { ...practice, note: "strips tucked along the walls where the sheet is not turned up" } },
+  panelEaseCm: { id: "panelEaseCm", value: 0.3, from: { ...memory, note: "a rigid panel wants this much play to go in" } },
   leakTestDays: { id: "leakTestDays", value: 1, from: { ...memory, note: "filled and left standing overnight" } },
 } as const satisfies Record<string, TradeRule>;
 

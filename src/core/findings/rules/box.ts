@@ -1,8 +1,31 @@
-import { leastBox } from "../../living";
+import { boxFit, leastBox } from "../../living";
 import { entry, findEntry } from "../../catalog";
-import { STARTING_TOPS } from "../../habitat";
-import { airing } from "../../shell";
+import { LIMITS, STARTING_TOPS, applyAll, type Habitat, type Wall } from "../../habitat";
+import { airing, groundBounds } from "../../shell";
 import type { Rule } from "../types";
+
+const WIDER_BY = 1.04;
+const MOST_STEPS = 120;
+
+/** A box that is large enough: as this one, but widened until what its floor's shape and its walls leave is floor enough. */
+function enoughBox(habitat: Habitat): { box: { widthCm: number; depthCm: number; heightCm: number }; possible: boolean } {
+  const { shell, brief } = habitat;
+  const least = leastBox(brief.animalId, brief.count);
+  const taken = (...walls: readonly Wall[]) => shell.treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
+  const first = {
+    widthCm: Math.max(shell.widthCm, least.widthCm + taken("left", "right")), depthCm: Math.max(shell.depthCm, least.depthCm + taken("front", "back")),
+    heightCm: Math.max(shell.heightCm, least.heightCm),
+  };
+  let box = first;
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    // No such box: the finding is told without a mend.
+    if (Math.max(box.widthCm, box.depthCm, box.heightCm) > LIMITS.boxCm.max) break;
+    const wider = applyAll(habitat, [{ name: "setShell", args: box }]);
+    if (!boxFit(wider).some((reason) => reason.code === "floorShort")) return { box, possible: true };
+    box = { ...box, widthCm: Math.ceil(box.widthCm * WIDER_BY) };
+  }
+  return { box: first, possible: false };
+}
 
 /** Box too small, too many animals, wrong shape. */
 export const boxRules: Rule = ({ habitat, boxReasons }) =>
@@ -14,18 +37,13 @@ export const boxRules: Rule = ({ habitat, boxReasons }) =>
         return [];
       case "floorShort":
       case "tooLow": {
-        const least = leastBox(animalId, count);
-        const box = {
-          widthCm: Math.max(habitat.shell.widthCm, least.widthCm),
-          depthCm: Math.max(habitat.shell.depthCm, least.depthCm),
-          heightCm: Math.max(habitat.shell.heightCm, least.heightCm),
-        };
+        const { box, possible } = enoughBox(habitat);
         // The floor's own finding already mends the height with it.
         if (code === "tooLow" && boxReasons.some((other) => other.code === "floorShort")) return [];
         return [{
           code: "boxTooSmall", about: "box", severity: "harm", step: "shell",
           quantities: { ...box, haveWidthCm: habitat.shell.widthCm, haveDepthCm: habitat.shell.depthCm, haveHeightCm: habitat.shell.heightCm, animalId, count },
-          mend: { commands: [{ name: "setShell", args: box }], quantities: box },
+          ...(possible ? { mend: { commands: [{ name: "setShell" as const, args: box }], quantities: box } } : {}),
         }];
       }
       case "tooMany": {
@@ -51,15 +69,20 @@ export const shellRules: Rule = ({ habitat, ground }) => {
       mend: { commands: [{ name: "setTop", args: { ...STARTING_TOPS.halfCovered } }], quantities: {} },
     });
   }
-  if (strata.waterLineCm > 0 && !entry("boxBuilds", shell.buildId).holdsWater && strata.layers.some((layer) => layer.kind === "drainage")) {
+  if (strata.waterLineCm > 0 && !entry("boxBuilds", shell.buildId).holdsWater && strata.layers.some((layer) => layer.kind === "drainage" || layer.kind === "falseBottom")) {
     found.push({
       code: "boxLeaks", about: "water", severity: "harm", step: "shell", quantities: { buildId: shell.buildId, lineCm: strata.waterLineCm },
       mend: { commands: [{ name: "setWaterLine", args: { waterLineCm: 0 } }], quantities: {} },
     });
   }
-  const groundAt = { front: ground.surface.frontCm, back: ground.surface.backCm, left: ground.surface.frontCm, right: ground.surface.frontCm };
+  const { left, right, front, back } = groundBounds(shell);
+  const fillAt = ({ wall, acrossCm, widthCm }: (typeof shell.openings)[number]): number => {
+    const along = acrossCm + widthCm / 2;
+    const place = { front: [along, front], back: [along, back], left: [left, along], right: [right, along] } as const;
+    return ground.surfaceAt(...place[wall]);
+  };
   for (const vent of shell.openings) {
-    const fillCm = groundAt[vent.wall];
+    const fillCm = fillAt(vent);
     if (vent.kind !== "vent" || vent.upCm >= fillCm) continue;
     const upCm = fillCm + 1;
     found.push({

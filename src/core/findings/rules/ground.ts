@@ -1,5 +1,6 @@
 import { rule } from "../../catalog";
-import type { Command, Layer, SoilLayer } from "../../habitat";
+import { OVER_ALL, type Command, type Layer, type SoilLayer } from "../../habitat";
+import type { Ground } from "../../strata";
 import type { Finding, Rule } from "../types";
 
 const LEAST_LIFT_CM = 0.5;
@@ -11,10 +12,11 @@ const soils = (layers: readonly Layer[]): SoilLayer[] => layers.filter(isSoil);
 function lowerFront(layers: readonly Layer[], byCm: number): Command[] {
   let left = byCm;
   return soils(layers).toReversed().flatMap((layer): Command[] => {
-    const take = Math.min(left, layer.frontCm - LEAST_LIFT_CM);
+    const { frontLeftCm, frontRightCm } = layer.corners;
+    const take = Math.min(left, Math.min(frontLeftCm, frontRightCm) - LEAST_LIFT_CM);
     if (take <= 0) return [];
     left -= take;
-    return [{ name: "setSoil", args: { layerId: layer.id, frontCm: layer.frontCm - take } }];
+    return [{ name: "setCorners", args: { layerId: layer.id, frontLeftCm: frontLeftCm - take, frontRightCm: frontRightCm - take } }];
   });
 }
 
@@ -32,21 +34,27 @@ export const fillRules: Rule = ({ habitat, ground }) => {
   }
   if (ground.underSillCm !== undefined && ground.underSillCm < 0) {
     const byCm = -ground.underSillCm + EASE_CM;
-    const mendable = soils(layers).reduce((sum, layer) => sum + Math.max(0, layer.frontCm - LEAST_LIFT_CM), 0) >= byCm;
+    const mendable = soils(layers).reduce((sum, layer) => sum + Math.max(0, Math.min(layer.corners.frontLeftCm, layer.corners.frontRightCm) - LEAST_LIFT_CM), 0) >= byCm && soils(layers).every((layer) => layer.over === OVER_ALL);
     found.push({
       code: "overSill", about: "ground", severity: "harm", step: "strata",
-      quantities: { overCm: -ground.underSillCm, fillCm: ground.surface.frontCm, sillCm: habitat.shell.sillCm },
+      quantities: { overCm: -ground.underSillCm, fillCm: ground.highestFrontCm, sillCm: habitat.shell.sillCm },
       ...(mendable ? { mend: { commands: lowerFront(layers, byCm), quantities: { byCm } } } : {}),
     });
   }
   return found;
 };
 
+/** The lift that lies over most of the floor: the one to deepen. */
+const widest = (lifts: readonly SoilLayer[], ground: Ground): SoilLayer | undefined => {
+  const areaOf = (lift: SoilLayer) => ground.levels.find((level) => level.layerId === lift.id)?.areaCm2 ?? 0;
+  return lifts.toSorted((a, b) => areaOf(b) - areaOf(a))[0];
+};
+
 /** Soil missing, too shallow for the animal, or made of nothing. */
 export const soilRules: Rule = ({ habitat, ground, animal }) => {
   const { layers } = habitat.strata;
   const lifts = soils(layers);
-  const first = lifts[0];
+  const first = widest(lifts, ground);
   if (!first) {
     const needCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
     return [{
@@ -58,18 +66,19 @@ export const soilRules: Rule = ({ habitat, ground, animal }) => {
     }];
   }
   const found: Finding[] = [];
-  const deepestCm = Math.max(ground.soil.frontCm, ground.soil.backCm);
+  const deepestCm = ground.deepestSoilCm;
   if (deepestCm < animal.soilDepthCm - 0.05) {
-    const addCm = animal.soilDepthCm - Math.min(ground.soil.frontCm, ground.soil.backCm);
+    const raised = (cm: number) => Math.max(cm, animal.soilDepthCm);
+    const { frontLeftCm, frontRightCm, backLeftCm, backRightCm } = first.corners;
     found.push({
       code: "soilTooShallow", about: "soil", severity: "harm", step: "strata",
       quantities: { needCm: animal.soilDepthCm, haveCm: deepestCm, animalId: animal.id },
       mend: {
         commands: [{
-          name: "setSoil",
-          args: { layerId: first.id, frontCm: first.frontCm + animal.soilDepthCm - ground.soil.frontCm, backCm: first.backCm + animal.soilDepthCm - ground.soil.backCm },
+          name: "setCorners",
+          args: { layerId: first.id, frontLeftCm: raised(frontLeftCm), frontRightCm: raised(frontRightCm), backLeftCm: raised(backLeftCm), backRightCm: raised(backRightCm) },
         }],
-        quantities: { needCm: animal.soilDepthCm, addCm },
+        quantities: { needCm: animal.soilDepthCm },
       },
     });
   }

@@ -1,6 +1,6 @@
 import { entry, rule } from "../../catalog";
 import type { Command } from "../../habitat";
-import { floorAreaCm2, waterAtL } from "../../strata";
+import { floorAreaCm2 } from "../../strata";
 import type { Finding, Rule } from "../types";
 
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
@@ -13,7 +13,7 @@ export const waterLineRule: Rule = ({ habitat, ground, bands }) => {
   const lineCm = Math.max(habitat.strata.waterLineCm, read?.value ?? 0);
   if (lineCm <= water.safeLineCm + 1e-6) return [];
   const designed = habitat.strata.waterLineCm > water.safeLineCm;
-  const lowest = habitat.strata.layers.find((layer) => layer.kind === "drainage");
+  const lowest = habitat.strata.layers.find((layer) => layer.kind === "drainage" || layer.kind === "falseBottom");
   if (!lowest) return [];
   const deepenToCm = Math.ceil((lowest.depthCm + lineCm - water.safeLineCm) * 2) / 2;
   const mend: Finding["mend"] = designed
@@ -23,7 +23,7 @@ export const waterLineRule: Rule = ({ habitat, ground, bands }) => {
     code: "waterOverSafeLine", about: designed ? "design" : "reading", severity: "harm", step: designed ? "strata" : "keeping",
     quantities: {
       lineCm, safeCm: water.safeLineCm, barrierCm: water.topCm,
-      drawWaterL: Math.max(0, waterAtL(habitat, lineCm) - waterAtL(habitat, Math.min(rule("keptWaterLineCm"), water.safeLineCm))),
+      drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(Math.min(rule("keptWaterLineCm"), water.safeLineCm))),
     },
     mend,
   }];
@@ -32,7 +32,7 @@ export const waterLineRule: Rule = ({ habitat, ground, bands }) => {
 /** Drainage missing in a wet build, present in an arid one; barrier missing between drainage and soil. */
 export const drainageRules: Rule = ({ habitat, animal, ground }) => {
   const { layers } = habitat.strata;
-  const drainage = layers.filter((layer) => layer.kind === "drainage");
+  const drainage = layers.filter((layer) => layer.kind === "drainage" || layer.kind === "falseBottom");
   const barrier = layers.filter((layer) => layer.kind === "barrier");
   const wet = middle(animal.humidityRh) > rule("moistNeedRh");
   const depthCm = rule("drainageDepthCm");

@@ -5,10 +5,12 @@ import { briefEdits } from "./brief";
 import { diaryEdits } from "./diary";
 import { livingEdits } from "./living";
 import { mixEdits } from "./mix";
+import { pieceEdits } from "./pieces";
 import { shellEdits } from "./shell";
 import { strataEdits } from "./strata";
+import { zoneEdits } from "./zones";
 
-const edits = { ...briefEdits, ...shellEdits, ...strataEdits, ...mixEdits, ...livingEdits, ...diaryEdits };
+const edits = { ...briefEdits, ...shellEdits, ...strataEdits, ...zoneEdits, ...pieceEdits, ...mixEdits, ...livingEdits, ...diaryEdits };
 type Edits = typeof edits;
 export type CommandName = keyof Edits;
 

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { entry } from "../../catalog";
 import { bounds, isSimple } from "../../shape";
 import { innerFromOuter } from "../floor";
-import { FloorSchema, IdSchema, OpeningSchema, ShellSchema, TopSchema, type Habitat, type Opening, type Shell } from "../schema";
+import { FloorSchema, IdSchema, OpeningSchema, ShellSchema, StandOnSchema, TopSchema, TreatmentSchema, type Habitat, type Opening, type Shell, type Treatment } from "../schema";
 import { edit, mustFind } from "./define";
 
 /** Fields that were not given are left as they are. */
@@ -12,16 +12,44 @@ const given = (change: Change): Partial<Shell> => Object.fromEntries(Object.entr
 const withShell = (habitat: Habitat, shell: Partial<Shell>): Habitat => ({ ...habitat, shell: { ...habitat.shell, ...shell } });
 const size = ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true });
 
+/** Two walls facing each other always leave some floor between them. */
+const MOST_OF_A_SIDE = 0.45;
+
+type Size = Pick<Shell, "widthCm" | "depthCm">;
+type Points = [number, number][];
+const stretch = (points: Points, from: Size, to: Size): Points => points.map(([x, y]) => [(x * to.widthCm) / from.widthCm, (y * to.depthCm) / from.depthCm]);
+
 /** A drawn floor is a figure of its own: when the box changes size it is stretched with it. */
-function stretched({ floor, widthCm, depthCm }: Shell, to: Pick<Shell, "widthCm" | "depthCm">): Shell["floor"] {
-  if (floor.shape !== "polygon") return floor;
-  return { ...floor, points: floor.points.map(([x, y]) => [(x * to.widthCm) / widthCm, (y * to.depthCm) / depthCm]) };
+const stretched = ({ floor, ...from }: Shell, to: Size): Shell["floor"] => (floor.shape === "polygon" ? { ...floor, points: stretch(floor.points, from, to) } : floor);
+
+/** An opening in a wall that has become shorter or lower is pushed in, and cut down where it must be. */
+function refitted(opening: Opening, shell: Shell): Opening {
+  const lengthCm = wallLengthCm(shell, opening.wall);
+  const [widthCm, heightCm] = [Math.min(opening.widthCm, lengthCm), Math.min(opening.heightCm, shell.heightCm)];
+  return { ...opening, widthCm, heightCm, acrossCm: Math.min(opening.acrossCm, lengthCm - widthCm), upCm: Math.min(opening.upCm, shell.heightCm - heightCm) };
 }
 
+const acrossCm = ({ widthCm, depthCm }: Size, wall: Opening["wall"]): number => (wall === "left" || wall === "right" ? widthCm : depthCm);
+
+const thinned = (treatment: Treatment, shell: Size): Treatment => ({ ...treatment, thicknessCm: Math.min(treatment.thicknessCm, acrossCm(shell, treatment.wall) * MOST_OF_A_SIDE) });
+
+const pulledIn = <T extends { xCm: number; yCm: number }>(item: T, { widthCm, depthCm }: Size): T =>
+  item.xCm <= widthCm && item.yCm <= depthCm ? item : { ...item, xCm: Math.min(item.xCm, widthCm), yCm: Math.min(item.yCm, depthCm) };
+
+/** A box of another size: drawn outlines are stretched, and what stood beyond the new walls is pulled in. */
 const resized = (habitat: Habitat, change: Change): Habitat => {
   const to = given(change);
   const shell = { ...habitat.shell, ...to };
-  return withShell(habitat, { ...to, floor: stretched(habitat.shell, shell) });
+  return {
+    ...habitat,
+    shell: {
+      ...shell, floor: stretched(habitat.shell, shell), openings: shell.openings.map((opening) => refitted(opening, shell)),
+      treatments: shell.treatments.map((treatment) => thinned(treatment, shell)),
+    },
+    strata: { ...habitat.strata, zones: habitat.strata.zones.map((zone) => ({ ...zone, points: stretch(zone.points, habitat.shell, shell) })) },
+    pieces: habitat.pieces.map((piece) => pulledIn(piece, shell)),
+    plants: habitat.plants.map((stand) => pulledIn(stand, shell)),
+  };
 };
 
 const wallLengthCm = ({ widthCm, depthCm }: Shell, wall: Opening["wall"]): number => (wall === "front" || wall === "back" ? widthCm : depthCm);
@@ -64,6 +92,25 @@ export const shellEdits = {
   }),
 
   setTop: edit(TopSchema.partial(), (habitat, top) => withShell(habitat, { top: TopSchema.parse({ ...habitat.shell.top, ...top }) })),
+
+  /** Builds on a wall, changes what is built there, or with no treatment leaves it bare. */
+  setTreatment: edit(
+    z.strictObject({ wall: TreatmentSchema.shape.wall, treatmentId: z.string().nullable(), finishId: z.string().nullable().optional(), thicknessCm: TreatmentSchema.shape.thicknessCm.optional() }),
+    (habitat, { wall, treatmentId, finishId, thicknessCm }) => {
+      const others = habitat.shell.treatments.filter((other) => other.wall !== wall);
+      if (treatmentId === null) return withShell(habitat, { treatments: others });
+      const kind = entry("wallTreatments", treatmentId);
+      const before = habitat.shell.treatments.find((other) => other.wall === wall && other.treatmentId === treatmentId);
+      const finish = finishId === undefined ? (before?.finishId ?? null) : finishId;
+      if (finish !== null && !kind.takesFinish) throw new RangeError(`finishId: "${treatmentId}" takes no finish`);
+      if (finish !== null) entry("wallFinishes", finish);
+      const thick = kind.inside ? (thicknessCm ?? before?.thicknessCm ?? kind.usualCm) : 0;
+      if (thick > acrossCm(habitat.shell, wall) * MOST_OF_A_SIDE) throw new RangeError("thicknessCm: it would fill half the box");
+      return withShell(habitat, { treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick }] });
+    },
+  ),
+
+  setStandsOn: edit(StandOnSchema.partial(), (habitat, to) => withShell(habitat, { standsOn: StandOnSchema.parse({ ...habitat.shell.standsOn, ...to }) })),
 
   addOpening: edit(OpeningSchema, (habitat, opening) => {
     if (habitat.shell.openings.some((other) => other.id === opening.id)) throw new RangeError(`id: "${opening.id}" is taken`);

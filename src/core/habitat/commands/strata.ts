@@ -1,10 +1,25 @@
 import { z } from "zod";
 import { entry } from "../../catalog";
-import { HabitatSchema, IdSchema, LayerSchema, type Habitat, type Layer, type LayerKind, type Mix } from "../schema";
+import { slopedCorners } from "../corners";
+import { CornersSchema, HabitatSchema, IdSchema, LayerSchema, MoundSchema, OVER_ALL, OVER_REST, type Habitat, type Layer, type LayerKind, type Mix, type SoilLayer } from "../schema";
 import { edit, mustFind } from "./define";
 
-const FROM_THE_GLASS_UP: readonly LayerKind[] = ["drainage", "barrier", "soil", "dressing"];
-const depthCm = z.number().min(0.1).max(200);
+const FROM_THE_GLASS_UP: readonly LayerKind[] = ["falseBottom", "drainage", "barrier", "soil", "dressing"];
+const depthCm = CornersSchema.shape.frontLeftCm;
+const over = IdSchema.default(OVER_ALL);
+const [drainage, falseBottom, barrier, , dressing] = LayerSchema.options;
+
+/** A layer as it is first laid: over the whole floor unless told otherwise, soil without mounds. */
+const NewLayerSchema = z.discriminatedUnion("kind", [
+  drainage.extend({ over }), falseBottom.extend({ over }), barrier.extend({ over }), dressing.extend({ over }),
+  z.strictObject({ id: IdSchema, over, kind: z.literal("soil"), mixId: IdSchema, frontCm: depthCm, backCm: depthCm }),
+]);
+
+function laid(layer: z.output<typeof NewLayerSchema>): Layer {
+  if (layer.kind !== "soil") return layer;
+  const { frontCm, backCm, ...rest } = layer;
+  return { ...rest, corners: slopedCorners(frontCm, backCm), mounds: [] };
+}
 
 const withLayers = (habitat: Habitat, layers: Layer[]): Habitat => ({ ...habitat, strata: { ...habitat.strata, layers } });
 
@@ -13,10 +28,21 @@ const changeLayer = (habitat: Habitat, layerId: string, change: (layer: Layer) =
   return withLayers(habitat, habitat.strata.layers.map((layer) => (layer.id === layerId ? change(layer) : layer)));
 };
 
+const changeSoil = (habitat: Habitat, layerId: string, change: (layer: SoilLayer) => SoilLayer): Habitat =>
+  changeLayer(habitat, layerId, (layer) => {
+    if (layer.kind !== "soil") throw new RangeError(`layerId: "${layerId}" is not soil`);
+    return change(layer);
+  });
+
 function checkMaterial(layer: Layer): void {
   if (layer.kind === "drainage") entry("drainageMedia", layer.materialId);
+  if (layer.kind === "falseBottom") entry("falseBottoms", layer.materialId);
   if (layer.kind === "barrier") entry("barriers", layer.materialId);
   if (layer.kind === "dressing") entry("dressings", layer.materialId);
+}
+
+function checkOver({ strata }: Habitat, where: string): void {
+  if (where !== OVER_ALL && where !== OVER_REST) mustFind(strata.zones, (zone) => zone.id === where, "over", where);
 }
 
 /** A new soil lift starts as a copy of the mix below it, so that it can differ without changing that one. */
@@ -26,12 +52,32 @@ function mixForNewLift(habitat: Habitat, mixId: string): Mix[] {
   return [...habitat.mixes, { ...first, id: mixId }];
 }
 
+/** A mix that nothing is made of any more goes; the last one stays. */
+export function withoutIdleMixes(habitat: Habitat): Habitat {
+  const used = [
+    ...habitat.strata.layers.flatMap((layer) => (layer.kind === "soil" ? [layer.mixId] : [])),
+    ...habitat.pieces.flatMap((piece) => (piece.fillMixId ? [piece.fillMixId] : [])),
+  ];
+  const mixes = habitat.mixes.filter((mix) => used.includes(mix.id));
+  return { ...habitat, mixes: mixes.length > 0 ? mixes : habitat.mixes.slice(0, 1) };
+}
+
+const mound = z.strictObject({ layerId: IdSchema, ...MoundSchema.shape });
+
+function checkedMound<M extends { radiusCm: number; topRadiusCm: number; heightCm: number; form: string }>(of: M): M {
+  if (of.topRadiusCm > of.radiusCm) throw new RangeError("topRadiusCm: the top of a mound is wider than its foot");
+  if (of.form === "dome" && of.heightCm > of.radiusCm) throw new RangeError("heightCm: a dome is at most as high as half its width");
+  return of;
+}
+
 /** Edits of the layers. */
 export const strataEdits = {
   /** Lays a layer in its natural place: on top of its own kind, below the next. */
-  addLayer: edit(z.strictObject({ layer: LayerSchema }), (habitat, { layer }) => {
+  addLayer: edit(z.strictObject({ layer: NewLayerSchema }), (habitat, args) => {
+    const layer = laid(args.layer);
     if (habitat.strata.layers.some((other) => other.id === layer.id)) throw new RangeError(`layer.id: "${layer.id}" is taken`);
     checkMaterial(layer);
+    checkOver(habitat, layer.over);
     const rank = FROM_THE_GLASS_UP.indexOf(layer.kind);
     const { layers } = habitat.strata;
     const above = layers.findIndex((other) => FROM_THE_GLASS_UP.indexOf(other.kind) > rank);
@@ -40,30 +86,68 @@ export const strataEdits = {
     return layer.kind === "soil" ? { ...next, mixes: mixForNewLift(habitat, layer.mixId) } : next;
   }),
 
-  /** Takes layers out; a mix that no soil uses any more goes with its lift, the last one stays. */
+  /** Takes layers out; a mix that nothing uses any more goes with its lift. */
   removeLayers: edit(z.strictObject({ layerIds: z.array(IdSchema).min(1) }), (habitat, { layerIds }) => {
     for (const id of layerIds) mustFind(habitat.strata.layers, (layer) => layer.id === id, "layerIds", id);
-    const next = withLayers(habitat, habitat.strata.layers.filter((layer) => !layerIds.includes(layer.id)));
-    const used = next.strata.layers.flatMap((layer) => (layer.kind === "soil" ? [layer.mixId] : []));
-    const mixes = habitat.mixes.filter((mix) => used.includes(mix.id));
-    return { ...next, mixes: mixes.length > 0 ? mixes : habitat.mixes.slice(0, 1) };
+    return withoutIdleMixes(withLayers(habitat, habitat.strata.layers.filter((layer) => !layerIds.includes(layer.id))));
   }),
 
-  setDepth: edit(z.strictObject({ layerId: IdSchema, depthCm }), (habitat, { layerId, depthCm }) =>
+  /** Moves a layer up or down among the others. */
+  moveLayer: edit(z.strictObject({ layerId: IdSchema, by: z.number().int().min(-40).max(40) }), (habitat, { layerId, by }) => {
+    const layer = mustFind(habitat.strata.layers, (other) => other.id === layerId, "layerId", layerId);
+    const others = habitat.strata.layers.filter((other) => other.id !== layerId);
+    const at = Math.min(Math.max(habitat.strata.layers.indexOf(layer) + by, 0), others.length);
+    return withLayers(habitat, [...others.slice(0, at), layer, ...others.slice(at)]);
+  }),
+
+  /** Lays a layer over the whole floor, over a zone, or over what no zone takes. */
+  setOver: edit(z.strictObject({ layerId: IdSchema, over: IdSchema }), (habitat, { layerId, over: where }) => {
+    checkOver(habitat, where);
+    return changeLayer(habitat, layerId, (layer) => ({ ...layer, over: where }));
+  }),
+
+  setDepth: edit(z.strictObject({ layerId: IdSchema, depthCm }), (habitat, { layerId, depthCm: cm }) =>
     changeLayer(habitat, layerId, (layer) => {
       if (layer.kind === "barrier") throw new RangeError("layerId: a barrier has no depth to set");
-      return layer.kind === "soil" ? { ...layer, frontCm: depthCm, backCm: depthCm } : { ...layer, depthCm };
+      return layer.kind === "soil" ? { ...layer, corners: slopedCorners(cm, cm) } : { ...layer, depthCm: cm };
     }),
   ),
 
-  /** Sets a soil lift's depth at the front glass, at the back, or both. */
-  setSoil: edit(
-    z.strictObject({ layerId: IdSchema, frontCm: depthCm.optional(), backCm: depthCm.optional() }),
-    (habitat, { layerId, frontCm, backCm }) =>
-      changeLayer(habitat, layerId, (layer) => {
-        if (layer.kind !== "soil") throw new RangeError(`layerId: "${layerId}" is not soil`);
-        return { ...layer, frontCm: frontCm ?? layer.frontCm, backCm: backCm ?? layer.backCm };
-      }),
+  /** Sets a soil lift's depth along the front, along the back, or both. */
+  setSoil: edit(z.strictObject({ layerId: IdSchema, frontCm: depthCm.optional(), backCm: depthCm.optional() }), (habitat, { layerId, frontCm, backCm }) =>
+    changeSoil(habitat, layerId, (layer) => ({
+      ...layer,
+      corners: {
+        frontLeftCm: frontCm ?? layer.corners.frontLeftCm, frontRightCm: frontCm ?? layer.corners.frontRightCm,
+        backLeftCm: backCm ?? layer.corners.backLeftCm, backRightCm: backCm ?? layer.corners.backRightCm,
+      },
+    })),
+  ),
+
+  /** Sets a soil lift's depth at some of its corners. */
+  setCorners: edit(z.strictObject({ layerId: IdSchema, ...CornersSchema.partial().shape }), (habitat, { layerId, ...to }) =>
+    changeSoil(habitat, layerId, (layer) => ({ ...layer, corners: CornersSchema.parse({ ...layer.corners, ...to }) })),
+  ),
+
+  addMound: edit(mound, (habitat, { layerId, ...heap }) =>
+    changeSoil(habitat, layerId, (layer) => {
+      if (layer.mounds.some((other) => other.id === heap.id)) throw new RangeError(`id: "${heap.id}" is taken`);
+      return { ...layer, mounds: [...layer.mounds, checkedMound(heap)] };
+    }),
+  ),
+
+  setMound: edit(mound.partial().required({ layerId: true, id: true }), (habitat, { layerId, ...to }) =>
+    changeSoil(habitat, layerId, (layer) => {
+      mustFind(layer.mounds, (heap) => heap.id === to.id, "id", to.id);
+      return { ...layer, mounds: layer.mounds.map((heap) => (heap.id === to.id ? checkedMound(MoundSchema.parse({ ...heap, ...to })) : heap)) };
+    }),
+  ),
+
+  removeMound: edit(z.strictObject({ layerId: IdSchema, id: IdSchema }), (habitat, { layerId, id }) =>
+    changeSoil(habitat, layerId, (layer) => {
+      mustFind(layer.mounds, (heap) => heap.id === id, "id", id);
+      return { ...layer, mounds: layer.mounds.filter((heap) => heap.id !== id) };
+    }),
   ),
 
   setMaterial: edit(z.strictObject({ layerId: IdSchema, materialId: z.string() }), (habitat, { layerId, materialId }) =>

@@ -2,11 +2,12 @@
 import { FORMAT_VERSION } from "../schema";
 import type { Migration } from "./migration";
 import { v1ToV2 } from "./v1ToV2";
+import { v2ToV3 } from "./v2ToV3";
 
 export type { Migration };
 
 /** In order: the first takes version 1 to 2. */
-export const MIGRATIONS: readonly Migration[] = [v1ToV2];
+export const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3];
 
 export class NewerVersionError extends Error {
   constructor(readonly found: number, readonly known: number) {
@@ -19,7 +20,7 @@ export class NewerVersionError extends Error {
  *
  * @param document parsed JSON that carries `formatVersion`
  * @throws RangeError when `formatVersion` is no whole number from 1; NewerVersionError when it is from a later program
- * @example migrate({ formatVersion: 1, name: "Fernwall" }) // as version 2, with what version 1 left unsaid
+ * @example migrate({ formatVersion: 1, name: "Fernwall" }) // as today's version, with what version 1 left unsaid
  */
 export function migrate(
   document: Record<string, unknown>,

@@ -1,0 +1,64 @@
+import { describe, expect, it } from "vitest";
+import { applyAll, startHabitat, type Command } from "../habitat";
+import { ground } from "../strata";
+import { boxKg } from "../shell";
+import { evenStressMPa, loads, patchStressMPa } from "./index";
+
+const habitat = startHabitat({
+  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
+  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+});
+const after = (...commands: Command[]) => {
+  const made = applyAll(habitat, commands);
+  return { made, load: loads(made, ground(made)) };
+};
+const stone = (xCm: number, yCm: number): Command => ({
+  name: "addPiece", args: { id: "s", kindId: "boulder", xCm, yCm, turnDeg: 0, widthCm: 20, depthCm: 20, heightCm: 20, rest: { on: "glass" }, fillMixId: null },
+});
+
+describe("loads", () => {
+  it("add the box, its walls, its pieces and its ground, and grow from dry to wet to flooded", () => {
+    const { made, load } = after(stone(30, 22), { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "cementPaint" } });
+    expect(load.dryKg).toBeCloseTo(boxKg(made.shell) + load.wallsKg + load.piecesKg + ground(made).dryKg, 8);
+    // An ellipse of 20 cm, 20 high, 70 % stone of 2.65 kg a litre.
+    expect(load.piecesKg).toBeCloseTo((Math.PI * 100 * 20 * 0.7 * 2.65) / 1000, 1);
+    expect(load.wetKg).toBeGreaterThan(load.dryKg);
+    expect(load.floodedKg).toBeGreaterThan(load.wetKg);
+  });
+  it("stand in the middle of a level box, and lean to where the stone stands; the feet share all of it", () => {
+    const level = after().load;
+    expect(level.middle.xCm).toBeCloseTo(30, 6);
+    const leaning = after(stone(12, 10)).load;
+    expect(leaning.middle.xCm).toBeLessThan(level.middle.xCm);
+    expect(leaning.middle.yCm).toBeLessThan(level.middle.yCm);
+    const feet = Object.values(leaning.feetKg);
+    expect(feet.reduce((sum, kg) => sum + kg, 0)).toBeCloseTo(leaning.floodedKg, 8);
+    expect(Math.max(...feet)).toBe(leaning.feetKg.frontLeftKg);
+  });
+  it("name what wants two people (HSE L23: 25 kg)", () => {
+    const { load } = after({ name: "setShell", args: { widthCm: 130, depthCm: 60, heightCm: 60, wallMm: 8 } });
+    expect(load.lifts.map((lift) => lift.what)).toEqual(["box"]);
+    expect(after().load.lifts).toEqual([]);
+  });
+});
+
+describe("a floor pane carried at its rim (Young & Budynas, Roark's Formulas for Stress and Strain, simply supported plates)", () => {
+  it("a square one under an even load: 0.2874 q b² / t²", () => {
+    expect(evenStressMPa({ longCm: 60, shortCm: 60, thickMm: 6 }, 1)).toBeCloseTo(0.2874 * 0.001 * 100 ** 2, 10);
+    expect(evenStressMPa({ longCm: 120, shortCm: 60, thickMm: 6 }, 1)).toBeCloseTo(0.6102 * 0.001 * 100 ** 2, 10);
+    // A very long one is a strip on two supports: 6 q b² / (8 t²).
+    expect(evenStressMPa({ longCm: 60000, shortCm: 60, thickMm: 6 }, 1)).toBeCloseTo(0.75 * 0.001 * 100 ** 2, 3);
+  });
+  it("a load on a patch bends it the more the smaller the patch, and the less the thicker the pane", () => {
+    const plate = { longCm: 60, shortCm: 60, thickMm: 6 };
+    expect(patchStressMPa(plate, 100, 5)).toBeCloseTo(((3 * 100) / (2 * Math.PI * 36)) * (1.3 * Math.log((2 * 600) / (Math.PI * 50)) + 0.435), 10);
+    expect(patchStressMPa(plate, 100, 2)).toBeGreaterThan(patchStressMPa(plate, 100, 8));
+    expect(patchStressMPa({ ...plate, thickMm: 10 }, 100, 5)).toBeLessThan(patchStressMPa(plate, 100, 5));
+  });
+  it("is only asked for when the rim alone is carried", () => {
+    expect(after().load.pane).toBeUndefined();
+    const { pane } = after({ name: "setStandsOn", args: { under: "rim" } }, stone(30, 22)).load;
+    expect(pane!.stressMPa).toBeCloseTo(pane!.evenMPa + pane!.patchMPa, 10);
+    expect(pane!.heaviestId).toBe("s");
+  });
+});

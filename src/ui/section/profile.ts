@@ -1,0 +1,94 @@
+import type { Ground } from "@/core/strata";
+import { bounds, contains } from "@/core/shape";
+import type { Frame } from "./frame";
+
+/** The ground cut along a line through the box, as it shows in a view. */
+export type Profile = {
+  /** Places along the view, cm from its left. */
+  acrossCm: readonly number[];
+  /** For each layer from the lowest up, the height of its top at each place. */
+  topsCm: readonly (readonly number[])[];
+  /** Where the cut runs at each place: from the left and from the front glass. */
+  places: readonly (readonly [number, number])[];
+};
+
+const STEP_CM = 1.5;
+const DEPTH_PROBES = 30;
+const HAIR_CM = 0.02;
+
+/** How far along a view the ground reaches, and the places where a zone's edge makes it step. */
+function stations(ground: Ground, frame: Frame, edges: readonly number[]): number[] {
+  const { left, right, front, back } = bounds(ground.terrain.outline);
+  const [from, to] = frame.view === "side" ? [front, back] : [left, right];
+  const plain = ground.terrain.patches.every(({ circles, region }) => circles.length === 0 && region.inside.length === 1 && region.outside.length === 0);
+  const count = plain && ground.terrain.outline.length === 4 ? 2 : Math.max(2, Math.ceil((to - from) / STEP_CM));
+  const even = Array.from({ length: count + 1 }, (_, at) => from + ((to - from) * at) / count);
+  const steps = edges.flatMap((edge) => [edge - HAIR_CM, edge + HAIR_CM]).filter((cm) => cm > from && cm < to);
+  return [...even, ...steps].sort((a, b) => a - b);
+}
+
+/** The first place inside the floor along a line of sight, a hair in; undefined where the line misses it. */
+function firstInside(ground: Ground, at: (share: number) => readonly [number, number]): readonly [number, number] | undefined {
+  for (let step = 0; step <= DEPTH_PROBES; step += 1) {
+    const point = at((step + 0.001) / (DEPTH_PROBES + 1));
+    if (contains(ground.terrain.outline, point)) return point;
+  }
+  return undefined;
+}
+
+/** From the front one sees the ground at the front glass; from the side it is cut through the middle. */
+function cutAt(ground: Ground, frame: Frame, cm: number): readonly [number, number] | undefined {
+  const { left, right, front, back } = bounds(ground.terrain.outline);
+  if (frame.view === "front") {
+    const x = Math.min(right - HAIR_CM / 2, Math.max(left + HAIR_CM / 2, cm));
+    return firstInside(ground, (share) => [x, front + (back - front) * share]);
+  }
+  const y = Math.min(back - HAIR_CM / 2, Math.max(front + HAIR_CM / 2, cm));
+  const middle = [(left + right) / 2, y] as const;
+  return contains(ground.terrain.outline, middle) ? middle : firstInside(ground, (share) => [left + (right - left) * share, y]);
+}
+
+/**
+ * Cuts the ground for a view.
+ *
+ * @param edges places along the view where zones meet
+ */
+export function profileOf(ground: Ground, frame: Frame, edges: readonly number[]): Profile {
+  const found = stations(ground, frame, edges).flatMap((cm) => {
+    const place = cutAt(ground, frame, cm);
+    return place ? [{ cm, place, tops: ground.terrain.topsAt(...place) }] : [];
+  });
+  return {
+    acrossCm: found.map(({ cm }) => cm), places: found.map(({ place }) => place),
+    topsCm: ground.terrain.patches.map((_, n) => found.map(({ tops }) => tops[n] ?? 0)),
+  };
+}
+
+/** The highest ground behind each place of a cut: what shows above it from the front. */
+export function skyline(ground: Ground, profile: Profile): number[] {
+  const { front, back } = bounds(ground.terrain.outline);
+  const level = ground.terrain.patches.every(({ layer }) => layer.kind !== "soil" || (layer.mounds.length === 0 && Object.values(layer.corners).every((cm) => cm === layer.corners.frontLeftCm)));
+  if (level && ground.terrain.patches.every(({ layer }) => layer.over === "floor")) return profile.places.map(([x, y]) => ground.surfaceAt(x, y));
+  return profile.places.map(([x, y]) => {
+    const heights = Array.from({ length: 9 }, (_, at) => y + ((back - y) * at) / 8.001).filter((deep) => deep >= front && contains(ground.terrain.outline, [x, deep]));
+    return Math.max(ground.surfaceAt(x, y), ...heights.map((deep) => ground.surfaceAt(x, deep)));
+  });
+}
+
+/** SVG points of the band between two lines of heights. */
+export function bandOf(frame: Frame, acrossCm: readonly number[], belowCm: readonly number[], aboveCm: readonly number[]): string {
+  const point = (cm: number, up: number) => `${frame.x(cm).toFixed(2)},${frame.y(up).toFixed(2)}`;
+  const along = acrossCm.map((cm, at) => point(cm, aboveCm[at] ?? 0));
+  const back = acrossCm.map((cm, at) => point(cm, belowCm[at] ?? 0)).reverse();
+  return [...along, ...back].join(" ");
+}
+
+/** The height of a line of heights at a place along it. */
+export function heightAlong(profile: Profile, heights: readonly number[], cm: number): number {
+  const { acrossCm } = profile;
+  const at = acrossCm.findIndex((other) => other >= cm);
+  if (at <= 0) return heights[at < 0 ? heights.length - 1 : 0] ?? 0;
+  const [from, to] = [acrossCm[at - 1] ?? 0, acrossCm[at] ?? 0];
+  const share = to > from ? (cm - from) / (to - from) : 0;
+  return (heights[at - 1] ?? 0) + ((heights[at] ?? 0) - (heights[at - 1] ?? 0)) * share;
+}
