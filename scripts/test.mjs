@@ -44,6 +44,7 @@ await main(async () => {
     passed: report.numPassedTests, failed: report.numFailedTests + report.testResults.filter((file) => file.status === "failed" && file.assertionResults.length === 0).length,
   }));
 
+  check("assets", ["scripts/assets.mjs"]);
   if (check("build", [bin("next/dist/bin/next"), "build"])) {
     const e2e = join(scratch, "e2e.json");
     suite("end-to-end tests", [bin("@playwright/test/cli.js"), "test"], e2e, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }), {

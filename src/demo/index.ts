@@ -1,2 +1,3 @@
-/** The demo shelf, and what shows the application at work. */
+/** The demo shelf and bins, and what shows the application at work. */
+export { demoBins } from "./bins";
 export { demoHabitats } from "./habitats";

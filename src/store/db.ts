@@ -3,12 +3,17 @@ import Dexie, { type EntityTable } from "dexie";
 /** A stored habitat. The document is read through the core's reader, never trusted as it lies. */
 export type StoredHabitat = { id: string; updatedAt: string; document: unknown };
 
+/** What is in the builder's bins: one document. */
+export type StoredBins = { id: string; document: unknown };
+
 class RinconDb extends Dexie {
+  declare bins: EntityTable<StoredBins, "id">;
   declare habitats: EntityTable<StoredHabitat, "id">;
 
   constructor() {
     super("rincon");
     this.version(1).stores({ habitats: "id, updatedAt" });
+    this.version(2).stores({ habitats: "id, updatedAt", bins: "id" });
   }
 }
 

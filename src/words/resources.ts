@@ -1,3 +1,4 @@
+import bins from "./en/bins.json";
 import brief from "./en/brief.json";
 import build from "./en/build.json";
 import catalog from "./en/catalog.json";
@@ -13,6 +14,7 @@ import library from "./en/library.json";
 import mix from "./en/mix.json";
 import planting from "./en/planting.json";
 import problems from "./en/problems.json";
+import sheets from "./en/sheets.json";
 import shelf from "./en/shelf.json";
 import shell from "./en/shell.json";
 import start from "./en/start.json";
@@ -21,8 +23,8 @@ import strata from "./en/strata.json";
 
 /** Every visible word, one namespace for each place. */
 export const en = {
-  brief, build, catalog, cautions, climate, common, crew, figures, findings, fits, keeping, library, mix, planting, problems,
-  shelf, shell, start, steps, strata,
+  bins, brief, build, catalog, cautions, climate, common, crew, figures, findings, fits, keeping, library, mix, planting, problems,
+  sheets, shelf, shell, start, steps, strata,
 };
 
 type Plural<K extends string> = K extends `${infer Base}_${"one" | "other"}` ? Base : K;

@@ -1,3 +1,8 @@
-/** What a habitat is built from, to have at hand. */
+/** What to buy: requirements, what is in the bins, the choice of whole packs. */
 export { needs } from "./needs";
-export type { Amount, Need } from "./needs";
+export type { Need } from "./needs";
+export { AmountSchema, BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, PackSchema, buyables, unitOf, withPack, withStock } from "./bins";
+export type { Amount, Bins, Buyable, Pack, Stock } from "./bins";
+export { standsIn } from "./interchange";
+export { AIMS, inStock, packChoice, packQuestion, wantsOf } from "./packs";
+export type { Aim, Buy, Choice, PackQuestion, Want } from "./packs";

@@ -1,15 +1,9 @@
 import type { CatalogKind } from "../catalog";
+import type { Amount } from "./bins";
 import type { Habitat, Treatment } from "../habitat";
 import { litresFor } from "../mix";
 import { wallLengthCm, wallWork } from "../shell";
 import { cutSheets, ground as groundOf, mixtureOf, type Ground } from "../strata";
-
-/** How much of a thing is wanted: loose litres, a sheet cut to size, a length of pipe, or a number of pieces. */
-export type Amount =
-  | { kind: "loose"; looseL: number }
-  | { kind: "sheet"; widthCm: number; depthCm: number }
-  | { kind: "length"; lengthCm: number }
-  | { kind: "pieces"; count: number };
 
 export type Need = { shelf: CatalogKind; id: string; amount: Amount };
 

@@ -2,11 +2,13 @@
 
 import FileDownloadOutlined from "@mui/icons-material/FileDownloadOutlined";
 import KeyboardOutlined from "@mui/icons-material/KeyboardOutlined";
+import PrintOutlined from "@mui/icons-material/PrintOutlined";
 import RedoOutlined from "@mui/icons-material/RedoOutlined";
 import UndoOutlined from "@mui/icons-material/UndoOutlined";
 import IconButton from "@mui/material/IconButton";
 import Tooltip from "@mui/material/Tooltip";
 import { format, parseISO } from "date-fns";
+import Link from "next/link";
 import { useState } from "react";
 import { NameSchema, type Habitat } from "@/core/habitat";
 import { chooseUnits, useSession, type Saving } from "@/store";
@@ -49,6 +51,9 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
             <span>
               <IconButton size="small" aria-label={say("common:redo")} onClick={redo} disabled={!canRedo}><RedoOutlined fontSize="small" /></IconButton>
             </span>
+          </Tooltip>
+          <Tooltip title={say("sheets:open")}>
+            <IconButton size="small" component={Link} href={`/h/${id}/sheets`} aria-label={say("sheets:open")}><PrintOutlined fontSize="small" /></IconButton>
           </Tooltip>
           <Tooltip title={say("shelf:export")}>
             <IconButton size="small" aria-label={say("shelf:export")} onClick={() => habitat && saveHabitatFile(habitat)}><FileDownloadOutlined fontSize="small" /></IconButton>

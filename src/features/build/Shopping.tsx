@@ -1,5 +1,6 @@
 "use client";
 
+import Link from "next/link";
 import type { CatalogKind } from "@/core/catalog";
 import { catalog, entry } from "@/core/catalog";
 import { needs, type Need } from "@/core/supply";
@@ -29,11 +30,11 @@ const isDrawn = (shelf: CatalogKind): shelf is Drawn => "look" in (catalog[shelf
 /** What to have at hand, grouped as one finds it in the shop. */
 export function Shopping() {
   const say = useSay();
-  const { habitat } = useOpen();
-  const list = needs(habitat);
+  const { habitat, derived } = useOpen();
+  const list = needs(habitat, derived.ground);
   return (
     <>
-      <p className={css.help}>{say("build:shoppingHelp")}</p>
+      <p className={css.help}>{say("build:shoppingHelp")} <Link href={`/h/${habitat.id}/sheets`}>{say("build:toSheets")}</Link></p>
       {SHELVES.map((shelf) => {
         const wanted = list.filter((need) => need.shelf === shelf);
         if (wanted.length === 0) return null;

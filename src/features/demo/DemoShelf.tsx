@@ -2,12 +2,12 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
-import { demoHabitats } from "@/demo";
-import { listHabitats, putHabitats } from "@/store";
+import { demoBins, demoHabitats } from "@/demo";
+import { getBins, listHabitats, putBins, putHabitats } from "@/store";
 import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
 
-/** Puts the demo habitats on the shelf, leaving any that are there already, and opens it. */
+/** Puts the demo habitats on the shelf and fills empty bins, leaving what is there already, and opens it. */
 export function DemoShelf() {
   const say = useSay();
   const router = useRouter();
@@ -18,6 +18,8 @@ export function DemoShelf() {
     const fill = async () => {
       const there = new Set((await listHabitats()).map((kept) => (kept.ok ? kept.habitat.id : kept.id)));
       await putHabitats(demoHabitats(today).filter((habitat) => !there.has(habitat.id)));
+      const bins = await getBins();
+      if (bins.stock.length === 0 && bins.packs.length === 0) await putBins(demoBins());
       router.replace("/");
     };
     fill().catch(() => setFailed(true));

@@ -1,5 +1,6 @@
 "use client";
 
+import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { catalog } from "@/core/catalog";
@@ -12,7 +13,7 @@ import css from "./ShellStep.module.css";
 const SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon"] as const;
 
 /** What the box is built of, how thick, and the shape of its floor. */
-export function BuildFields({ onFloor }: { onFloor: () => void }) {
+export function BuildFields({ onFloor, onDraw }: { onFloor: () => void; onDraw: () => void }) {
   const say = useSay();
   const { habitat, edit } = useOpen();
   const { shell } = habitat;
@@ -24,7 +25,7 @@ export function BuildFields({ onFloor }: { onFloor: () => void }) {
         ))}
       </TextField>
       <TextField
-        select label={say("shell:floorShape")} value={shell.floor.shape === "polygon" ? "" : shell.floor.shape}
+        select label={say("shell:floorShape")} value={shell.floor.shape}
         onChange={(event) => {
           const shape = SHAPES.find((known) => known === event.target.value);
           if (!shape) return;
@@ -35,8 +36,10 @@ export function BuildFields({ onFloor }: { onFloor: () => void }) {
         {SHAPES.map((shape) => (
           <MenuItem key={shape} value={shape}>{capital(say(`shell:floors.${shape}`))}</MenuItem>
         ))}
+        {shell.floor.shape === "polygon" ? <MenuItem value="polygon" disabled>{capital(say("shell:floors.polygon"))}</MenuItem> : null}
       </TextField>
       <div className={`${css.line} ${css.wide}`}>
+        <Button size="small" variant="outlined" onClick={onDraw}>{say("shell:drawFloor")}</Button>
         <span>{say("shell:wallOf")}</span>
         <NumberInput label={say("shell:wallOf")} value={shell.wallMm} limits={LIMITS.wallMm} onCommit={(wallMm, gesture) => edit([{ name: "setShell", args: { wallMm } }], gesture)} />
       </div>

@@ -1,14 +1,9 @@
 "use client";
 
-import Button from "@mui/material/Button";
-import { useEffect, useState, type MouseEvent } from "react";
 import type { Mound, SoilLayer } from "@/core/habitat";
 import { useOpen } from "@/store";
-import { Grip, type Frame } from "@/ui/section";
+import { Grip, OutlineDrawing, type Frame } from "@/ui/section";
 import { useSay } from "@/words";
-import css from "./LayerRows.module.css";
-
-type Points = [number, number][];
 
 /** Over the plan: heaps to drag about, and a zone being drawn corner by corner. */
 export function PlanGround({ frame, drawing, onDrawn }: { frame: Frame; drawing: boolean; onDrawn: () => void }) {
@@ -39,53 +34,18 @@ function MoundGrip({ layer, mound, nth, frame }: { layer: SoilLayer; mound: Moun
   );
 }
 
-const CLOSE_PX = 14;
-
-/** Corners set by clicks; the first one again closes the figure. Half centimetres, and the walls catch what comes near. */
+/** A zone as it is drawn: refused where it lies over another or past the floor. */
 function ZoneDrawing({ frame, onDrawn }: { frame: Frame; onDrawn: () => void }) {
   const say = useSay();
   const { habitat, edit } = useOpen();
-  const [points, setPoints] = useState<Points>([]);
-  const [refused, setRefused] = useState(false);
   const { widthCm, depthCm } = habitat.shell;
-
-  useEffect(() => {
-    const key = (event: KeyboardEvent) => event.key === "Escape" && onDrawn();
-    window.addEventListener("keydown", key);
-    return () => window.removeEventListener("keydown", key);
-  }, [onDrawn]);
-
-  const close = () => {
-    const id = crypto.randomUUID().slice(0, 8);
+  const take = (points: [number, number][]): boolean => {
     try {
-      edit([{ name: "addZone", args: { id, name: say("strata:zoneName", { nth: habitat.strata.zones.length + 1 }), points, retaining: null } }]);
-      onDrawn();
+      edit([{ name: "addZone", args: { id: crypto.randomUUID().slice(0, 8), name: say("strata:zoneName", { nth: habitat.strata.zones.length + 1 }), points, retaining: null } }]);
+      return true;
     } catch {
-      setRefused(true);
-      setPoints([]);
+      return false;
     }
   };
-  const caught = (cm: number, most: number) => (cm < 1 ? 0 : cm > most - 1 ? most : Math.round(cm * 2) / 2);
-  const click = (event: MouseEvent<SVGRectElement>) => {
-    const svg = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
-    if (!svg) return;
-    const [px, py] = [event.clientX - svg.left, event.clientY - svg.top];
-    const [first] = points;
-    if (first && points.length >= 3 && Math.hypot(frame.x(first[0]) - px, frame.y(first[1]) - py) < CLOSE_PX) return close();
-    setRefused(false);
-    setPoints([...points, [caught((px - frame.x(0)) / frame.pxPerCm, widthCm), caught(frame.cmAt(py), depthCm)]]);
-  };
-  return (
-    <g>
-      <rect data-drawing x={frame.x(0)} y={frame.y(depthCm)} width={widthCm * frame.pxPerCm} height={depthCm * frame.pxPerCm} fill="rgba(255,255,255,.12)" style={{ cursor: "crosshair" }} onClick={click} />
-      <polyline points={points.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")} fill="none" stroke="var(--rust)" strokeWidth={2.4} pointerEvents="none" />
-      {points.map(([x, y], at) => <circle key={at} cx={frame.x(x)} cy={frame.y(y)} r={at === 0 ? 7 : 4} fill="#fff" stroke="var(--rust)" strokeWidth={2} pointerEvents="none" />)}
-      <foreignObject x={frame.x(0)} y={8} width={Math.max(240, widthCm * frame.pxPerCm)} height={64}>
-        <div className={css.drawing}>
-          <span role={refused ? "alert" : "status"}>{say(refused ? "strata:zoneRefused" : "strata:drawHelp")}</span>
-          {points.length >= 3 ? <Button size="small" onClick={close}>{say("strata:closeZone")}</Button> : null}
-        </div>
-      </foreignObject>
-    </g>
-  );
+  return <OutlineDrawing frame={frame} widthCm={widthCm} depthCm={depthCm} help={say("strata:drawHelp")} refusal={say("strata:zoneRefused")} onClosed={take} onGivenUp={onDrawn} />;
 }

@@ -13,7 +13,7 @@ import css from "./AppHeader.module.css";
 
 type Props = {
   /** Which of the great places this is, to mark it. */
-  place?: "shelf" | "library";
+  place?: "shelf" | "bins" | "library";
   /** What stands beside the name: where one is. */
   middle?: ReactNode;
   right?: ReactNode;
@@ -39,6 +39,7 @@ export function AppHeader({ place, middle, right, onUnits }: Props) {
       {place ? (
         <nav className={css.places} aria-label={say("common:appName")}>
           <Link href="/" className={css.pill} aria-current={place === "shelf" ? "page" : undefined}>{say("common:shelf")}</Link>
+          <Link href="/bins" className={css.pill} aria-current={place === "bins" ? "page" : undefined}>{say("common:bins")}</Link>
           <Link href="/library" className={css.pill} aria-current={place === "library" ? "page" : undefined}>{say("common:library")}</Link>
         </nav>
       ) : null}

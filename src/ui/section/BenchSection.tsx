@@ -1,9 +1,10 @@
 "use client";
 
-import type { CSSProperties, ReactNode } from "react";
+import { useState, type CSSProperties, type ReactNode } from "react";
 import type { Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { capital, useSay, useUnits } from "@/words";
+import { BoxModel } from "../model";
 import { Pills } from "../parts/Pills";
 import css from "./BenchSection.module.css";
 import { acrossOf, fittingScale, frameOf, upOf, VIEWS, type Frame, type Margins, type View } from "./frame";
@@ -35,7 +36,12 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
   const say = useSay();
   const system = useUnits();
   const [ref, size] = useSize();
-  useViewKeys(view, onView);
+  const [turning, setTurning] = useState(false);
+  const look = (next: View) => {
+    setTurning(false);
+    onView(next);
+  };
+  useViewKeys(view, look);
   const margins: Margins = { left: tagged ? 84 : 16, right: 44, top: 26, bottom: 30 };
   const scale = size ? fittingScale(habitat.shell, view, size.width, size.height, margins) : 1;
   const across = acrossOf(habitat.shell, view) * scale;
@@ -45,10 +51,12 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
   return (
     <div className={css.bench}>
       <div className={css.bar}>
-        <Pills label={say("strata:viewLabel")} value={view} onChange={onView} options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))} />
+        <Pills label={say("strata:viewLabel")} value={view} onChange={look} options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))} />
         {toolbar}
+        <button type="button" className={css.turn} aria-pressed={turning} onClick={() => setTurning(!turning)}>{say("strata:turnable")}</button>
       </div>
-      <div className={css.stage} ref={ref} style={{ "--box-ratio": upOf(habitat.shell, view) / acrossOf(habitat.shell, view), "--box-margin": `${margins.left + margins.right + 20}px` } as CSSProperties}>
+      {turning ? <div className={`${css.stage} ${css.model}`}><BoxModel habitat={habitat} ground={ground} /></div> : null}
+      <div className={css.stage} hidden={turning} ref={ref} style={{ "--box-ratio": upOf(habitat.shell, view) / acrossOf(habitat.shell, view), "--box-margin": `${margins.left + margins.right + 20}px` } as CSSProperties}>
         {size ? (
           <svg
             width={size.width} height={size.height} role="group"

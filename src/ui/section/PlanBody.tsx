@@ -43,12 +43,12 @@ export function PlanBody({ habitat, ground, frame }: { habitat: Habitat; ground:
             <g key={stand.id}>
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(grownSpreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.3} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={4} fill={color} stroke="#fff" strokeWidth={1.2} />
-              <Name x={x(stand.xCm)} y={y(stand.yCm) + 18} text={capital(nameOf("plants", stand.plantId))} />
             </g>
           );
         })}
-        {habitat.strata.zones.map((zone) => <Name key={zone.id} x={x(centre(zone.points)[0])} y={y(centre(zone.points)[1])} text={zone.name} strong />)}
       </g>
+      {habitat.plants.map((stand) => <Name key={stand.id} frame={frame} xCm={stand.xCm} y={y(stand.yCm) + 18} text={capital(nameOf("plants", stand.plantId))} />)}
+      {habitat.strata.zones.map((zone) => <Name key={zone.id} frame={frame} xCm={centre(zone.points)[0]} y={y(centre(zone.points)[1])} text={zone.name} strong />)}
       <polygon points={outline} fill="none" stroke="var(--glass)" strokeWidth={2.6} strokeLinejoin="round" />
       {habitat.shell.openings.map((opening) => (
         <WallMark key={opening.id} shell={habitat.shell} wall={opening.wall} fromCm={opening.acrossCm} toCm={opening.acrossCm + opening.widthCm} port={opening.kind === "port"} frame={frame} />
@@ -61,9 +61,16 @@ const centre = (polygon: Polygon): readonly [number, number] => [
   polygon.reduce((sum, [px]) => sum + px, 0) / polygon.length, polygon.reduce((sum, [, py]) => sum + py, 0) / polygon.length,
 ];
 
-const Name = ({ x, y, text, strong }: { x: number; y: number; text: string; strong?: boolean }) => (
-  <text x={x} y={y} fontSize={strong ? 14 : 12} fontWeight={strong ? 680 : 600} textAnchor="middle" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke">{text}</text>
-);
+/** A name near a wall is written inwards from it. */
+function Name({ frame, xCm, y, text, strong }: { frame: Frame; xCm: number; y: number; text: string; strong?: boolean }) {
+  const half = text.length * 3.6;
+  const [left, right] = [frame.x(0) + 4, frame.x(frame.acrossCm) - 4];
+  const anchor = frame.x(xCm) - half < left ? "start" : frame.x(xCm) + half > right ? "end" : "middle";
+  const at = { start: Math.max(left, frame.x(xCm) - 10), middle: frame.x(xCm), end: Math.min(right, frame.x(xCm) + 10) }[anchor];
+  return (
+    <text x={at} y={y} fontSize={strong ? 14 : 12} fontWeight={strong ? 680 : 600} textAnchor={anchor} fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke">{text}</text>
+  );
+}
 
 /** A heap from above: rings, as on a map. */
 function Heap({ cx, cy, r, top }: { cx: number; cy: number; r: number; top: number }) {

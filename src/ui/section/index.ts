@@ -7,6 +7,7 @@ export { Miniature } from "./Miniature";
 export { groundColor } from "./Texture";
 export { ingredientLook, materialOf, mixMaterial, plain } from "./material";
 export type { Material } from "./material";
+export { OutlineDrawing } from "./OutlineDrawing";
 export { Rulers } from "./Rulers";
 export { PieceShape, solidBox } from "./pieceShape";
 export { wallMaterial } from "./Walls";

@@ -1,0 +1,69 @@
+/** A sum of variables with weights, by the variables' names. */
+export type Sum = Readonly<Record<string, number>>;
+
+/** One rule a solution must keep. */
+export type Rule = { name: string; sum: Sum; is: "<=" | ">=" | "="; to: number };
+
+/** A linear programme, some of whose variables may only be whole: what to make as small as can be, under which rules. */
+export type Model = {
+  minimise: Sum;
+  rules: readonly Rule[];
+  /** Variables not named here lie anywhere from 0 up. */
+  bounds?: Readonly<Record<string, readonly [least: number, most: number]>>;
+  whole?: readonly string[];
+};
+
+/** What a solver found. `values` is empty unless it is solved. */
+export type Solution = { status: "solved" | "impossible" | "stopped"; values: Readonly<Record<string, number>>; objective: number };
+
+const NAME = /^[A-Za-z_][A-Za-z0-9_]{0,200}$/;
+
+function checkedName(name: string): string {
+  if (!NAME.test(name)) throw new RangeError(`name: "${name}" is no variable's name`);
+  return name;
+}
+
+function term(weight: number, name: string, first: boolean): string {
+  if (!Number.isFinite(weight)) throw new RangeError(`${name}: its weight is not a number`);
+  const sign = weight < 0 ? "- " : first ? "" : "+ ";
+  return `${sign}${Math.abs(weight)} ${checkedName(name)}`;
+}
+
+/** Zero weights are left out, as some readers refuse an empty sum they cannot see. */
+function printSum(sum: Sum): string {
+  const terms = Object.entries(sum).filter(([, weight]) => weight !== 0);
+  return terms.map(([name, weight], at) => term(weight, name, at === 0)).join(" ");
+}
+
+/**
+ * Prints a model in the LP text format that HiGHS and other solvers read.
+ *
+ * @throws RangeError when a name or a weight cannot be printed
+ * @example toLp({ minimise: { x: 2 }, rules: [{ name: "need", sum: { x: 5 }, is: ">=", to: 12 }], whole: ["x"] })
+ */
+export function toLp({ minimise, rules, bounds = {}, whole = [] }: Model): string {
+  const names = [...new Set([...Object.keys(minimise), ...rules.flatMap((rule) => Object.keys(rule.sum))])];
+  const printed = rules.flatMap((rule) => {
+    const sum = printSum(rule.sum);
+    if (!Number.isFinite(rule.to)) throw new RangeError(`${rule.name}: its limit is not a number`);
+    return sum === "" ? [] : [` ${checkedName(rule.name)}: ${sum} ${rule.is} ${rule.to}`];
+  });
+  return [
+    "Minimize", ` goal: ${printSum(minimise) || `0 ${names[0] ?? "nothing"}`}`, "Subject To", ...printed,
+    "Bounds", ...Object.entries(bounds).map(([name, [least, most]]) => ` ${least} <= ${checkedName(name)} <= ${most}`),
+    ...(whole.length > 0 ? ["General", ` ${whole.map(checkedName).join(" ")}`] : []),
+    "End", "",
+  ].join("\n");
+}
+
+/** What HiGHS answers, as far as it is read here. */
+type Answer = { Status: string; ObjectiveValue: number; Columns: Readonly<Record<string, object>> };
+
+const primalOf = (column: object): number => ("Primal" in column && typeof column.Primal === "number" ? column.Primal : 0);
+
+/** Reads a solver's answer. @example readAnswer(highs.solve(toLp(model))).status // "solved" */
+export function readAnswer(answer: Answer): Solution {
+  const status = answer.Status === "Optimal" ? "solved" : /infeasible/i.test(answer.Status) ? "impossible" : "stopped";
+  const values = status === "solved" ? Object.fromEntries(Object.entries(answer.Columns).map(([name, column]) => [name, primalOf(column)])) : {};
+  return { status, values, objective: status === "solved" ? answer.ObjectiveValue : Number.NaN };
+}

@@ -1,0 +1,90 @@
+import { z } from "zod";
+import { catalog, findEntry, type CatalogKind } from "../catalog";
+import { NameSchema } from "../habitat";
+
+/** The shelves of the catalogue whose things are bought and kept. */
+export const BUYABLE = ["supplies", "falseBottoms", "drainageMedia", "barriers", "ingredients", "dressings", "pieceKinds", "plants", "crew"] as const satisfies readonly CatalogKind[];
+export type Buyable = (typeof BUYABLE)[number];
+
+const amount = (most: number) => z.number().min(0).max(most);
+const size = z.number().min(0.1).max(10_000);
+
+/** How much of a thing: loose litres, a sheet, a length, or a number of pieces. */
+export const AmountSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("loose"), looseL: amount(100_000) }),
+  z.strictObject({ kind: z.literal("sheet"), widthCm: size, depthCm: size }),
+  z.strictObject({ kind: z.literal("length"), lengthCm: amount(1_000_000) }),
+  z.strictObject({ kind: z.literal("pieces"), count: amount(1_000_000) }),
+]);
+export type Amount = z.infer<typeof AmountSchema>;
+
+export const PACK_FORMS = ["bag", "brick", "bale", "can", "roll", "sheet", "piece"] as const;
+
+const thing = { shelf: z.enum(BUYABLE), itemId: z.string() };
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
+
+/** A pack as a shop sells it. A brick holds what it swells to. The price is the buyer's own. */
+export const PackSchema = z.strictObject({ id, ...thing, form: z.enum(PACK_FORMS), holds: AmountSchema, price: z.number().min(0).max(1_000_000).nullable() });
+export type Pack = z.infer<typeof PackSchema>;
+
+export const StockSchema = z.strictObject({ id, ...thing, amount: AmountSchema });
+export type Stock = z.infer<typeof StockSchema>;
+
+/** What is on the builder's own shelves, and what the shops have. */
+export const BinsSchema = z.strictObject({
+  format: z.literal("rincon-bins"),
+  formatVersion: z.literal(1),
+  /** ISO 4217, three letters. */
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  note: NameSchema.optional(),
+  stock: z.array(StockSchema).max(2000),
+  packs: z.array(PackSchema).max(2000),
+});
+export type Bins = z.infer<typeof BinsSchema>;
+
+export const EMPTY_BINS: Bins = { format: "rincon-bins", formatVersion: 1, currency: "EUR", stock: [], packs: [] };
+
+/** What unit a thing is counted in. @example unitOf("ingredients", "coir") // "loose" */
+export function unitOf(shelf: Buyable, itemId: string): Amount["kind"] {
+  switch (shelf) {
+    case "barriers":
+    case "falseBottoms":
+      return "sheet";
+    case "plants":
+    case "crew":
+    case "pieceKinds":
+      return "pieces";
+    case "supplies":
+      return ({ pieces: "pieces", litres: "loose", length: "length", sheet: "sheet" } as const)[findEntry("supplies", itemId)?.unit ?? "pieces"];
+    default:
+      return "loose";
+  }
+}
+
+/** Every thing that can be bought. */
+export const buyables = (): { shelf: Buyable; itemId: string }[] => BUYABLE.flatMap((shelf) => catalog[shelf].map((item) => ({ shelf, itemId: item.id })));
+
+const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean => findEntry(shelf, itemId) !== undefined;
+
+/**
+ * Puts a stock line or a pack in, or in the place of the one with its id.
+ *
+ * @throws RangeError naming the field when the thing is not in the library or is counted in another unit
+ * @example withPack(bins, { id: "p", shelf: "ingredients", itemId: "coir", form: "brick", holds: { kind: "loose", looseL: 8 }, price: 4 })
+ */
+export function withPack(bins: Bins, pack: Pack): Bins {
+  const checked = PackSchema.parse(pack);
+  if (!known(checked)) throw new RangeError(`itemId: "${checked.itemId}" is not in the library`);
+  if (checked.holds.kind !== unitOf(checked.shelf, checked.itemId)) throw new RangeError("holds: counted in another unit than the thing");
+  const others = bins.packs.some((other) => other.id === checked.id);
+  return { ...bins, packs: others ? bins.packs.map((other) => (other.id === checked.id ? checked : other)) : [...bins.packs, checked] };
+}
+
+/** Sets what is in stock of a thing. Nothing of it takes the line out. @throws RangeError as {@link withPack} */
+export function withStock(bins: Bins, line: Stock): Bins {
+  const checked = StockSchema.parse(line);
+  if (!known(checked)) throw new RangeError(`itemId: "${checked.itemId}" is not in the library`);
+  if (checked.amount.kind !== unitOf(checked.shelf, checked.itemId)) throw new RangeError("amount: counted in another unit than the thing");
+  const others = bins.stock.some((other) => other.id === checked.id);
+  return { ...bins, stock: others ? bins.stock.map((other) => (other.id === checked.id ? checked : other)) : [...bins.stock, checked] };
+}

@@ -1,0 +1,62 @@
+"use client";
+
+import CloseOutlined from "@mui/icons-material/CloseOutlined";
+import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
+import { useState } from "react";
+import { findEntry } from "@/core/catalog";
+import { unitOf, withStock, type Amount, type Bins, type Buyable } from "@/core/supply";
+import { plain, Swatch } from "@/ui/section";
+import { capital, moneyPrinted, nameOf, packPrinted, useSay } from "@/words";
+import { AmountFields, emptyAmount } from "./AmountFields";
+import css from "./Bins.module.css";
+import { PackForm } from "./PackForm";
+
+type Props = { shelf: Buyable; itemId: string; bins: Bins; onKeep: (bins: Bins) => void };
+
+/** One thing: its stock, its packs, and the way to another pack. */
+export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
+  const say = useSay();
+  const [adding, setAdding] = useState(false);
+  const name = capital(nameOf(shelf, itemId));
+  const entry = findEntry(shelf, itemId);
+  const lines = bins.stock.filter((line) => line.shelf === shelf && line.itemId === itemId);
+  const packs = bins.packs.filter((pack) => pack.shelf === shelf && pack.itemId === itemId);
+  const unit = unitOf(shelf, itemId);
+  const setStock = (id: string, amount: Amount) => onKeep(withStock(bins, { id, shelf, itemId, amount }));
+  const first = lines[0] ?? { id: `${shelf}-${itemId}`, amount: emptyAmount(unit) };
+  return (
+    <li className={css.row}>
+      {entry && "look" in entry ? <Swatch material={plain(entry.look)} width={26} height={34} /> : <i className={css.dot} />}
+      <b className={css.name}>{name}</b>
+      <div className={css.stock}>
+        {unit === "sheet" && lines.length === 0 ? (
+          <Button size="small" variant="outlined" onClick={() => setStock(first.id, { kind: "sheet", widthCm: 60, depthCm: 60 })}>{say("bins:addSheet")}</Button>
+        ) : (
+          <AmountFields label={say("bins:inStockOf", { name })} amount={first.amount} onChange={(amount) => setStock(first.id, amount)} />
+        )}
+        {unit === "sheet" && lines.length > 0 ? (
+          <IconButton size="small" aria-label={say("bins:removeStock", { name })} onClick={() => onKeep({ ...bins, stock: bins.stock.filter((line) => line.id !== first.id) })}><CloseOutlined sx={{ fontSize: 16 }} /></IconButton>
+        ) : null}
+      </div>
+      <ul className={css.packs} aria-label={say("bins:packsOf", { name })}>
+        {packs.map((pack) => {
+          const told = packPrinted(pack, say);
+          return (
+            <li key={pack.id}>
+              <span>{told}</span>
+              <b className="measure">{pack.price === null ? say("bins:noPrice") : moneyPrinted(pack.price, bins.currency)}</b>
+              <IconButton size="small" aria-label={say("bins:removePack", { pack: told, name })} onClick={() => onKeep({ ...bins, packs: bins.packs.filter((other) => other.id !== pack.id) })}>
+                <CloseOutlined sx={{ fontSize: 15 }} />
+              </IconButton>
+            </li>
+          );
+        })}
+        <li className={css.addPack}>
+          <Button size="small" variant="text" onClick={() => setAdding(!adding)} aria-expanded={adding}>{say("bins:addPack")}</Button>
+        </li>
+      </ul>
+      {adding ? <PackForm shelf={shelf} itemId={itemId} bins={bins} onKeep={onKeep} onDone={() => setAdding(false)} /> : null}
+    </li>
+  );
+}

@@ -1,0 +1,81 @@
+"use client";
+
+import Autocomplete from "@mui/material/Autocomplete";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable } from "@/core/supply";
+import { chooseUnits, putBins, useBins } from "@/store";
+import { AppHeader } from "@/ui/parts";
+import { capital, nameOf, useSay } from "@/words";
+import { BinRow } from "./BinRow";
+import css from "./Bins.module.css";
+
+type Thing = { shelf: Buyable; itemId: string };
+const THINGS = buyables();
+const keyOf = ({ shelf, itemId }: Thing): string => `${shelf}/${itemId}`;
+
+/** Every thing in the bins: what is in stock, and the packs it is sold in with the builder's own prices. */
+export function Bins() {
+  const say = useSay();
+  const bins = useBins();
+  const [added, setAdded] = useState<readonly Thing[]>([]);
+  const [failed, setFailed] = useState(false);
+  const keep = (next: BinsDocument) => {
+    putBins(next).then(() => setFailed(false), () => setFailed(true));
+  };
+  if (!bins) return <div className={css.page}><AppHeader place="bins" onUnits={chooseUnits} /></div>;
+  const held = new Set([...bins.stock, ...bins.packs, ...added].map(keyOf));
+  const shown = THINGS.filter((thing) => held.has(keyOf(thing)));
+  return (
+    <div className={css.page}>
+      <AppHeader place="bins" onUnits={chooseUnits} />
+      <main id="work" tabIndex={-1} className={css.main}>
+        <div className={css.head}>
+          <div>
+            <h1>{say("bins:title")}</h1>
+            <p>{say("bins:sub")}</p>
+          </div>
+          <Autocomplete
+            className={css.find ?? ""} options={THINGS.filter((thing) => !held.has(keyOf(thing)))} value={null} blurOnSelect clearOnBlur
+            getOptionLabel={({ shelf, itemId }) => capital(nameOf(shelf, itemId))} groupBy={({ shelf }) => say(`build:shelves.${shelf}`)} getOptionKey={keyOf}
+            onChange={(_, thing) => thing && setAdded([...added, thing])}
+            renderInput={(params) => <TextField {...params} label={say("bins:add")} placeholder={say("bins:addHelp")} />}
+          />
+          <Currency key={bins.currency} bins={bins} onKeep={keep} />
+        </div>
+        {failed ? <p role="alert" className={css.failed}>{say("common:notKept")}</p> : null}
+        {shown.length === 0 ? <p className={css.empty}>{say("bins:empty")}</p> : null}
+        {BUYABLE.map((shelf) => {
+          const things = shown.filter((thing) => thing.shelf === shelf);
+          if (things.length === 0) return null;
+          return (
+            <section key={shelf} className={css.shelf} aria-label={say(`build:shelves.${shelf}`)}>
+              <h2>{say(`build:shelves.${shelf}`)}</h2>
+              <ul>
+                {things.map((thing) => <BinRow key={keyOf(thing)} shelf={thing.shelf} itemId={thing.itemId} bins={bins} onKeep={keep} />)}
+              </ul>
+            </section>
+          );
+        })}
+      </main>
+    </div>
+  );
+}
+
+/** The currency of all prices, three letters. */
+function Currency({ bins, onKeep }: { bins: BinsDocument; onKeep: (bins: BinsDocument) => void }) {
+  const say = useSay();
+  const [text, setText] = useState(bins.currency);
+  const read = BinsSchema.shape.currency.safeParse(text.trim().toUpperCase());
+  return (
+    <TextField
+      className={css.currency ?? ""} label={say("bins:currency")} value={text} error={!read.success} helperText={read.success ? undefined : say("bins:currencyWrong")}
+      onChange={(event) => {
+        setText(event.target.value);
+        const next = BinsSchema.shape.currency.safeParse(event.target.value.trim().toUpperCase());
+        if (next.success) onKeep({ ...bins, currency: next.data });
+      }}
+      slotProps={{ htmlInput: { maxLength: 3, autoComplete: "off" } }}
+    />
+  );
+}

@@ -1,0 +1,60 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { PACK_FORMS, unitOf, withPack, type Amount, type Bins, type Buyable, type Pack } from "@/core/supply";
+import { readNumber } from "@/core/units";
+import { nameOf, useSay } from "@/words";
+import { AmountFields, emptyAmount } from "./AmountFields";
+import css from "./Bins.module.css";
+
+/** The form a thing usually comes in. */
+const USUAL: Record<Amount["kind"], Pack["form"]> = { loose: "bag", sheet: "roll", length: "piece", pieces: "piece" };
+const FIRST: Record<Amount["kind"], Amount> = {
+  loose: { kind: "loose", looseL: 10 }, sheet: emptyAmount("sheet"), length: { kind: "length", lengthCm: 100 }, pieces: { kind: "pieces", count: 1 },
+};
+
+type Props = { shelf: Buyable; itemId: string; bins: Bins; onKeep: (bins: Bins) => void; onDone: () => void };
+
+/** A pack as the shop has it: its form, what it holds, its price. A brick holds what it swells to. */
+export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
+  const say = useSay();
+  const unit = unitOf(shelf, itemId);
+  const [form, setForm] = useState<Pack["form"]>(USUAL[unit]);
+  const [holds, setHolds] = useState<Amount>(FIRST[unit]);
+  const [price, setPrice] = useState("");
+  const read = price.trim() === "" ? null : readNumber(price);
+  const wrong = read === undefined || (read !== null && (read < 0 || read > 1_000_000));
+  const name = nameOf(shelf, itemId);
+  const add = () => {
+    if (wrong) return;
+    onKeep(withPack(bins, { id: crypto.randomUUID().slice(0, 8), shelf, itemId, form, holds, price: read }));
+    onDone();
+  };
+  return (
+    <form
+      className={css.form} aria-label={say("bins:newPack", { name })}
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <label className={css.field}>
+        <span>{say("bins:form")}</span>
+        <select value={form} onChange={(event) => setForm(PACK_FORMS.find((known) => known === event.target.value) ?? form)}>
+          {PACK_FORMS.map((value) => <option key={value} value={value}>{say(`bins:forms.${value}`)}</option>)}
+        </select>
+      </label>
+      <div className={css.field}>
+        <span>{say(form === "brick" ? "bins:swellsTo" : "bins:holds")}</span>
+        <AmountFields label={say("bins:holdsOf", { name })} amount={holds} onChange={setHolds} />
+      </div>
+      <TextField
+        className={css.price ?? ""} label={say("bins:price", { currency: bins.currency })} value={price} error={wrong} helperText={wrong ? say("bins:priceWrong") : undefined}
+        onChange={(event) => setPrice(event.target.value)} slotProps={{ htmlInput: { inputMode: "decimal", className: "measure", autoComplete: "off" }, inputLabel: { shrink: true } }}
+      />
+      <Button type="submit" size="small" disabled={wrong}>{say("bins:keepPack")}</Button>
+    </form>
+  );
+}

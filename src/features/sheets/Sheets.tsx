@@ -1,0 +1,44 @@
+"use client";
+
+import PrintOutlined from "@mui/icons-material/PrintOutlined";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { useOpen } from "@/store";
+import { Pills, useNow } from "@/ui/parts";
+import { boxSize, useSay } from "@/words";
+import { CutSheets } from "./CutSheets";
+import css from "./Sheets.module.css";
+import { ShoppingSheet } from "./ShoppingSheet";
+import { StripSheet } from "./StripSheet";
+
+const KINDS = ["shopping", "strips", "cuts"] as const;
+
+/** The prints of a habitat, one at a time, as they come out on paper. */
+export function Sheets() {
+  const say = useSay();
+  const { habitat } = useOpen();
+  const today = useNow();
+  const [kind, setKind] = useState<(typeof KINDS)[number]>("shopping");
+  return (
+    <main id="work" tabIndex={-1} className={css.place}>
+      <div className={css.bar}>
+        <div>
+          <h1>{say("sheets:title")}</h1>
+          <p>{say("sheets:sub")}</p>
+        </div>
+        <Pills label={say("sheets:which")} value={kind} onChange={setKind} options={KINDS.map((value) => ({ value, text: say(`sheets:kinds.${value}`) }))} />
+        <Button variant="outlined" size="small" startIcon={<PrintOutlined />} onClick={() => window.print()}>{say("sheets:print")}</Button>
+      </div>
+      <article className={css.paper} data-sheet aria-label={say(`sheets:kinds.${kind}`)}>
+        <header>
+          <h2>{say(`sheets:kinds.${kind}`)}</h2>
+          <p className="measure">
+            {say("sheets:for", { name: habitat.name, ...boxSize(habitat.shell) })}
+            {today ? ` · ${say("sheets:made", { madeOn: today })}` : ""}
+          </p>
+        </header>
+        {kind === "shopping" ? <ShoppingSheet /> : kind === "strips" ? <StripSheet /> : <CutSheets />}
+      </article>
+    </main>
+  );
+}

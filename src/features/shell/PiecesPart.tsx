@@ -1,0 +1,93 @@
+"use client";
+
+import AddOutlined from "@mui/icons-material/AddOutlined";
+import Button from "@mui/material/Button";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useState } from "react";
+import { catalog, entry, type PieceKind } from "@/core/catalog";
+import type { Habitat, Piece } from "@/core/habitat";
+import { useOpen } from "@/store";
+import { Cautions, LedgerPart } from "@/ui/parts";
+import { plain, Swatch } from "@/ui/section";
+import { capital, nameOf, useFigures, useSay } from "@/words";
+import { PieceFields } from "./PieceFields";
+import css from "./ShellStep.module.css";
+
+export type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
+
+/** A new piece stands in the middle, no larger than what the box has room for, on what its kind rests on. */
+function newPiece(kind: PieceKind, { shell, pieces }: Habitat): Piece {
+  const rest: Piece["rest"] = kind.rests === "glass" ? { on: "glass" } : kind.rests === "wall" ? { on: "wall", upCm: shell.heightCm * 0.5 } : { on: "ground", sunkCm: 0 };
+  const shift = (pieces.length % 5) * 0.1;
+  return {
+    id: crypto.randomUUID().slice(0, 8), kindId: kind.id, rest, turnDeg: 0, fillMixId: null,
+    xCm: Math.round(shell.widthCm * (0.3 + shift)), yCm: Math.round(shell.depthCm * (kind.rests === "wall" ? 0.85 : 0.45)),
+    widthCm: Math.min(kind.widthCm, shell.widthCm * 0.8), depthCm: Math.min(kind.depthCm, shell.depthCm * 0.8), heightCm: Math.min(kind.heightCm, shell.heightCm * 0.8),
+  };
+}
+
+/** What stands in the box, and what the animal wants to find there. */
+export function PiecesPart({ chosen, onChoose }: Choosing) {
+  const say = useSay();
+  const figures = useFigures();
+  const { habitat, derived } = useOpen();
+  const cautions = habitat.pieces.flatMap((piece) => entry("pieceKinds", piece.kindId).cautions);
+  return (
+    <>
+      <ul className={css.wants} aria-label={say("shell:wants")}>
+        {derived.furnishing.map(({ code, needCount, haveCount }) => (
+          <li key={code} data-short={haveCount < needCount}>
+            <span>{say(`shell:furnishing.${code}`)}</span>
+            <b className="measure">{say("shell:haveOf", { haveCount, needCount })}</b>
+          </li>
+        ))}
+      </ul>
+      <AddPiece onChoose={onChoose} />
+      {habitat.pieces.length === 0 ? <p className={css.why}>{say("shell:noPieces")}</p> : null}
+      <ul className={css.openings}>
+        {habitat.pieces.map((piece) => {
+          const kind = entry("pieceKinds", piece.kindId);
+          const kg = derived.ground.solids.find((solid) => solid.piece?.id === piece.id)?.emptyKg ?? 0;
+          const mass = figures.shown(kg, "mass");
+          return (
+            <li key={piece.id} data-chosen={piece.id === chosen}>
+              <button type="button" className={css.pieceHead} aria-expanded={piece.id === chosen} onClick={() => onChoose(piece.id === chosen ? undefined : piece.id)}>
+                <Swatch material={plain(kind.look)} width={24} height={24} />
+                <b>{capital(nameOf("pieceKinds", kind.id))}</b>
+                <span className={css.soft}>{say(`shell:restsShort.${piece.rest.on}`)}</span>
+                <span className="measure">{mass.figure} {mass.unit}</span>
+              </button>
+              {piece.id === chosen ? <PieceFields piece={piece} kind={kind} onRemoved={() => onChoose(undefined)} /> : null}
+            </li>
+          );
+        })}
+      </ul>
+      {cautions.length > 0 ? <LedgerPart title={say("cautions:label")}><Cautions codes={cautions} /></LedgerPart> : null}
+    </>
+  );
+}
+
+function AddPiece({ onChoose }: { onChoose: Choosing["onChoose"] }) {
+  const say = useSay();
+  const { habitat, edit } = useOpen();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const add = (kind: PieceKind) => {
+    setAnchor(null);
+    const piece = newPiece(kind, habitat);
+    edit([{ name: "addPiece", args: piece }]);
+    onChoose(piece.id);
+  };
+  return (
+    <>
+      <Button size="small" variant="outlined" startIcon={<AddOutlined />} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>{say("shell:addPiece")}</Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {catalog.pieceKinds.map((kind) => (
+          <MenuItem key={kind.id} onClick={() => add(kind)} sx={{ gap: 1.5 }}>
+            <Swatch material={plain(kind.look)} width={20} height={20} /> {capital(nameOf("pieceKinds", kind.id))}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

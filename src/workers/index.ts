@@ -1,0 +1,2 @@
+/** Heavy work away from the page: one typed client for each worker. */
+export { solveModel } from "./solver";

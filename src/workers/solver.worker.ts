@@ -1,0 +1,17 @@
+import { expose } from "comlink";
+import load from "highs";
+import { readAnswer, toLp, type Model, type Solution } from "@/core/solve";
+
+/** Loaded once, when the first question is asked. */
+let loading: ReturnType<typeof load> | undefined;
+
+const api = {
+  async solve(model: Model, secondsAtMost: number): Promise<Solution> {
+    loading ??= load({ locateFile: (file: string) => `/${file}` });
+    const highs = await loading;
+    return readAnswer(highs.solve(toLp(model), { time_limit: secondsAtMost }));
+  },
+};
+export type SolverApi = typeof api;
+
+expose(api);
