@@ -39,7 +39,7 @@ const frogHides = [piece("h1", "corkFlat", 12, 24, onGround(1), { widthCm: 18, d
 const PLANS: readonly Plan[] = [
   {
     start: { id: "demo-lantern-gully", name: "Lantern Gully", animalId: "crocodileSkink", count: 2, shell: { widthCm: 70, depthCm: 45, heightCm: 50, sillCm: 19, top: "halfCovered" } },
-    startedAgo: 118, keptAgo: 76,
+    startedAgo: 142, keptAgo: 76,
     commands: [
       { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
       { name: "setStandsOn", args: { ratingKg: 150 } },

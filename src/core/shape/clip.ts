@@ -44,7 +44,7 @@ export function turnedRectangle([cx, cy]: Point, widthCm: number, depthCm: numbe
 }
 
 /** An ellipse about a point, turned, as a fine polygon of the ellipse's own area. */
-export function turnedEllipse([cx, cy]: Point, widthCm: number, depthCm: number, turnDeg: number, corners = 32): Polygon {
+export function turnedEllipse([cx, cy]: Point, widthCm: number, depthCm: number, turnDeg: number, corners = 24): Polygon {
   const [cos, sin] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)];
   // A polygon in a circle is smaller than it: drawn out until the areas are the same.
   const swell = Math.sqrt((2 * Math.PI) / (corners * Math.sin((2 * Math.PI) / corners)));

@@ -1,5 +1,5 @@
 /** Figures in plan: area, centre, edge, what lies inside; regions and sums over them. */
-export { areaCm2, bounds, centroid, contains, isSimple, perimeterCm } from "./polygon";
+export { areaCm2, bounds, centroid, contains, insideOf, isSimple, perimeterCm } from "./polygon";
 export type { Point, Polygon } from "./polygon";
 export { clipped, turnedEllipse, turnedRectangle } from "./clip";
 export type { Bounds } from "./clip";

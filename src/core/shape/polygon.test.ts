@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { seeded } from "../random";
-import { areaCm2, bounds, centroid, contains, isSimple, perimeterCm, type Point, type Polygon } from "./index";
+import { areaCm2, bounds, centroid, contains, insideOf, isSimple, perimeterCm, type Point, type Polygon } from "./index";
 
 const rectangle: Polygon = [[0, 0], [60, 0], [60, 45], [0, 45]];
 const triangle: Polygon = [[0, 0], [60, 0], [0, 45]];
@@ -33,6 +33,14 @@ describe("any proper figure", () => {
         expect(areaCm2(turned)).toBeCloseTo(areaCm2(star), 6);
         expect(centroid(turned)[0]).toBeCloseTo(centroid(star)[0], 6);
         expect(isSimple(star)).toBe(true);
+      }),
+    );
+  });
+  it("is asked quickly as it is asked plainly, upright rectangles too", () => {
+    const square: Polygon = [[10, 10], [40, 10], [40, 30], [10, 30]];
+    fc.assert(
+      fc.property(fc.oneof(anyStar, fc.constant(square)), fc.double({ min: 0, max: 120, noNaN: true }), fc.double({ min: 0, max: 120, noNaN: true }), (star, x, y) => {
+        expect(insideOf(star)(x, y)).toBe(contains(star, [x, y]));
       }),
     );
   });

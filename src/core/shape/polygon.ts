@@ -49,6 +49,18 @@ export function contains(polygon: Polygon, [x, y]: Point): boolean {
   return inside;
 }
 
+/**
+ * The same question for one figure asked many times over: its bounds answer most of it, and all of it for an upright rectangle.
+ *
+ * @example insideOf([[0, 0], [60, 0], [0, 45]])(50, 40) // false
+ */
+export function insideOf(polygon: Polygon): (x: number, y: number) => boolean {
+  const { left, right, front, back } = bounds(polygon);
+  const within = (x: number, y: number) => x >= left && x < right && y >= front && y < back;
+  const upright = polygon.length === 4 && polygon.every(([x, y]) => (x === left || x === right) && (y === front || y === back)) && areaCm2(polygon) > 0;
+  return upright ? within : (x, y) => within(x, y) && contains(polygon, [x, y]);
+}
+
 const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
 
 const onSegment = (a: Point, b: Point, p: Point): boolean =>

@@ -96,6 +96,10 @@ export const solids = (habitat: Habitat, terrain: Terrain): Solid[] => [
   ...habitat.pieces.map((piece) => solidOf(piece, terrain)), ...habitat.strata.zones.flatMap((zone) => retainers(zone, terrain)),
 ];
 
+/** A region in pieces that no zone's edge runs through: the ground steps there. */
+const byZone = ({ inside, outside }: Region, zones: readonly Polygon[]): Region[] =>
+  zones.length === 0 ? [{ inside, outside }] : [...zones.map((zone) => ({ inside: [...inside, zone], outside })), { inside, outside: [...outside, ...zones] }];
+
 /**
  * Litres each layer loses to a solid, from the lowest layer up.
  *
@@ -103,7 +107,8 @@ export const solids = (habitat: Habitat, terrain: Terrain): Solid[] => [
  */
 export function buriedL(terrain: Terrain, solid: Solid): number[] {
   const lost = terrain.patches.map(() => 0);
-  for (const { x, y, areaCm2: area } of nodes(solid.region, { splits: solid.outline.length > 8 ? 1 : 4 })) {
+  if (solid.baseCm >= terrain.mostCm) return lost;
+  for (const { x, y, areaCm2: area } of byZone(solid.region, terrain.zones).flatMap((region) => nodes(region, { splits: solid.outline.length > 8 ? 1 : 3 }))) {
     let below = 0;
     terrain.topsAt(x, y).forEach((top, at) => {
       const overlap = Math.min(top, solid.topCm) - Math.max(below, solid.baseCm);

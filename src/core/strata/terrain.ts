@@ -1,7 +1,7 @@
 import { entry } from "../catalog";
 import { OVER_ALL, OVER_REST, type Habitat, type Layer, type Mound } from "../habitat";
 import { groundOutline } from "../shell";
-import { bounds, contains, type Bounds, type Circle, type Polygon, type Region } from "../shape";
+import { bounds, insideOf, type Bounds, type Circle, type Polygon, type Region } from "../shape";
 
 /** One layer as a field over the floor: where it lies, and how thick it is there. */
 export type Patch = {
@@ -18,6 +18,9 @@ export type Patch = {
 export type Terrain = {
   outline: Polygon;
   patches: readonly Patch[];
+  zones: readonly Polygon[];
+  /** No ground is higher than this, cm from the glass. */
+  mostCm: number;
   /** Tops of all layers at a place, cm from the glass, from the lowest up; a layer that does not lie there has no thickness. */
   topsAt: (x: number, y: number) => number[];
 };
@@ -75,7 +78,7 @@ function thicknessOf(layer: Layer, region: Region): Patch["thicknessCm"] {
   return (x, y) => {
     const [u, v] = [share((x - left) / width), share((y - front) / depth)];
     const plain = (1 - v) * (fl + (fr - fl) * u) + v * (bl + (br - bl) * u);
-    return layer.mounds.reduce((sum, heap) => sum + moundCm(heap, Math.hypot(x - heap.xCm, y - heap.yCm)), plain);
+    return layer.mounds.length === 0 ? plain : layer.mounds.reduce((sum, heap) => sum + moundCm(heap, Math.hypot(x - heap.xCm, y - heap.yCm)), plain);
   };
 }
 
@@ -95,17 +98,23 @@ export function terrainOf(habitat: Habitat): Terrain {
   const outline = groundOutline(habitat.shell);
   const patches = habitat.strata.layers.map((layer): Patch => {
     const region = regionOf(habitat, outline, layer.over);
-    const zones = [...region.inside.slice(1)];
+    const zones = region.inside.slice(1).map(insideOf);
+    const elsewhere = region.outside.map(insideOf);
     return {
       layer, region, circles: circlesOf(layer), thicknessCm: thicknessOf(layer, region),
-      lies: (x, y) => zones.every((zone) => contains(zone, [x, y])) && !region.outside.some((zone) => contains(zone, [x, y])),
+      lies: (x, y) => zones.every((isIn) => isIn(x, y)) && !elsewhere.some((isIn) => isIn(x, y)),
     };
   });
+  const mostOf = (layer: Layer): number =>
+    layer.kind === "soil" ? Math.max(...Object.values(layer.corners)) + layer.mounds.reduce((sum, mound) => sum + mound.heightCm, 0) : layer.kind === "barrier" ? entry("barriers", layer.materialId).thicknessCm : layer.depthCm;
   return {
-    outline, patches,
+    outline, patches, zones: habitat.strata.zones.map((zone) => zone.points), mostCm: habitat.strata.layers.reduce((sum, layer) => sum + mostOf(layer), 0),
     topsAt: (x, y) => {
       let top = 0;
-      return patches.map((patch) => (top += patch.lies(x, y) ? patch.thicknessCm(x, y) : 0));
+      return patches.map((patch) => {
+        if (patch.lies(x, y)) top += patch.thicknessCm(x, y);
+        return top;
+      });
     },
   };
 }

@@ -7,6 +7,7 @@ import type { MeasureKind, UnitSystem } from "./parse";
 export type Shown = { figure: string; unit: string };
 
 const STEPS_PER_INCH = 16;
+const HAIR = 1e-7;
 
 /** Number formats are slow to make and the section shows dozens of figures a frame. */
 const formats = new Map<string, Intl.NumberFormat>();
@@ -15,7 +16,9 @@ const decimal = (value: number, digits: number, locale: string): string => {
   const format =
     formats.get(key) ?? new Intl.NumberFormat(locale, { minimumFractionDigits: digits, maximumFractionDigits: digits });
   formats.set(key, format);
-  const rounded = Number(value.toFixed(digits));
+  // Halves go up even when a sum of parts has come out a hair below them: 14.85 L is told as 14.9.
+  const scale = 10 ** digits;
+  const rounded = (Math.sign(value) * Math.round(Math.abs(value) * scale + HAIR)) / scale;
   return format.format(rounded === 0 ? 0 : rounded);
 };
 

@@ -9,7 +9,7 @@ import { capital, nameOf, useFigures, useSay } from "@/words";
 import { Entry } from "./Entry";
 import css from "./Library.module.css";
 
-const KINDS = ["animals", "plants", "crew", "ingredients", "drainageMedia", "barriers", "dressings", "recipes", "boxBuilds", "boxSizes"] as const satisfies readonly CatalogKind[];
+const KINDS = ["animals", "plants", "crew", "ingredients", "drainageMedia", "barriers", "dressings", "recipes", "boxBuilds", "boxSizes", "falseBottoms", "wallTreatments", "wallFinishes", "pieceKinds"] as const satisfies readonly CatalogKind[];
 
 /** How many figures come from where. */
 function countShares(): Record<Provenance["kind"] | "total", number> {

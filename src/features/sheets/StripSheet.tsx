@@ -25,7 +25,8 @@ function useStripLines(): (strip: FillStrip) => StripLine[] {
 }
 
 const MOST_LETTERS = 24;
-const short = (name: string): string => (name.length > MOST_LETTERS ? `${name.slice(0, MOST_LETTERS - 1)}…` : name);
+/** Cut in the middle: which lift it is stands at the end. */
+const short = (name: string): string => (name.length > MOST_LETTERS ? `${name.slice(0, MOST_LETTERS - 10)}…${name.slice(-8)}` : name);
 
 /** The fill strips as they come out of the printer, and as files at true size. */
 export function StripSheet() {

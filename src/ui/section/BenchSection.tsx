@@ -1,6 +1,6 @@
 "use client";
 
-import { useState, type CSSProperties, type ReactNode } from "react";
+import { useDeferredValue, useMemo, useState, type CSSProperties, type ReactNode } from "react";
 import type { Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { capital, useSay, useUnits } from "@/words";
@@ -36,6 +36,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
   const say = useSay();
   const system = useUnits();
   const [ref, size] = useSize();
+  const told = useDeferredValue(useMemo(() => ({ habitat, ground }), [habitat, ground]));
   const [turning, setTurning] = useState(false);
   const look = (next: View) => {
     setTurning(false);
@@ -73,7 +74,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
           </svg>
         ) : null}
       </div>
-      <SectionTwin habitat={habitat} ground={ground} />
+      <SectionTwin habitat={told.habitat} ground={told.ground} />
     </div>
   );
 }

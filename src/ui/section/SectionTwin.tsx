@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { entry } from "@/core/catalog";
 import { areaCm2 } from "@/core/shape";
 import type { Habitat } from "@/core/habitat";
@@ -5,8 +6,8 @@ import type { Ground } from "@/core/strata";
 import { boxSize, capital, nameOf, useSay } from "@/words";
 import { useLayerNames } from "./useLayerNames";
 
-/** The section told in words, for those who do not see it. */
-export function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+/** The section told in words, for those who do not see it. While an edge is dragged it follows when there is time. */
+export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
   const say = useSay();
   const nameOfLayer = useLayerNames(habitat);
   return (
@@ -38,4 +39,4 @@ export function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Gro
       </ul>
     </section>
   );
-}
+});

@@ -116,7 +116,13 @@ function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
 }
 
 /** One solid as it looks in the section; a filled one shows what it is filled with. */
-export const PieceShape = memo(function PieceShape({ solid, frame, filling }: { solid: Solid; frame: Frame; filling?: Material | undefined }) {
+export const PieceShape = memo(PieceDrawing, (before, after) => {
+  const [a, b] = [solidBox(before.solid, before.frame), solidBox(after.solid, after.frame)];
+  const sameBox = a.x === b.x && a.y === b.y && a.width === b.width && a.height === b.height;
+  return sameBox && before.solid.kind === after.solid.kind && before.frame.pxPerCm === after.frame.pxPerCm && JSON.stringify(before.filling) === JSON.stringify(after.filling);
+});
+
+function PieceDrawing({ solid, frame, filling }: { solid: Solid; frame: Frame; filling?: Material | undefined }) {
   const id = useId();
   const fill = `url(#${id}-own)`;
   return (
@@ -128,4 +134,4 @@ export const PieceShape = memo(function PieceShape({ solid, frame, filling }: { 
       <Form box={solidBox(solid, frame)} kind={solid.kind} thickPx={(solid.piece?.depthCm ?? 4) * 0.6 * frame.pxPerCm} seed={solid.id} fill={fill} filling={filling ? `url(#${id}-in)` : undefined} pxPerCm={frame.pxPerCm} />
     </g>
   );
-});
+}
