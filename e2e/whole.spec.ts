@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { demo, expect, step, test } from "./support";
+import { demo, expect, test } from "./support";
 
 const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"];
 const PATHS = ["/", "/start", "/bins", "/library", "/h/demo-lantern-gully/sheets", ...STEPS.map((name) => `/h/demo-lantern-gully/${name}`)];

@@ -1,4 +1,4 @@
-import { memo, useMemo } from "react";
+import { memo, useMemo, useSyncExternalStore } from "react";
 import { ingredientLook, type Material } from "./material";
 import { blendColors, shade } from "./color";
 import { TILE, tileMarks, type Mark } from "./marks";
@@ -18,17 +18,56 @@ export function groundColor(material: Material): string {
   return texture === "pebble" && looks.length === 1 ? shade(base, -0.42) : shade(base, looks.length > 1 ? -0.1 : 0);
 }
 
-/** A pattern to fill shapes with, at true scale. */
+/** Pixels for a centimetre of texture: sharp at the scale most boxes are drawn at. */
+const PX_PER_CM = 20;
+
+const pictures = new Map<string, string>();
+
+/**
+ * A texture as a picture, drawn once: the section is painted anew on every frame of a drag, and hundreds of little paths in each
+ * layer would be painted with it.
+ */
+function textureUrl(key: string): string {
+  const known = pictures.get(key);
+  if (known !== undefined) return known;
+  const of = JSON.parse(key) as Material;
+  const canvas = document.createElement("canvas");
+  [canvas.width, canvas.height] = [TILE.width * PX_PER_CM, TILE.height * PX_PER_CM];
+  const pen = canvas.getContext("2d");
+  if (pen) {
+    pen.fillStyle = groundColor(of);
+    pen.fillRect(0, 0, canvas.width, canvas.height);
+    pen.scale(PX_PER_CM, PX_PER_CM);
+    pen.lineCap = "round";
+    for (const mark of tileMarks(ingredientLook(of), seedOf(key))) {
+      const path = new Path2D(mark.d);
+      pen.globalAlpha = mark.opacity ?? 1;
+      if (mark.fill) {
+        pen.fillStyle = mark.fill;
+        pen.fill(path);
+      }
+      if (mark.stroke) {
+        pen.strokeStyle = mark.stroke;
+        pen.lineWidth = mark.width ?? 0.05;
+        pen.stroke(path);
+      }
+    }
+  }
+  const url = canvas.toDataURL();
+  pictures.set(key, url);
+  return url;
+}
+
+const never = () => () => {};
+
+/** A pattern to fill shapes with, at true scale. Only drawn in a browser: on the server a shape has its plain ground colour. */
 export const TexturePattern = memo(function TexturePattern({ id, material, pxPerCm }: { id: string; material: Material; pxPerCm: number }) {
   const key = JSON.stringify(material);
-  const drawn = useMemo(() => {
-    const of = JSON.parse(key) as Material;
-    return { ground: groundColor(of), marks: paths(tileMarks(ingredientLook(of), seedOf(key))) };
-  }, [key]);
+  const browser = useSyncExternalStore(never, () => true, () => false);
+  const ground = useMemo(() => groundColor(JSON.parse(key) as Material), [key]);
   return (
     <pattern id={id} patternUnits="userSpaceOnUse" width={TILE.width} height={TILE.height} patternTransform={`scale(${pxPerCm})`}>
-      <rect width={TILE.width} height={TILE.height} fill={drawn.ground} />
-      {drawn.marks}
+      {browser ? <image href={textureUrl(key)} width={TILE.width} height={TILE.height} preserveAspectRatio="none" /> : <rect width={TILE.width} height={TILE.height} fill={ground} />}
     </pattern>
   );
 });
