@@ -17,6 +17,21 @@ const SHOTS: readonly Shot[] = [
   { name: "start", path: "/start", before: async (page) => page.getByLabel("Inner size").fill("24 x 18 x 18 in") },
   { name: "brief", path: `${gully}/brief` },
   { name: "shell", path: `${gully}/shell` },
+  { name: "hardscape", path: "/h/demo-dry-wash/shell", before: async (page) => page.getByRole("radio", { name: "Hardscape" }).click() },
+  {
+    name: "model", path: `${gully}/shell`,
+    before: async (page) => {
+      await page.getByRole("button", { name: "Turn it" }).click();
+      await page.waitForTimeout(3000);
+    },
+  },
+  { name: "bins", path: "/bins" },
+  {
+    name: "sheets", path: `${gully}/sheets`,
+    before: async (page) => {
+      await page.getByRole("radio", { name: "Cut sheets" }).click();
+    },
+  },
   { name: "strata", path: `${gully}/strata` },
   { name: "mix", path: `${gully}/mix` },
   { name: "planting", path: `${gully}/planting` },

@@ -21,11 +21,11 @@ export type Task = {
 
 const once = (cautions: readonly Caution[]): Caution[] => [...new Set(cautions)];
 
-/** How many litres of the first wetting and the kept water line are wanted. */
+/** How many litres the first wetting of the moist lifts wants. */
 function soilWaterL(habitat: Habitat): number {
   const levels = new Map(ground(habitat).levels.map((level) => [level.layerId, level.volumeL]));
   return habitat.strata.layers.reduce((sum, layer) => {
-    if (layer.kind !== "soil") return sum;
+    if (layer.kind !== "soil" || layer.laid === "dry") return sum;
     const mixture = blend(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []);
     return mixture ? sum + firstWettingL(mixture, levels.get(layer.id) ?? 0) : sum;
   }, 0);

@@ -89,13 +89,16 @@ export const MoundSchema = z.strictObject({
 });
 export type Mound = z.infer<typeof MoundSchema>;
 
+/** How a lift is laid: wetted to a crumb, or bone dry, as the upper lift of a semi-arid build. */
+export const LAID = ["moist", "dry"] as const;
+
 const over = IdSchema;
 export const LayerSchema = z.discriminatedUnion("kind", [
   z.strictObject({ id: IdSchema, over, kind: z.literal("drainage"), materialId: CatalogIdSchema, depthCm }),
   /** A plate on legs: its depth is the height of its upper side. */
   z.strictObject({ id: IdSchema, over, kind: z.literal("falseBottom"), materialId: CatalogIdSchema, depthCm }),
   z.strictObject({ id: IdSchema, over, kind: z.literal("barrier"), materialId: CatalogIdSchema }),
-  z.strictObject({ id: IdSchema, over, kind: z.literal("soil"), mixId: IdSchema, corners: CornersSchema, mounds: z.array(MoundSchema).max(12) }),
+  z.strictObject({ id: IdSchema, over, kind: z.literal("soil"), mixId: IdSchema, laid: z.enum(LAID), corners: CornersSchema, mounds: z.array(MoundSchema).max(12) }),
   z.strictObject({ id: IdSchema, over, kind: z.literal("dressing"), materialId: CatalogIdSchema, depthCm }),
 ]);
 export type Layer = z.infer<typeof LayerSchema>;

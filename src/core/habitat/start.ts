@@ -41,7 +41,7 @@ export const recipeFor = (animal: Animal) =>
 function layersFor(animal: Animal): Layer[] {
   const soilCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
   const ground: Layer[] = [
-    { id: "soil-1", over: OVER_ALL, kind: "soil", mixId: FIRST_MIX_ID, corners: levelCorners(soilCm), mounds: [] },
+    { id: "soil-1", over: OVER_ALL, kind: "soil", mixId: FIRST_MIX_ID, laid: "moist", corners: levelCorners(soilCm), mounds: [] },
     { id: "dressing-1", over: OVER_ALL, kind: "dressing", materialId: dressingFor(animal), depthCm: DRESSING_CM },
   ];
   if (animal.drainage !== "wanted") return ground;

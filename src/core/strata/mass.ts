@@ -49,8 +49,10 @@ export function massOf(layer: Layer, volumeL: number, areaCm2: number, habitat: 
       const kg = (areaCm2 / CM2_PER_M2) * entry("barriers", layer.materialId).kgPerM2;
       return { looseL: 0, dryKg: kg, wetKg: kg, poresL: 0 };
     }
-    case "soil":
-      return soilMass(volumeL, mixtureOf(habitat, layer.mixId));
+    case "soil": {
+      const mass = soilMass(volumeL, mixtureOf(habitat, layer.mixId));
+      return layer.laid === "dry" ? { ...mass, wetKg: mass.dryKg } : mass;
+    }
     case "dressing": {
       const dressing = entry("dressings", layer.materialId);
       const looseL = volumeL * dressing.loosePerPressed;

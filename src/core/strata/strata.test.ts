@@ -172,6 +172,11 @@ describe("the ground", () => {
       }),
     );
   });
+  it("a lift laid dry weighs wet what it weighs dry", () => {
+    const dry = after(bare, { name: "setLaid", args: { layerId: "soil-1", laid: "dry" } });
+    expect(dry.wetKg).toBeCloseTo(dry.dryKg, 10);
+    expect(ground(bare).wetKg).toBeGreaterThan(dry.wetKg + 3);
+  });
   it("a box with no layers at all has a bare floor", () => {
     const none = after(habitat, { name: "removeLayers", args: { layerIds: habitat.strata.layers.map((layer) => layer.id) } });
     expect(none).toMatchObject({ surface: { frontCm: 0, backCm: 0 }, soilVolumeL: 0, dryKg: 0, water: undefined });

@@ -7,6 +7,8 @@ import { bounds, insideOf, type Bounds, type Circle, type Polygon, type Region }
 export type Patch = {
   layer: Layer;
   region: Region;
+  /** The upright rectangle its corners belong to. */
+  frame: Bounds;
   /** Edges across which its thickness changes its form. */
   circles: readonly Circle[];
   /** Thickness, cm, as if it lay at this place. */
@@ -65,13 +67,12 @@ function frameOfRegion({ inside, outside }: Region): Bounds {
   }, whole);
 }
 
-function thicknessOf(layer: Layer, region: Region): Patch["thicknessCm"] {
+function thicknessOf(layer: Layer, { left, right, front, back }: Bounds): Patch["thicknessCm"] {
   if (layer.kind === "barrier") {
     const { thicknessCm } = entry("barriers", layer.materialId);
     return () => thicknessCm;
   }
   if (layer.kind !== "soil") return () => layer.depthCm;
-  const { left, right, front, back } = frameOfRegion(region);
   const [width, depth] = [Math.max(1e-9, right - left), Math.max(1e-9, back - front)];
   const { frontLeftCm: fl, frontRightCm: fr, backLeftCm: bl, backRightCm: br } = layer.corners;
   const share = (value: number) => Math.min(1, Math.max(0, value));
@@ -98,10 +99,11 @@ export function terrainOf(habitat: Habitat): Terrain {
   const outline = groundOutline(habitat.shell);
   const patches = habitat.strata.layers.map((layer): Patch => {
     const region = regionOf(habitat, outline, layer.over);
+    const frame = frameOfRegion(region);
     const zones = region.inside.slice(1).map(insideOf);
     const elsewhere = region.outside.map(insideOf);
     return {
-      layer, region, circles: circlesOf(layer), thicknessCm: thicknessOf(layer, region),
+      layer, region, frame, circles: circlesOf(layer), thicknessCm: thicknessOf(layer, frame),
       lies: (x, y) => zones.every((isIn) => isIn(x, y)) && !elsewhere.some((isIn) => isIn(x, y)),
     };
   });

@@ -9,10 +9,10 @@ import { useLayerNames } from "@/ui/section";
 import { capital, figuresIn, useSay, useUnits } from "@/words";
 import css from "./Sheets.module.css";
 
-const SPARE_CM = 2;
+const LEAST_CM = 6;
 
-/** A strip reaches a little over its highest line. */
-const lengthOf = ({ lines }: FillStrip): number => Math.ceil(Math.max(4, ...lines.map((line) => Math.max(line.pressedCm, line.looseCm))) + SPARE_CM);
+/** A strip reaches a little over its highest line, with room for that line's name. */
+const lengthOf = ({ lines }: FillStrip): number => Math.max(LEAST_CM, ...lines.map((line) => Math.max(line.pressedCm + 1, line.looseCm + 0.4)));
 
 /** Both unit systems stand on the strip, whichever is chosen. */
 function useStripLines(): (strip: FillStrip) => StripLine[] {

@@ -4,9 +4,10 @@ import ArrowDownwardOutlined from "@mui/icons-material/ArrowDownwardOutlined";
 import ArrowUpwardOutlined from "@mui/icons-material/ArrowUpwardOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import { LIMITS, OVER_ALL, OVER_REST, type Corners, type Layer, type SoilLayer } from "@/core/habitat";
+import { LAID, LIMITS, OVER_ALL, OVER_REST, type Corners, type Layer, type SoilLayer } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
+import { Pills } from "@/ui/parts";
 import { useSay } from "@/words";
 import css from "./LayerRows.module.css";
 import { MoundRows } from "./MoundRows";
@@ -52,6 +53,10 @@ function SoilMore({ layer, name }: { layer: SoilLayer; name: string }) {
     edit([{ name: "addMound", args: { layerId: layer.id, id: crypto.randomUUID().slice(0, 8), form: "dome", xCm: widthCm / 2, yCm: depthCm * 0.6, radiusCm, topRadiusCm: 0, heightCm: radiusCm * 0.4 } }]);
   return (
     <>
+      <Pills
+        label={say("strata:laid", { name })} value={layer.laid} onChange={(laid) => edit([{ name: "setLaid", args: { layerId: layer.id, laid } }])}
+        options={LAID.map((value) => ({ value, text: say(`strata:laidHow.${value}`) }))}
+      />
       <div className={css.corners}>
         {CORNERS.map((corner) => (
           <Stepper

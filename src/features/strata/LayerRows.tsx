@@ -49,6 +49,7 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
         <span className={css.title}>
           <MaterialName layer={layer} name={name} />
           {where ? <span className={css.where}>{where}</span> : null}
+          {layer.kind === "soil" && layer.laid === "dry" ? <span className={css.where}>{say("strata:laidHow.dry")}</span> : null}
         </span>
         <Detail layer={layer} level={level} />
       </div>

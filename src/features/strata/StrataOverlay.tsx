@@ -35,6 +35,7 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
   return (
     <>
       <Tags frame={frame} tags={tags} />
+      {chosen ? <CornerHandles frame={frame} chosen={chosen} /> : null}
       {levels.flatMap((level, at) => {
         const layer = layerOf(level.layerId);
         if (!layer || layer.kind === "barrier") return [];
@@ -58,6 +59,32 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
       })}
     </>
   );
+}
+
+/** The two front corners of the chosen lift, gripped on their own at the ends of its edge. */
+function CornerHandles({ frame, chosen }: { frame: Frame; chosen: string }) {
+  const say = useSay();
+  const system = useUnits();
+  const figures = useFigures();
+  const { habitat, derived, edit } = useOpen();
+  const nameOfLayer = useLayerNames(habitat);
+  const layer = habitat.strata.layers.find((other) => other.id === chosen);
+  const level = derived.ground.levels.find((other) => other.layerId === chosen);
+  if (layer?.kind !== "soil" || !level || frame.view !== "front") return null;
+  const patch = derived.ground.terrain.patches.find((other) => other.layer.id === chosen);
+  if (!patch) return null;
+  const { left, right } = patch.frame;
+  return (["frontLeftCm", "frontRightCm"] as const).map((corner) => {
+    const bottomCm = level.bottom.frontCm;
+    const topCm = bottomCm + layer.corners[corner];
+    return (
+      <Handle
+        key={corner} x={frame.x(corner === "frontLeftCm" ? left + 1.2 : right - 1.2)} y={frame.y(topCm)} pxPerCm={frame.pxPerCm} valueCm={topCm} leastCm={bottomCm + LIMITS.layerCm.min} mostCm={Math.max(frame.heightCm, topCm)}
+        stepCm={stepOf("length", system)} label={say("strata:handle", { name: say("strata:cornerOf", { name: nameOfLayer(chosen), corner: say(`strata:corners.${corner}`) }) })} valueText={figures.printed(topCm, "length")}
+        onMove={(toCm, gesture) => edit([{ name: "setCorners", args: { layerId: chosen, [corner]: Math.max(LIMITS.layerCm.min, toCm - bottomCm) } }], gesture)}
+      />
+    );
+  });
 }
 
 type Edge = { where: "all" | "front" | "back"; x: number; topCm: number; bottomCm: number };

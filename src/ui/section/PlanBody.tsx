@@ -10,8 +10,8 @@ import { shade } from "./color";
 import { TexturePattern } from "./Texture";
 import { wallMaterial } from "./Walls";
 
-/** The box from above: walls, ground and zones, heaps, pieces, plants at their grown spread, the openings in the walls. */
-export function PlanBody({ habitat, ground, frame }: { habitat: Habitat; ground: Ground; frame: Frame }) {
+/** The box from above: walls, ground and zones, heaps, pieces, plants at their grown spread unless it is asked for bare, the openings in the walls. */
+export function PlanBody({ habitat, ground, frame, bare = false }: { habitat: Habitat; ground: Ground; frame: Frame; bare?: boolean }) {
   const id = useId();
   const { x, y, pxPerCm } = frame;
   const points = (polygon: Polygon) => polygon.map(([px, py]) => `${x(px)},${y(py)}`).join(" ");
@@ -37,7 +37,7 @@ export function PlanBody({ habitat, ground, frame }: { habitat: Habitat; ground:
           <polygon key={at} points={points(solid.outline)} fill={`url(#${id}-solid-${at})`} stroke={shade(solid.kind.look.color, -0.5)} strokeWidth={1.5} strokeLinejoin="round" opacity={solid.topCm < ground.surfaceAt(...centre(solid.outline)) ? 0.55 : 1} />
         ))}
         {ground.solids.map((solid, at) => (solid.hole && solid.kind.form !== "cave" ? <polygon key={at} points={points(solid.hole)} fill={solid.kind.form === "bowl" ? "#3f9bb1" : "#241b14"} opacity={0.5} /> : null))}
-        {habitat.plants.map((stand) => {
+        {(bare ? [] : habitat.plants).map((stand) => {
           const { grownSpreadCm, color } = entry("plants", stand.plantId);
           return (
             <g key={stand.id}>
@@ -47,7 +47,7 @@ export function PlanBody({ habitat, ground, frame }: { habitat: Habitat; ground:
           );
         })}
       </g>
-      {habitat.plants.map((stand) => <Name key={stand.id} frame={frame} xCm={stand.xCm} y={y(stand.yCm) + 18} text={capital(nameOf("plants", stand.plantId))} />)}
+      {(bare ? [] : habitat.plants).map((stand) => <Name key={stand.id} frame={frame} xCm={stand.xCm} y={y(stand.yCm) + 18} text={capital(nameOf("plants", stand.plantId))} />)}
       {habitat.strata.zones.map((zone) => <Name key={zone.id} frame={frame} xCm={centre(zone.points)[0]} y={y(centre(zone.points)[1])} text={zone.name} strong />)}
       <polygon points={outline} fill="none" stroke="var(--glass)" strokeWidth={2.6} strokeLinejoin="round" />
       {habitat.shell.openings.map((opening) => (

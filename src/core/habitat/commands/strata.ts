@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { entry } from "../../catalog";
 import { slopedCorners } from "../corners";
-import { CornersSchema, HabitatSchema, IdSchema, LayerSchema, MoundSchema, OVER_ALL, OVER_REST, type Habitat, type Layer, type LayerKind, type Mix, type SoilLayer } from "../schema";
+import { CornersSchema, HabitatSchema, IdSchema, LAID, LayerSchema, MoundSchema, OVER_ALL, OVER_REST, type Habitat, type Layer, type LayerKind, type Mix, type SoilLayer } from "../schema";
 import { edit, mustFind } from "./define";
 
 const FROM_THE_GLASS_UP: readonly LayerKind[] = ["falseBottom", "drainage", "barrier", "soil", "dressing"];
@@ -18,7 +18,7 @@ const NewLayerSchema = z.discriminatedUnion("kind", [
 function laid(layer: z.output<typeof NewLayerSchema>): Layer {
   if (layer.kind !== "soil") return layer;
   const { frontCm, backCm, ...rest } = layer;
-  return { ...rest, corners: slopedCorners(frontCm, backCm), mounds: [] };
+  return { ...rest, laid: "moist", corners: slopedCorners(frontCm, backCm), mounds: [] };
 }
 
 const withLayers = (habitat: Habitat, layers: Layer[]): Habitat => ({ ...habitat, strata: { ...habitat.strata, layers } });
@@ -128,6 +128,9 @@ export const strataEdits = {
   setCorners: edit(z.strictObject({ layerId: IdSchema, ...CornersSchema.partial().shape }), (habitat, { layerId, ...to }) =>
     changeSoil(habitat, layerId, (layer) => ({ ...layer, corners: CornersSchema.parse({ ...layer.corners, ...to }) })),
   ),
+
+  /** Lays a lift moist or bone dry. */
+  setLaid: edit(z.strictObject({ layerId: IdSchema, laid: z.enum(LAID) }), (habitat, { layerId, laid: how }) => changeSoil(habitat, layerId, (layer) => ({ ...layer, laid: how }))),
 
   addMound: edit(mound, (habitat, { layerId, ...heap }) =>
     changeSoil(habitat, layerId, (layer) => {

@@ -3,11 +3,11 @@ import type { Migration } from "./migration";
 type Plain = Record<string, unknown>;
 const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
 
-/** A soil lift was one depth in front and one at the back; now it has four corners and may carry mounds. */
+/** A soil lift was one depth in front and one at the back; now it has four corners, may carry mounds and may be laid dry. */
 function layerToV3(layer: unknown): Plain {
   const { frontCm, backCm, ...rest } = plainOf(layer);
   const laid = { ...rest, over: "floor" };
-  return rest.kind === "soil" ? { ...laid, corners: { frontLeftCm: frontCm, frontRightCm: frontCm, backLeftCm: backCm, backRightCm: backCm }, mounds: [] } : laid;
+  return rest.kind === "soil" ? { ...laid, laid: "moist", corners: { frontLeftCm: frontCm, frontRightCm: frontCm, backLeftCm: backCm, backRightCm: backCm }, mounds: [] } : laid;
 }
 
 /** Version 3 tells zones, corners and mounds, pieces, what is built on the walls, and what the box stands on. */
