@@ -52,3 +52,22 @@ const bareStart = {
 };
 const applyPlan = (habitat: typeof living, taskId: string, on: string) =>
   schedule(applyAll(habitat, [{ name: "markTask", args: { taskId, on } }]), "2026-01-20");
+
+describe("the build of walls and dry lifts", () => {
+  it("waits for foam to set, its finish to cure and three weeks of airing before anything is laid (common practice: two to four weeks)", () => {
+    const foamed = applyAll(living, [
+      { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
+      { name: "addPiece", args: { id: "s", kindId: "boulder", xCm: 30, yCm: 20, turnDeg: 0, widthCm: 18, depthCm: 15, heightCm: 12, rest: { on: "glass" }, fillMixId: null } },
+    ]);
+    const plan = schedule(foamed, "2026-01-05");
+    // A day of leak test, one of setting, one of cure, twenty-one of airing.
+    expect(["buildWalls", "finishWalls", "airOut", "setOnGlass", "layDrainage"].map((id) => dayOf(plan, id))).toEqual(["2026-01-06", "2026-01-07", "2026-01-08", "2026-01-29", "2026-01-29"]);
+    expect(plan.find((task) => task.id === "buildWalls")?.cautions).toContain("fumes");
+    expect(plan.find((task) => task.id === "setOnGlass")?.cautions).toContain("stacked");
+  });
+  it("a lift laid dry takes no first wetting", () => {
+    const water = (of: typeof living) => tasks(of).find((task) => task.id === "mixSoil")?.quantities.waterL ?? 0;
+    expect(water(living)).toBeGreaterThan(3);
+    expect(water(applyAll(living, [{ name: "setLaid", args: { layerId: "soil-1", laid: "dry" } }]))).toBe(0);
+  });
+});

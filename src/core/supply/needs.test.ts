@@ -32,4 +32,26 @@ describe("what a habitat is built from", () => {
     expect(amountOf("nervePlant")).toEqual({ kind: "pieces", count: 2 });
     expect(amountOf("insectScreen")).toEqual({ kind: "sheet", widthCm: 65, depthCm: 50 });
   });
+  it("has what the walls, a false bottom, zones and pieces are built from, each in its own unit", () => {
+    const built = applyAll(habitat, [
+      { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
+      { name: "setTreatment", args: { wall: "left", treatmentId: "corkPanel", thicknessCm: 2 } },
+      { name: "removeLayers", args: { layerIds: ["drainage-1"] } },
+      { name: "addLayer", args: { layer: { id: "grid", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 7 } } },
+      { name: "addZone", args: { id: "z", name: "Z", points: [[2, 0], [20, 0], [20, 40], [2, 40]], retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 12 } } },
+      { name: "addPiece", args: { id: "t", kindId: "corkTube", xCm: 40, yCm: 20, turnDeg: 0, widthCm: 14, depthCm: 14, heightCm: 30, rest: { on: "glass" }, fillMixId: "mix-1" } },
+    ]);
+    const land = ground(built);
+    const all = needs(built, land);
+    const amount = (id: string) => all.find((need) => need.id === id)?.amount;
+    expect(amount("foamCan")).toEqual({ kind: "pieces", count: Math.ceil((60 * 45 * 5 * 1.35) / 1000 / 18) });
+    expect(amount("corkSheet")).toEqual({ kind: "sheet", widthCm: 45, depthCm: 45 });
+    expect(amount("diffuserGrid")).toEqual({ kind: "sheet", widthCm: 58, depthCm: 40 });
+    expect(amount("legPipe")).toEqual({ kind: "length", lengthCm: expect.closeTo(land.legs[0]!.pipeCm, 8) });
+    expect(amount("corkWall")).toEqual({ kind: "pieces", count: 1 });
+    // The tube is filled with the lift's own mix: 2.9 L of it, with its settling, on top of what lies on the floor.
+    const lift = land.levels.find((level) => level.layerId === "soil-1")!;
+    const parts = built.mixes[0]!.parts.reduce((sum, { ingredientId }) => sum + (all.find((need) => need.id === ingredientId && need.amount.kind === "loose")?.amount as { looseL: number }).looseL, 0);
+    expect(parts).toBeGreaterThan(lift.looseL + land.fillingL);
+  });
 });

@@ -3,26 +3,13 @@
 import Link from "next/link";
 import type { CatalogKind } from "@/core/catalog";
 import { catalog, entry } from "@/core/catalog";
-import { needs, type Need } from "@/core/supply";
+import { needs } from "@/core/supply";
 import { useOpen } from "@/store";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useSay, type Say } from "@/words";
+import { amountPrinted, capital, nameOf, useSay } from "@/words";
 import css from "./Build.module.css";
 
 const SHELVES = ["supplies", "falseBottoms", "drainageMedia", "barriers", "ingredients", "dressings", "pieceKinds", "plants", "crew"] as const satisfies readonly CatalogKind[];
-
-function amountText({ shelf, amount }: Need, say: Say): string {
-  switch (amount.kind) {
-    case "loose":
-      return say("mix:litres", { looseL: amount.looseL });
-    case "sheet":
-      return say("build:amountSheet", { widthCm: amount.widthCm, depthCm: amount.depthCm });
-    case "length":
-      return say("build:amountLength", { lengthCm: amount.lengthCm });
-    case "pieces":
-      return say(shelf === "crew" ? "build:amountCrew" : "build:amountPieces", { count: amount.count });
-  }
-}
 
 type Drawn = "drainageMedia" | "barriers" | "ingredients" | "dressings" | "falseBottoms" | "pieceKinds";
 const isDrawn = (shelf: CatalogKind): shelf is Drawn => "look" in (catalog[shelf][0] ?? {});
@@ -46,7 +33,7 @@ export function Shopping() {
                 <li key={`${need.id}-${need.amount.kind}`}>
                   {isDrawn(shelf) ? <Swatch material={plain(entry(shelf, need.id).look)} width={22} height={22} /> : <i className={css.dot} />}
                   <span>{capital(nameOf(shelf, need.id))}</span>
-                  <span className="measure">{amountText(need, say)}</span>
+                  <span className="measure">{amountPrinted(need.amount, say, shelf)}</span>
                 </li>
               ))}
             </ul>

@@ -26,6 +26,7 @@ export function layerGeometry(terrain: Terrain, n: number): BufferGeometry {
       const [t00, t10, t11, t01] = [corner(0, 0, n + 1), corner(1, 0, n + 1), corner(1, 1, n + 1), corner(0, 1, n + 1)];
       const [b00, b10, b11, b01] = [corner(0, 0, n), corner(1, 0, n), corner(1, 1, n), corner(0, 1, n)];
       face(t00, t10, t11, t01);
+      face(b00, b01, b11, b10);
       if (!lies(i, j - 1)) face(b00, b10, t10, t00);
       if (!lies(i, j + 1)) face(b11, b01, t01, t11);
       if (!lies(i - 1, j)) face(b01, b00, t00, t01);
