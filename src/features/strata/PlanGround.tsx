@@ -45,7 +45,7 @@ function PlanCorners({ layer, frame }: { layer: SoilLayer; frame: Frame }) {
           label={say("strata:cornerOf", { name, corner: say(`strata:corners.${corner}`) })} valueText={figures.printed(cm, "length")}
           onMove={(to, gesture) => edit([{ name: "setCorners", args: { layerId: layer.id, [corner]: to } }], gesture)}
         />
-        <text className="measure" x={x + (u ? -14 : 14)} y={y + 4} fontSize={12.5} fontWeight={650} textAnchor={u ? "end" : "start"} fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke" aria-hidden>
+        <text className="measure" x={x + (u ? 12 : -12)} y={y + (v ? 26 : -16)} fontSize={12.5} fontWeight={650} textAnchor={u ? "end" : "start"} fill="var(--ink)" stroke="var(--sheet)" strokeWidth={4} paintOrder="stroke" aria-hidden>
           {figures.printed(cm, "length")}
         </text>
       </g>
