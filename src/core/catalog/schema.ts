@@ -111,6 +111,9 @@ export const IngredientSchema = z
     /** Water already in it as bought, air-dry, per cent of volume. */
     airDryWaterPct: percent,
     settlesPct: z.number().min(0).max(60),
+    /** Size of its pieces, and the gaps between them when poured, per cent of volume: how it packs with others. */
+    grainMm: positive,
+    betweenPct: z.number().min(20).max(90),
     reposeDeg,
     peat: z.boolean(),
     cautions: z.array(z.enum(CAUTIONS)),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { applyAll, startHabitat } from "../habitat";
+import { blend } from "../mix";
 import { ground } from "../strata";
 import { needs } from "./index";
 
@@ -25,7 +26,12 @@ describe("what a habitat is built from", () => {
   it("adds one ingredient up over both lifts, each thing standing once", () => {
     const soils = ground(habitat).levels.filter((level) => level.kind === "soil");
     const soilLitres = list.filter((need) => need.shelf === "ingredients").reduce((sum, need) => sum + (need.amount.kind === "loose" ? need.amount.looseL : 0), 0);
-    expect(soilLitres).toBeCloseTo(soils.reduce((sum, level) => sum + level.looseL, 0), 8);
+    const measured = soils.reduce((sum, level) => {
+      const layer = habitat.strata.layers.find((other) => other.id === level.layerId)!;
+      const lostPct = layer.kind === "soil" ? blend(habitat.mixes.find((mix) => mix.id === layer.mixId)!.parts)!.lostPct : 0;
+      return sum + level.looseL / (1 - lostPct / 100);
+    }, 0);
+    expect(soilLitres).toBeCloseTo(measured, 8);
     expect(new Set(list.map((need) => need.id)).size).toBe(list.length);
   });
   it("counts plants and cuts the sheet with its turn-ups", () => {

@@ -3,7 +3,7 @@
 import { useId } from "react";
 import { entry } from "@/core/catalog";
 import type { Mix } from "@/core/habitat";
-import { normalise } from "@/core/mix";
+import { litresFor, normalise } from "@/core/mix";
 import { plain, spreadTags, TexturePattern, useSize } from "@/ui/section";
 import { capital, nameOf, useFigures, useSay } from "@/words";
 import css from "./MixStep.module.css";
@@ -17,6 +17,7 @@ export function Jar({ mix, looseL }: { mix: Mix; looseL: number }) {
   const prefix = useId();
   const [ref, size] = useSize();
   const shares = normalise(mix.parts);
+  const litres = new Map(litresFor(mix.parts, looseL).map((part) => [part.ingredientId, part.litres]));
   if (shares.length === 0) return <p className={css.empty}>{say("mix:empty")}</p>;
 
   const width = size ? Math.min(230, size.width * 0.36) : 0;
@@ -56,7 +57,7 @@ export function Jar({ mix, looseL }: { mix: Mix; looseL: number }) {
                 <path d={`M${left + width + 2} ${anchor}L${left + width + 22} ${y}h8`} fill="none" stroke="var(--soft)" strokeWidth={1.2} />
                 <text x={left + width + 38} y={y - 2} fontSize={14} fontWeight={620} fill="var(--ink)">{capital(nameOf("ingredients", part.ingredientId))}</text>
                 <text x={left + width + 38} y={y + 15} fontSize={12.5} className="measure" fill="var(--soft)">
-                  {say("mix:share", { share: figures.number(part.share * 100, 1) })} · {say("mix:litres", { looseL: part.share * looseL })}
+                  {say("mix:share", { share: figures.number(part.share * 100, 1) })} · {say("mix:litres", { looseL: litres.get(part.ingredientId) ?? 0 })}
                 </text>
               </g>
             );

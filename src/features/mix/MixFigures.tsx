@@ -30,6 +30,7 @@ export function MixFigures({ mix, volumeL, looseL }: { mix: Mix; volumeL: number
           <Fact label={say("mix:air")}>{percent(mixture.airSpacePct)}</Fact>
           <Fact label={say("mix:pores")}>{percent(mixture.totalPorosityPct)}</Fact>
           <Fact label={say("mix:dryWeight")}>{say("mix:weight", { dryKg: mixture.looseKgPerL })}</Fact>
+          <Fact label={say("mix:lost")}>{percent(mixture.lostPct)}</Fact>
           <Fact label={say("mix:peat")}>{say("mix:share", { share: figures.number(mixture.peatPct, 0) })}</Fact>
         </Facts>
         <p className={css.note}>{say("mix:blendNote")}</p>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { blend } from "@/core/mix";
 import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
@@ -21,8 +22,9 @@ export function MixStep() {
   const mix = habitat.mixes.find((other) => other.id === wantedId) ?? habitat.mixes[0];
   if (!mix) return null;
   const lifts = derived.ground.levels.filter((level) => habitat.strata.layers.some((layer) => layer.id === level.layerId && layer.kind === "soil" && layer.mixId === mix.id));
-  const volumeL = lifts.reduce((sum, level) => sum + level.volumeL, 0);
-  const looseL = lifts.reduce((sum, level) => sum + level.looseL, 0);
+  const fillL = derived.ground.solids.reduce((sum, solid) => sum + (solid.piece?.fillMixId === mix.id ? solid.fillL : 0), 0);
+  const volumeL = lifts.reduce((sum, level) => sum + level.volumeL, fillL);
+  const looseL = lifts.reduce((sum, level) => sum + level.looseL, fillL * (1 + (blend(mix.parts)?.settlesPct ?? 0) / 100));
   return (
     <Workbench
       label={say("steps:ledger")}

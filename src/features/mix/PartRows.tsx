@@ -9,7 +9,7 @@ import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { catalog, entry } from "@/core/catalog";
 import { LIMITS, type Mix } from "@/core/habitat";
-import { normalise, toldTotal, type Share } from "@/core/mix";
+import { litresFor, normalise, toldTotal, type Share } from "@/core/mix";
 import { useOpen } from "@/store";
 import { NumberInput } from "@/ui/measure";
 import { plain, Swatch } from "@/ui/section";
@@ -20,11 +20,12 @@ import css from "./MixStep.module.css";
 export function PartRows({ mix, looseL }: { mix: Mix; looseL: number }) {
   const say = useSay();
   const figures = useFigures();
+  const litres = new Map(litresFor(mix.parts, looseL).map((part) => [part.ingredientId, part.litres]));
   return (
     <>
       <ul className={css.rows}>
         {normalise(mix.parts).map((part) => (
-          <PartRow key={part.ingredientId} mixId={mix.id} part={part} litres={part.share * looseL} />
+          <PartRow key={part.ingredientId} mixId={mix.id} part={part} litres={litres.get(part.ingredientId) ?? 0} />
         ))}
       </ul>
       <p className={css.told}>

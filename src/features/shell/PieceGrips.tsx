@@ -7,6 +7,7 @@ import { Grip, solidBox, type Frame } from "@/ui/section";
 import { capital, nameOf, useSay } from "@/words";
 import type { Choosing } from "./PiecesPart";
 
+const LEVEL_SLACK_PX = 7;
 const within = (cm: number, most: number): number => Math.min(most, Math.max(0, cm));
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
@@ -43,7 +44,7 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
   };
   return (
     <Grip
-      frame={frame} atCm={{ across: side ? piece.yCm : piece.xCm, up: plan ? piece.yCm : tenth(solid.baseCm) }} pressed={chosen} onMove={move}
+      frame={frame} atCm={{ across: side ? piece.yCm : piece.xCm, up: plan ? piece.yCm : tenth(solid.baseCm) }} pressed={chosen} levelSlackPx={plan ? 0 : LEVEL_SLACK_PX} onMove={move}
       label={say("shell:movePiece", { name: capital(nameOf("pieceKinds", piece.kindId)), xCm: piece.xCm, yCm: piece.yCm })}
       onChoose={() => onChoose(piece.id)}
       onRemove={() => {

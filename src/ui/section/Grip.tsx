@@ -10,6 +10,8 @@ type Props = {
   atCm: { across: number; up: number };
   label: string;
   pressed?: boolean;
+  /** How far the pointer may stray up or down before that counts: what stands on sloping ground follows it when pushed along. */
+  levelSlackPx?: number;
   onMove: (to: { across: number; up: number }, gesture: string) => void;
   onChoose?: () => void;
   onRemove?: () => void;
@@ -22,7 +24,7 @@ const ARROWS: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], 
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
 /** Something that is dragged about in a view, or moved with the arrow keys: Alt for a tenth of a step, Delete takes it out. */
-export function Grip({ frame, atCm, label, pressed = false, onMove, onChoose, onRemove, children }: Props) {
+export function Grip({ frame, atCm, label, pressed = false, levelSlackPx = 0, onMove, onChoose, onRemove, children }: Props) {
   const drag = useRef<{ fromX: number; fromY: number; at: Props["atCm"]; gesture: string } | undefined>(undefined);
   const held = useRef<string | undefined>(undefined);
   const down = (event: PointerEvent<SVGGElement>) => {
@@ -33,7 +35,8 @@ export function Grip({ frame, atCm, label, pressed = false, onMove, onChoose, on
   const move = (event: PointerEvent<SVGGElement>) => {
     if (!drag.current) return;
     const { fromX, fromY, at, gesture } = drag.current;
-    const to = { across: tenth(at.across + (event.clientX - fromX) / frame.pxPerCm), up: tenth(at.up - (event.clientY - fromY) / frame.pxPerCm) };
+    const down = event.clientY - fromY;
+    const to = { across: tenth(at.across + (event.clientX - fromX) / frame.pxPerCm), up: Math.abs(down) <= levelSlackPx ? atCm.up : tenth(at.up - down / frame.pxPerCm) };
     if (to.across !== atCm.across || to.up !== atCm.up) onMove(to, gesture);
   };
   const up = () => (drag.current = undefined);

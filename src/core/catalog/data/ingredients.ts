@@ -37,9 +37,22 @@ const REPOSE_DEG: Record<Ingredient["look"]["texture"], number> = {
 };
 const reposeRecalled = { ...memory, note: "by the shape of its pieces, moist and lightly pressed; recalled order of size" };
 
+/** Size of the pieces, mm, and gaps between them when poured, %. */
+const PIECES: Record<string, readonly [grainMm: number, betweenPct: number]> = {
+  coir: [1.5, 48], peat: [1.5, 48], fineBark: [8, 48], eucalyptBark: [8, 48], treeFernFibre: [10, 58], sphagnum: [18, 62], charcoal: [7, 48], topsoil: [1, 42],
+  playSand: [0.4, 42], redSand: [0.3, 42], decomposedGranite: [2, 41], clayPowder: [0.02, 55], crushedLeaf: [12, 62], wormCastings: [1.2, 46], compost: [3, 46],
+  pumice: [8, 45], perlite: [4, 45], lavaGrit: [8, 46], rottenWood: [12, 52],
+};
+function piecesOf(id: string): { grainMm: number; betweenPct: number } {
+  const pieces = PIECES[id];
+  if (!pieces) throw new RangeError(`${id}: no size of pieces`);
+  return { grainMm: pieces[0], betweenPct: pieces[1] };
+}
+const piecesRecalled = { ...memory, note: "usual size and gaps of poured pieces, recalled; sieve and fill with water to check" };
+
 /** What soils are mixed from. Porosity and water as per cent of volume; mass as kg for an air-dry loose litre. */
 export const ingredients: readonly Ingredient[] = ROWS.map(([id, texture, color, looseKgPerL, pores, settlesPct, cautions]) => ({
   id, look: { texture, color }, looseKgPerL,
   totalPorosityPct: pores[0], waterHeldPct: pores[1], airDryWaterPct: pores[2], settlesPct,
-  reposeDeg: REPOSE_DEG[texture], peat: id === "peat", cautions: cautions ?? [], from: potMedia, fieldFrom: { ...allowance, reposeDeg: reposeRecalled },
+  ...piecesOf(id), reposeDeg: REPOSE_DEG[texture], peat: id === "peat", cautions: cautions ?? [], from: potMedia, fieldFrom: { ...allowance, reposeDeg: reposeRecalled, grainMm: piecesRecalled, betweenPct: piecesRecalled },
 }));
