@@ -16,6 +16,8 @@ import { glassEdges, layerGeometry, prismGeometry } from "./geometry";
 type Turn = { round: number; over: number; near: number };
 const FIRST: Turn = { round: 0.5, over: 0.32, near: 1 };
 const STEP = 0.12;
+/** How much of the view the longest way through the box fills: none of it is cut off however it is turned. */
+const FILLS = 4.6;
 
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 const turned = (turn: Turn, round: number, over: number): Turn => ({ ...turn, round: turn.round + round, over: clamp(turn.over + over, -0.2, 1.45) });
@@ -41,7 +43,7 @@ export default function BoxModel({ habitat, ground }: { habitat: Habitat; ground
     event.stopPropagation();
     setTurn((before) => (way ? turned(before, way[0] ?? 0, way[1] ?? 0) : { ...before, near: clamp(before.near * (zoom ?? 1), 0.5, 3) }));
   };
-  const scale = (5.4 / size) * turn.near;
+  const scale = (FILLS / size) * turn.near;
   return (
     <Boundary>
       <div
