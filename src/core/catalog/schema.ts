@@ -1,8 +1,6 @@
 import { z } from "zod";
-import { provenanceShape } from "./provenance";
+import { entryShape, look, percent, positive } from "./fields";
 
-const positive = z.number().positive();
-const percent = z.number().min(0).max(100);
 
 /** A closed interval, low first. */
 export const RangeSchema = z
@@ -10,12 +8,8 @@ export const RangeSchema = z
   .refine(([low, high]) => low <= high, { message: "low above high" });
 export type Range = z.infer<typeof RangeSchema>;
 
-export const TEXTURES = ["pebble", "grain", "flake", "fibre", "leaf", "moss", "mesh", "crumb", "chip"] as const;
-/** How a material is drawn: a kind of texture and the ground colour under it. */
-const look = z.strictObject({ texture: z.enum(TEXTURES), color: z.string().regex(/^#[0-9a-f]{6}$/) });
+export { TEXTURES } from "./fields";
 export type Look = z.infer<typeof look>;
-
-const entryShape = { id: z.string().regex(/^[a-z][A-Za-z0-9]*$/), ...provenanceShape };
 
 export const CLIMATE_CLASSES = ["humidForest", "temperateMoist", "streamBank", "semiArid", "arid"] as const;
 export type ClimateClass = (typeof CLIMATE_CLASSES)[number];

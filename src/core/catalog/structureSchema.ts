@@ -1,11 +1,7 @@
 import { z } from "zod";
-import { provenanceShape } from "./provenance";
-import { CAUTIONS, TEXTURES } from "./schema";
+import { entryShape, look, percent, positive } from "./fields";
+import { CAUTIONS } from "./schema";
 
-const positive = z.number().positive();
-const percent = z.number().min(0).max(100);
-const entryShape = { id: z.string().regex(/^[a-z][A-Za-z0-9]*$/), ...provenanceShape };
-const look = z.strictObject({ texture: z.enum(TEXTURES), color: z.string().regex(/^#[0-9a-f]{6}$/) });
 const cautions = z.array(z.enum(CAUTIONS));
 
 /** A plate or grid that carries the soil on legs over open water. */

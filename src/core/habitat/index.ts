@@ -7,6 +7,7 @@ export { STARTING_TOPS, StartSchema, recipeFor, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";
 export { applyAll, applyCommand } from "./commands";
 export type { Command, CommandName } from "./commands";
+export { mostThicknessCm } from "./commands/shell";
 export { floorOutline, innerFromOuter } from "./floor";
 export { levelCorners, slopedCorners } from "./corners";
 export { inconsistencies } from "./consistency";

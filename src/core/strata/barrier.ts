@@ -1,15 +1,7 @@
 import { entry, rule } from "../catalog";
 import type { Habitat } from "../habitat";
-import { groundOutline } from "../shell";
 import { bounds, perimeterCm, type Polygon } from "../shape";
 import type { Ground } from "./ground";
-
-/** The sheet a barrier is cut from when it lies over the whole floor: larger by what is turned up the walls. */
-export function barrierCut(shell: Habitat["shell"]): { widthCm: number; depthCm: number } {
-  const turnUp = rule("barrierTurnUpCm");
-  const { left, right, front, back } = bounds(groundOutline(shell));
-  return { widthCm: right - left + 2 * turnUp, depthCm: back - front + 2 * turnUp };
-}
 
 /** A hole to cut for what passes through. From the sheet's own left and front edge. */
 export type Notch = { solidId: string; kindId: string; round: boolean; xCm: number; yCm: number; widthCm: number; depthCm: number };

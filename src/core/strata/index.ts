@@ -1,5 +1,5 @@
 /** The ground from the glass up: fields of height, levels, volumes, masses, water, what stands in it, fill lines, cut sheets. */
-export { barrierCut, cutSheets } from "./barrier";
+export { cutSheets } from "./barrier";
 export type { CutSheet, Notch } from "./barrier";
 export { depthOfL, floorAreaCm2, wedgeL } from "./levels";
 export type { Level, Slope } from "./levels";

@@ -5,7 +5,7 @@ import { applyAll, startHabitat, type Command, type Habitat, type Mound } from "
 import { seeded } from "../random";
 import { contains } from "../shape";
 import { L_PER_US_DRY_QUART } from "../units";
-import { barrierCut, cutSheets, depthOfL, fillStrips, ground, legSpacingCm, moundCm, tooSteep, wedgeL } from "./index";
+import { cutSheets, depthOfL, fillStrips, ground, legSpacingCm, moundCm, tooSteep, wedgeL } from "./index";
 
 const shell = { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" as const };
 const habitat = applyAll(
@@ -221,7 +221,7 @@ describe("false bottoms", () => {
 
 describe("cut sheets and fill strips", () => {
   it("cut the barrier 2.5 cm larger on each side (common practice, 2 to 3 cm), with a hole where a column passes", () => {
-    expect(barrierCut(habitat.shell)).toEqual({ widthCm: 65, depthCm: 50 });
+    expect(cutSheets(habitat, ground(habitat))[0]).toMatchObject({ widthCm: 65, depthCm: 50, notches: [] });
     const made = applyAll(habitat, [piece({ kindId: "pumpColumn", xCm: 50, yCm: 40, widthCm: 8, depthCm: 6 })]);
     expect(cutSheets(made, ground(made))[0]).toMatchObject({ strips: 1, notches: [{ xCm: 48.5, yCm: 39.5, widthCm: 8, depthCm: 6, round: false }] });
   });

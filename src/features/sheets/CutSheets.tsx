@@ -1,5 +1,6 @@
 "use client";
 
+import { entry } from "@/core/catalog";
 import { cutSheets, type CutSheet, type LegPlan } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
@@ -67,6 +68,7 @@ function Legs({ plan }: { plan: LegPlan }) {
   const say = useSay();
   const { derived } = useOpen();
   const { plate } = plan;
+  const legCm = entry("falseBottoms", plan.materialId).legMm / 10;
   const xs = derived.ground.terrain.outline.map(([x]) => x);
   const ys = derived.ground.terrain.outline.map(([, y]) => y);
   const [left, front] = [Math.min(...xs), Math.min(...ys)];
@@ -79,7 +81,7 @@ function Legs({ plan }: { plan: LegPlan }) {
       <h3>{title}</h3>
       <svg viewBox={`${-unit * 2} ${-unit * 2} ${plate.widthCm + unit * 4} ${plate.depthCm + unit * 4}`} style={{ width: `${(PICTURE_CM * plate.widthCm) / long}cm`, maxWidth: "100%" }} role="img" aria-label={title}>
         <rect width={plate.widthCm} height={plate.depthCm} fill="#fff" stroke="#000" strokeWidth={unit * 0.5} />
-        {plan.legs.map(([x, y], at) => <circle key={at} cx={x - left} cy={plate.depthCm - (y - front)} r={1.05} fill="#ccc" stroke="#000" strokeWidth={unit * 0.35} />)}
+        {plan.legs.map(([x, y], at) => <circle key={at} cx={x - left} cy={plate.depthCm - (y - front)} r={legCm / 2} fill="#ccc" stroke="#000" strokeWidth={unit * 0.35} />)}
         {columns.map((solid) => <polygon key={solid.id} points={solid.outline.map(([x, y]) => `${x - left},${plate.depthCm - (y - front)}`).join(" ")} fill="#ddd" stroke="#000" strokeWidth={unit * 0.4} />)}
       </svg>
       <ul>

@@ -1,7 +1,7 @@
 "use client";
 
 import { catalog, entry } from "@/core/catalog";
-import { LIMITS, WALLS, type Treatment, type Wall } from "@/core/habitat";
+import { LIMITS, WALLS, mostThicknessCm, type Treatment, type Wall } from "@/core/habitat";
 import { wallLengthCm, wallWork } from "@/core/shell";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
@@ -38,7 +38,7 @@ function WallRow({ wall }: { wall: Wall }) {
   const treatment = shell.treatments.find((other) => other.wall === wall);
   const kind = treatment ? entry("wallTreatments", treatment.treatmentId) : undefined;
   const name = say("shell:wallName", { wall: say(`shell:walls.${wall}`) });
-  const most = (wall === "left" || wall === "right" ? shell.widthCm : shell.depthCm) * 0.45;
+  const most = mostThicknessCm(shell, wall);
   const choose = (treatmentId: string) => {
     if (treatmentId === "") return edit([{ name: "setTreatment", args: { wall, treatmentId: null } }]);
     const { usualCm, takesFinish } = entry("wallTreatments", treatmentId);

@@ -31,7 +31,10 @@ function refitted(opening: Opening, shell: Shell): Opening {
 
 const acrossCm = ({ widthCm, depthCm }: Size, wall: Opening["wall"]): number => (wall === "left" || wall === "right" ? widthCm : depthCm);
 
-const thinned = (treatment: Treatment, shell: Size): Treatment => ({ ...treatment, thicknessCm: Math.min(treatment.thicknessCm, acrossCm(shell, treatment.wall) * MOST_OF_A_SIDE) });
+/** The most a wall's build may take of the box, cm. @example mostThicknessCm({ widthCm: 60, depthCm: 40 }, "back") // 18 */
+export const mostThicknessCm = (shell: Size, wall: Opening["wall"]): number => acrossCm(shell, wall) * MOST_OF_A_SIDE;
+
+const thinned = (treatment: Treatment, shell: Size): Treatment => ({ ...treatment, thicknessCm: Math.min(treatment.thicknessCm, mostThicknessCm(shell, treatment.wall)) });
 
 const pulledIn = <T extends { xCm: number; yCm: number }>(item: T, { widthCm, depthCm }: Size): T =>
   item.xCm <= widthCm && item.yCm <= depthCm ? item : { ...item, xCm: Math.min(item.xCm, widthCm), yCm: Math.min(item.yCm, depthCm) };
@@ -105,7 +108,7 @@ export const shellEdits = {
       if (finish !== null && !kind.takesFinish) throw new RangeError(`finishId: "${treatmentId}" takes no finish`);
       if (finish !== null) entry("wallFinishes", finish);
       const thick = kind.inside ? (thicknessCm ?? before?.thicknessCm ?? kind.usualCm) : 0;
-      if (thick > acrossCm(habitat.shell, wall) * MOST_OF_A_SIDE) throw new RangeError("thicknessCm: it would fill half the box");
+      if (thick > mostThicknessCm(habitat.shell, wall)) throw new RangeError("thicknessCm: it would fill half the box");
       return withShell(habitat, { treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick }] });
     },
   ),
