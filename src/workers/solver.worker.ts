@@ -1,6 +1,6 @@
 import { expose } from "comlink";
 import load from "highs";
-import { readAnswer, toLp, type Model, type Solution } from "@/core/solve";
+import { readAnswer, solverOptions, toLp, type Model, type Solution } from "@/core/solve";
 
 /** Loaded once, when the first question is asked. */
 let loading: ReturnType<typeof load> | undefined;
@@ -9,7 +9,7 @@ const api = {
   async solve(model: Model, secondsAtMost: number): Promise<Solution> {
     loading ??= load({ locateFile: (file: string) => `/${file}` });
     const highs = await loading;
-    return readAnswer(highs.solve(toLp(model), { time_limit: secondsAtMost }));
+    return readAnswer(highs.solve(toLp(model), solverOptions(model, secondsAtMost)));
   },
 };
 export type SolverApi = typeof api;

@@ -1,5 +1,5 @@
 import { entry, rule, type Caution } from "../catalog";
-import type { Habitat } from "../habitat";
+import { ingredientsOf, type Habitat } from "../habitat";
 import { blend, firstWettingL } from "../mix";
 import { wallWorks } from "../shell";
 import { cutSheets, ground } from "../strata";
@@ -26,7 +26,7 @@ function soilWaterL(habitat: Habitat): number {
   const levels = new Map(ground(habitat).levels.map((level) => [level.layerId, level.volumeL]));
   return habitat.strata.layers.reduce((sum, layer) => {
     if (layer.kind !== "soil" || layer.laid === "dry") return sum;
-    const mixture = blend(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []);
+    const mixture = blend(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? [], ingredientsOf(habitat));
     return mixture ? sum + firstWettingL(mixture, levels.get(layer.id) ?? 0) : sum;
   }, 0);
 }
@@ -44,7 +44,7 @@ export function tasks(habitat: Habitat): Task[] {
   const looseL = (kind: (typeof layers)[number]["kind"]) =>
     land.levels.filter((level) => level.kind === kind).reduce((sum, level) => sum + level.looseL, 0);
   const topOf = (kind: (typeof layers)[number]["kind"]) => land.levels.findLast((level) => level.kind === kind)?.top;
-  const mixCautions = habitat.mixes.flatMap((mix) => mix.parts.flatMap((part) => entry("ingredients", part.ingredientId).cautions));
+  const mixCautions = habitat.mixes.flatMap((mix) => mix.parts.flatMap((part) => ingredientsOf(habitat)(part.ingredientId).cautions));
   const heavy = land.dryKg > rule("twoPersonLiftKg") ? (["weight"] as const) : [];
   const soilTop = topOf("soil");
   const [cut] = cutSheets(habitat, land);

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
-  AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, PlantSchema, ProvenanceSchema,
-  FalseBottomSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, provenanceOf, tradeRules,
+  AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, MixTargetSchema, PlantSchema, ProvenanceSchema,
+  FalseBottomSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, mixTargets, provenanceOf, tradeRules,
 } from "./index";
 
 const schemas = {
@@ -45,6 +45,34 @@ describe("the catalogue", () => {
       expect(night[1], animal.id).toBeLessThanOrEqual((basking ?? warm)[1]);
       if (basking) expect(basking[0], animal.id).toBeGreaterThanOrEqual(warm[0]);
     }
+  });
+
+  it("ingredients hold at least 40 kinds, and what is told of one thing twice agrees", () => {
+    expect(catalog.ingredients.length).toBeGreaterThanOrEqual(40);
+    for (const item of catalog.ingredients) {
+      expect(item.peat, item.id).toBe(item.matter === "peat");
+      expect(item.cautions.includes("notToDigIn"), item.id).toBe(!item.safeToDig);
+      // Dry matter of a litre cannot be heavier than its solids: organic 1.55, mineral 2.65 kg/L and a little clay (textbook densities, from memory).
+      const solid = (100 - item.totalPorosityPct) / 100;
+      expect(item.looseKgPerL / solid, item.id).toBeLessThan(2.85);
+      expect(item.looseKgPerL / solid, item.id).toBeGreaterThan(0.3);
+    }
+  });
+
+  it("a coir brick of 650 g drinks 3.8 L and gives 7 to 9 L in at least 10 minutes (common practice)", () => {
+    expect(findEntry("ingredients", "coir")?.brick).toEqual({ dryKg: 0.65, waterL: 3.8, makesL: [7, 9], soakMin: 10 });
+    const coir = findEntry("ingredients", "coir")!;
+    // Eight loose litres weigh about what the brick did.
+    expect(8 * coir.looseKgPerL).toBeCloseTo(0.65, 0);
+  });
+
+  it("targets of soils hold to their schema; the forest's yardstick is De Boodt & Verdonck's ideal medium", () => {
+    for (const target of Object.values(mixTargets)) {
+      expect(() => MixTargetSchema.parse(target)).not.toThrow();
+      for (const figure of figuresOf(target)) expect(ProvenanceSchema.safeParse(provenanceOf(target, figure.path)).success).toBe(true);
+    }
+    expect([mixTargets.humidForest.easyWater, mixTargets.humidForest.air]).toEqual([[20, 30], [20, 30]]);
+    expect(provenanceOf(mixTargets.humidForest, "air.0").kind).toBe("published");
   });
 
   it("recipes use ingredients that exist", () => {

@@ -10,8 +10,15 @@ import { falseBottoms, pieceKinds, supplies, wallFinishes, wallTreatments } from
 import { tradeRules, type TradeRuleId } from "./data/tradeRules";
 
 export * from "./schema";
+export * from "./ingredientSchema";
+export * from "./ownSchema";
+export { PlainTextSchema } from "./fields";
+export { CARSEL_PARRISH_MEANS, waterAt } from "./retention";
+export type { Retention, Texture } from "./retention";
 export * from "./structureSchema";
 export * from "./provenance";
+export { mixTargets, BURROW_TARGET } from "./data/mixTargets";
+export * from "./mixTargetSchema";
 export { tradeRules };
 export type { TradeRuleId };
 

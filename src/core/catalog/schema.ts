@@ -1,29 +1,18 @@
 import { z } from "zod";
-import { entryShape, look, percent, positive } from "./fields";
+import { CAUTIONS, entryShape, look, percent, positive, RangeSchema, reposeDeg } from "./fields";
 
-
-/** A closed interval, low first. */
-export const RangeSchema = z
-  .tuple([z.number(), z.number()])
-  .refine(([low, high]) => low <= high, { message: "low above high" });
-export type Range = z.infer<typeof RangeSchema>;
-
-export { TEXTURES } from "./fields";
+export { CAUTIONS, RangeSchema, TEXTURES } from "./fields";
+export type { Caution, Range } from "./fields";
 export type Look = z.infer<typeof look>;
 
 export const CLIMATE_CLASSES = ["humidForest", "temperateMoist", "streamBank", "semiArid", "arid"] as const;
 export type ClimateClass = (typeof CLIMATE_CLASSES)[number];
 
-/** Cautions are codes; the words for them stand in `words`. */
-export const CAUTIONS = [
-  "handWashing", "protectedSpecies", "quarantineVet", "sting", "toxicSkin", "dust", "sap", "blades", "weight",
-  "electricityWater", "heat", "sharpSpines", "escape", "lid", "amphibianSkin", "neverRelease", "ovenWatched", "fumes", "stacked",
-] as const;
-export type Caution = (typeof CAUTIONS)[number];
 
 export const AnimalSchema = z.strictObject({
   ...entryShape,
   scientificName: z.string(),
+  group: z.enum(["amphibian", "reptile", "invertebrate"]),
   climate: z.enum(CLIMATE_CLASSES),
   adultLengthCm: positive,
   habit: z.enum(["ground", "burrowing", "climbing", "semiAquatic"]),
@@ -89,33 +78,6 @@ export const CrewSchema = z.strictObject({
   cautions: z.array(z.enum(CAUTIONS)),
 });
 export type Crew = z.infer<typeof CrewSchema>;
-
-/** The steepest slope the stuff stands at when moist and lightly pressed. */
-const reposeDeg = z.number().min(10).max(90);
-
-export const IngredientSchema = z
-  .strictObject({
-    ...entryShape,
-    look,
-    /** Air-dry mass of a loose litre. */
-    looseKgPerL: positive,
-    totalPorosityPct: percent,
-    /** Water held against gravity at about 1 kPa, per cent of volume. */
-    waterHeldPct: percent,
-    /** Water already in it as bought, air-dry, per cent of volume. */
-    airDryWaterPct: percent,
-    settlesPct: z.number().min(0).max(60),
-    /** Size of its pieces, and the gaps between them when poured, per cent of volume: how it packs with others. */
-    grainMm: positive,
-    betweenPct: z.number().min(20).max(90),
-    reposeDeg,
-    peat: z.boolean(),
-    cautions: z.array(z.enum(CAUTIONS)),
-  })
-  .refine((i) => i.airDryWaterPct <= i.waterHeldPct && i.waterHeldPct <= i.totalPorosityPct, {
-    message: "water does not fit the pores",
-  });
-export type Ingredient = z.infer<typeof IngredientSchema>;
 
 export const DrainageSchema = z.strictObject({
   ...entryShape,

@@ -1,6 +1,5 @@
 import { z } from "zod";
-import { entryShape, look, percent, positive } from "./fields";
-import { CAUTIONS } from "./schema";
+import { CAUTIONS, entryShape, look, percent, positive } from "./fields";
 
 const cautions = z.array(z.enum(CAUTIONS));
 

@@ -1,5 +1,5 @@
-import type { z } from "zod";
 import { FORMAT, HabitatSchema, NewerVersionError, inconsistencies, migrate, type Habitat } from "../habitat";
+import { explain, type BadField } from "./problem";
 
 /** Why a file was refused. `path` names the field inside it. */
 export type FileProblem =
@@ -7,7 +7,7 @@ export type FileProblem =
   | { code: "file.notJson" }
   | { code: "file.notOurs" }
   | { code: "file.newer"; found: number; known: number }
-  | { code: "file.badField"; path: string; why: "markup" | "missing" | "outOfRange" | "tooMany" | "unknownField" | "invalid" }
+  | BadField
   | { code: "file.unknownEntry"; path: string; id: string }
   | { code: "file.usedTwice"; path: string; id: string };
 
@@ -23,20 +23,6 @@ export function fileName({ name }: Pick<Habitat, "name">): string {
 
 /** Prints a habitat as a file a person can read. @example printHabitat(habitat).startsWith("{") // true */
 export const printHabitat = (habitat: Habitat): string => `${JSON.stringify(habitat, null, 2)}\n`;
-
-function explain(error: z.ZodError): FileProblem {
-  const issue = error.issues[0];
-  const keys = issue?.code === "unrecognized_keys" ? issue.keys.slice(0, 1) : [];
-  const path = [...(issue?.path ?? []), ...keys].join(".");
-  const why =
-    keys.length > 0 ? "unknownField"
-    : issue?.message === "markup" ? "markup"
-    : issue?.code === "invalid_type" && issue.input === undefined ? "missing"
-    : issue?.code === "too_big" && issue.origin === "array" ? "tooMany"
-    : issue?.code === "too_big" || issue?.code === "too_small" ? "outOfRange"
-    : "invalid";
-  return { code: "file.badField", path, why };
-}
 
 const refuse = (problem: FileProblem): FileRead => ({ ok: false, problem });
 

@@ -4,3 +4,7 @@ export type { FileProblem, FileRead } from "./habitatFile";
 export { printCsv } from "./csv";
 export { STRIP_WIDTH_CM, drawingSvg, stretches, stripDrawing } from "./strip";
 export type { Drawing, StripLine } from "./strip";
+export { CSV_COLUMNS, exampleCsv, parseIngredients, printIngredients } from "./ingredientCsv";
+export type { CsvProblem, CsvRead } from "./ingredientCsv";
+export { parseRecipe, printRecipe } from "./recipeFile";
+export type { RecipeFile, RecipeRead } from "./recipeFile";

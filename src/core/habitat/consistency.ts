@@ -15,6 +15,7 @@ const twice = (path: string, ids: readonly string[]): Inconsistency[] =>
 export function inconsistencies(habitat: Habitat): Inconsistency[] {
   const unknown = (path: string, id: string, known: boolean): Inconsistency[] => (known ? [] : [{ path, id, problem: "unknown" }]);
   const mixIds = habitat.mixes.map((mix) => mix.id);
+  const ownIds: readonly string[] = habitat.own.ingredients.map((item) => item.id);
   const { layers, zones } = habitat.strata;
   const grounds = [OVER_ALL, OVER_REST, ...zones.map((zone) => zone.id)];
   return [
@@ -39,7 +40,7 @@ export function inconsistencies(habitat: Habitat): Inconsistency[] {
       ...(piece.fillMixId === null ? [] : unknown(`pieces.${at}.fillMixId`, piece.fillMixId, mixIds.includes(piece.fillMixId))),
     ]),
     ...habitat.mixes.flatMap((mix, at) =>
-      mix.parts.flatMap((part, n) => unknown(`mixes.${at}.parts.${n}.ingredientId`, part.ingredientId, !!findEntry("ingredients", part.ingredientId))),
+      mix.parts.flatMap((part, n) => unknown(`mixes.${at}.parts.${n}.ingredientId`, part.ingredientId, !!findEntry("ingredients", part.ingredientId) || ownIds.includes(part.ingredientId))),
     ),
     ...habitat.plants.flatMap((stand, at) => unknown(`plants.${at}.plantId`, stand.plantId, !!findEntry("plants", stand.plantId))),
     ...habitat.crew.flatMap((seeding, at) => unknown(`crew.${at}.crewId`, seeding.crewId, !!findEntry("crew", seeding.crewId))),
@@ -49,6 +50,8 @@ export function inconsistencies(habitat: Habitat): Inconsistency[] {
     ...twice("pieces", habitat.pieces.map((piece) => piece.id)),
     ...twice("strata.layers", layers.map((layer) => layer.id)),
     ...twice("mixes", mixIds),
+    ...twice("own.ingredients", ownIds),
+    ...twice("keeping.topUps", habitat.keeping.topUps.map((topUp) => topUp.id)),
     ...twice("plants", habitat.plants.map((stand) => stand.id)),
     ...twice("crew", habitat.crew.map((seeding) => seeding.crewId)),
     ...twice("keeping.readings", habitat.keeping.readings.map((reading) => reading.id)),

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { ZodError } from "zod";
 import { catalog } from "../catalog";
-import { HabitatSchema, NewerVersionError, applyAll, applyCommand, migrate, startHabitat, type Command, type Start } from "./index";
+import { HabitatSchema, NewerVersionError, applyAll, applyCommand, inconsistencies, ingredientsOf, migrate, startHabitat, type Command, type Start } from "./index";
 
 const start: Start = {
   id: "h1", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
@@ -80,6 +80,27 @@ describe("edits", () => {
     }
   });
 
+  it("put a whole recipe in, carrying what is of one's own, and refuse one twice or what is nowhere", () => {
+    const { brick: _brick, ...coir } = catalog.ingredients.find((item) => item.id === "coir")!;
+    const clay = { ...coir, id: "ownClay", name: "Brook clay", soldAs: "gathered" as const, pH: 7 };
+    const put = (ids: string[], own = [clay]) => applyCommand(habitat, { name: "setParts", args: { mixId: "mix-1", parts: ids.map((ingredientId) => ({ ingredientId, parts: 2 })), title: "Gully soil", recipeId: null, own } });
+    const done = put(["ownClay", "coir"]);
+    expect(done.mixes[0]).toEqual({ id: "mix-1", recipeId: null, title: "Gully soil", parts: [{ ingredientId: "ownClay", parts: 2 }, { ingredientId: "coir", parts: 2 }] });
+    expect(ingredientsOf(done)("ownClay").pH).toBe(7);
+    expect(inconsistencies(done)).toEqual([]);
+    expect(ingredientsOf(applyCommand(done, { name: "carryIngredient", args: { ingredient: { ...clay, pH: 8 } } }))("ownClay").pH).toBe(8);
+    expect(inconsistencies({ ...done, own: { ingredients: [] } })).toEqual([{ path: "mixes.0.parts.0.ingredientId", id: "ownClay", problem: "unknown" }]);
+    expect(() => put(["coir", "coir"])).toThrow("coir");
+    expect(() => put(["ownClay"], [])).toThrow("ownClay");
+  });
+  it("write top-ups down in order of their days, and take them out again", () => {
+    const topUp = (id: string, on: string): Command => ({ name: "topUp", args: { id, mixId: "mix-1", on, volumeL: 4 } });
+    const topped = applyAll(habitat, [topUp("b", "2027-03-01"), topUp("a", "2026-09-01")]);
+    expect(topped.keeping.topUps.map((one) => one.id)).toEqual(["a", "b"]);
+    expect(applyAll(topped, [{ name: "removeTopUp", args: { id: "a" } }, { name: "removeTopUp", args: { id: "b" } }])).toEqual(habitat);
+    expect(() => applyCommand(topped, topUp("a", "2027-01-01"))).toThrow("taken");
+  });
+
   const anyCommand: fc.Arbitrary<Command> = fc.oneof(
     fc.record({ name: fc.constant("setShell" as const), args: fc.record({ widthCm: fc.double({ min: 10, max: 500, noNaN: true }) }) }),
     fc.record({ name: fc.constant("setSoil" as const), args: fc.record({ layerId: fc.constant("soil-1"), frontCm: fc.double({ min: 0.1, max: 200, noNaN: true }) }) }),
@@ -102,9 +123,16 @@ describe("edits", () => {
   });
 });
 
+/** Version 3 knew no ingredients of one's own, no titles of mixes, no top-ups. */
+function asVersion3(document: Record<string, unknown>): Record<string, unknown> {
+  const { own: _own, mixes: _mixes, keeping: _keeping, ...rest } = document;
+  const { topUps: _topUps, ...keeping } = habitat.keeping;
+  return { ...rest, mixes: habitat.mixes.map(({ title: _title, ...mix }) => mix), keeping };
+}
+
 /** The ground as versions 1 and 2 told it: soil by its front and back, nothing standing in it. */
 function asVersion2(document: Record<string, unknown>): Record<string, unknown> {
-  const { pieces: _pieces, ...rest } = document;
+  const { pieces: _pieces, ...rest } = asVersion3(document);
   const layers = habitat.strata.layers.map((layer) => {
     const { over: _over, ...told } = layer;
     if (layer.kind !== "soil") return told;
@@ -115,6 +143,9 @@ function asVersion2(document: Record<string, unknown>): Record<string, unknown> 
 }
 
 describe("migrations", () => {
+  it("bring a version 3 document up: nothing of one's own, no titles, no top-ups", () => {
+    expect(HabitatSchema.parse(migrate(asVersion3({ ...habitat, formatVersion: 3 })))).toEqual(habitat);
+  });
   it("bring a version 2 document up: soil by corners over the whole floor, bare walls, no zones, no pieces", () => {
     const { treatments: _t, standsOn: _s, ...shell } = habitat.shell;
     expect(HabitatSchema.parse(migrate(asVersion2({ ...habitat, formatVersion: 2, shell })))).toEqual(habitat);

@@ -1,8 +1,9 @@
 /** The habitat document: what it holds, how it starts, and every edit of it. */
+export { ingredientsOf } from "./pantry";
 export { LIMITS } from "./limits";
 export type { LimitId } from "./limits";
 export { FLOOR_SHAPES, FORMAT, FORMAT_VERSION, HabitatSchema, LAID, LIDS, NameSchema, OVER_ALL, OVER_REST, READING_PLACES, UNDERS, WALLS } from "./schema";
-export type { Corners, Floor, Habitat, Layer, LayerKind, Mix, Mound, Opening, Piece, Reading, Seeding, Shell, SoilLayer, Stand, Treatment, Wall, Zone } from "./schema";
+export type { Corners, Floor, Habitat, Layer, LayerKind, Mix, Mound, Opening, Piece, Reading, Seeding, Shell, SoilLayer, Stand, TopUp, Treatment, Wall, Zone } from "./schema";
 export { STARTING_TOPS, StartSchema, recipeFor, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";
 export { applyAll, applyCommand } from "./commands";

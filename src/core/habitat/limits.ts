@@ -18,6 +18,7 @@ export const LIMITS = {
   readingC: { min: -20, max: 70 },
   humidityRh: { min: 0, max: 100 },
   count: { min: 1, max: 200 },
+  topUpL: { min: 0.01, max: 10_000 },
   parts: { min: 0.01, max: 10_000 },
   crewCount: { min: 1, max: 100_000 },
 } as const;

@@ -1,17 +1,12 @@
 import { z } from "zod";
+import { OwnIngredientSchema, PlainTextSchema } from "../catalog";
 import { LIMITS, type LimitId } from "./limits";
 
 const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].max);
 
 /** Ids are made outside the core and only ever compared. */
 export const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, { message: "id" });
-/** Names are plain text: no angle brackets, no control characters, so no markup can ride in on one. */
-export const NameSchema = z
-  .string()
-  .trim()
-  .min(1)
-  .max(60)
-  .regex(/^[^<>\p{Cc}]*$/u, { message: "markup" });
+export const NameSchema = PlainTextSchema;
 const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
 export const DateSchema = z.iso.date();
 export const InstantSchema = z.iso.datetime();
@@ -110,6 +105,8 @@ export const MixSchema = z.strictObject({
   id: IdSchema,
   /** The starting recipe it grew from, if any. */
   recipeId: CatalogIdSchema.nullable(),
+  /** What its builder calls it. */
+  title: NameSchema.nullable(),
   parts: z.array(PartSchema).max(60),
 });
 export type Mix = z.infer<typeof MixSchema>;
@@ -151,8 +148,12 @@ export const ReadingSchema = z
   .refine((r) => r.temperatureC !== undefined || r.humidityRh !== undefined || r.waterLineCm !== undefined, { message: "empty reading" });
 export type Reading = z.infer<typeof ReadingSchema>;
 
+/** Fresh mix laid on old soil: litres as they lie in the box. */
+export const TopUpSchema = z.strictObject({ id: IdSchema, mixId: IdSchema, on: DateSchema, volumeL: within("topUpL") });
+export type TopUp = z.infer<typeof TopUpSchema>;
+
 export const FORMAT = "rincon-habitat";
-export const FORMAT_VERSION = 3;
+export const FORMAT_VERSION = 4;
 
 /** The whole of one habitat: everything a person decided or wrote down, nothing that can be computed. */
 export const HabitatSchema = z.strictObject({
@@ -170,6 +171,8 @@ export const HabitatSchema = z.strictObject({
     /** The standing water meant to be kept at the very bottom. */
     waterLineCm: within("waterLineCm"),
   }),
+  /** What its builder added to the catalogue, as far as this habitat uses it: the document stands alone. */
+  own: z.strictObject({ ingredients: z.array(OwnIngredientSchema).max(120) }),
   mixes: z.array(MixSchema).min(1).max(20),
   pieces: z.array(PieceSchema).max(60),
   plants: z.array(StandSchema).max(200),
@@ -180,6 +183,7 @@ export const HabitatSchema = z.strictObject({
     sinceOn: DateSchema.nullable(),
     ticks: z.array(z.strictObject({ dutyId: CatalogIdSchema, on: DateSchema })),
     readings: z.array(ReadingSchema),
+    topUps: z.array(TopUpSchema).max(400),
   }),
 });
 export type Habitat = z.infer<typeof HabitatSchema>;

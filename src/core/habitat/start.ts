@@ -72,11 +72,12 @@ export function startHabitat(start: Start): Habitat {
       layers: layersFor(animal),
       waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
     },
-    mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, parts: recipe.parts.map((part) => ({ ...part })) }],
+    own: { ingredients: [] },
+    mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, title: null, parts: recipe.parts.map((part) => ({ ...part })) }],
     pieces: [],
     plants: [],
     crew: [],
     build: { startOn, doneOn: {} },
-    keeping: { sinceOn: null, ticks: [], readings: [] },
+    keeping: { sinceOn: null, ticks: [], readings: [], topUps: [] },
   };
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { DE_BOODT_1972, catalog } from "../catalog";
-import { blend, firstWettingL, litresFor, normalise, toldTotal } from "./index";
+import { age, aimsAt, blend, distance, DOES, firstWettingL, litresFor, mixTarget, normalise, readMeters, SCALES, standing, toldTotal } from "./index";
 
 const burrow = [
   { ingredientId: "topsoil", parts: 70 },
@@ -37,5 +37,61 @@ describe("mixes", () => {
     expect(forest.totalPorosityPct).toBeGreaterThan(85);
     // An epiphyte mix is coarser than a pot medium: more air than the ideal, by intent.
     expect(forest.airSpacePct).toBeGreaterThan(30);
+  });
+
+  it("by themselves are what the ingredient is, whatever the number of parts", () => {
+    for (const item of catalog.ingredients) {
+      const alone = blend([{ ingredientId: item.id, parts: 7 }])!;
+      expect(alone).toMatchObject({ pH: expect.closeTo(item.pH, 9), cohesionKPa: item.cohesionKPa, lostPct: 0, peatPct: item.peat ? 100 : 0 });
+      if (item.halvesInMonths === null) expect(alone.halvesInMonths).toBeNull();
+      else expect(alone.halvesInMonths).toBeCloseTo(item.halvesInMonths, 6);
+    }
+  });
+  it("stand between their parts in acidity, and nearer the one that holds its pH more firmly", () => {
+    const half = blend([{ ingredientId: "peat", parts: 1 }, { ingredientId: "limestoneGrit", parts: 1 }])!;
+    expect(half.pH).toBeCloseTo((14 * 3.9 + 60 * 8.2) / 74, 9);
+    expect(half.pH).toBeGreaterThan((3.9 + 8.2) / 2);
+  });
+  it("last until half is gone: leaf that halves in 8 months and sand that never does, half and half, never come to it", () => {
+    expect(blend([{ ingredientId: "crushedLeaf", parts: 1 }, { ingredientId: "playSand", parts: 1 }])!.halvesInMonths).toBeNull();
+    // 0.8 × 0.5^(t/8) + 0.2 = 0.5 at t = 8 × log2(0.8 / 0.3).
+    expect(blend([{ ingredientId: "crushedLeaf", parts: 4 }, { ingredientId: "playSand", parts: 1 }])!.halvesInMonths).toBeCloseTo(8 * Math.log2(0.8 / 0.3), 6);
+  });
+});
+
+describe("the distance of two mixes", () => {
+  const readingsOf = (id: string) => readMeters(blend(catalog.recipes.find((recipe) => recipe.id === id)!.parts)!);
+
+  it("is nothing to itself, the same both ways, and names the meter that is furthest off", () => {
+    const [forest, desert] = [readingsOf("treeFernForest"), readingsOf("redDesert")];
+    expect(distance(forest, aimsAt(forest))).toEqual({ whole: 0, by: Object.fromEntries(DOES.map((id) => [id, 0])), most: undefined });
+    expect(distance(forest, aimsAt(desert)).whole).toBeCloseTo(distance(desert, aimsAt(forest)).whole, 12);
+    const { by, most, whole } = distance(forest, aimsAt(desert));
+    expect(by[most!]).toBe(Math.max(...Object.values(by)));
+    expect(whole).toBeGreaterThan(0.15);
+    expect(distance(readingsOf("peatFreeForest"), aimsAt(forest)).whole).toBeLessThan(whole / 2);
+  });
+  it("grows with every step out of a range, by the share of the scale", () => {
+    const forest = readingsOf("treeFernForest");
+    const air = (off: number) => distance({ ...forest, air: 30 + off }, { air: [20, 30] }).whole;
+    expect([air(-5), air(0)]).toEqual([0, 0]);
+    expect(air(6)).toBeCloseTo(6 / (SCALES.air[1] - SCALES.air[0]), 12);
+    expect([standing(19.9, [20, 30]), standing(20, [20, 30]), standing(30.1, [20, 30]), standing(5, undefined)]).toEqual(["below", "in", "above", "free"]);
+  });
+  it("of the peat-free forest mix to a humid forest's target: water, air and easy water in range (De Boodt & Verdonck 1972, Acta Horticulturae 26)", () => {
+    const aims = mixTarget({ brief: { animalId: "dyeingPoisonFrog", count: 2, room: { temperatureC: 21, humidityRh: 45 } }, crew: [] });
+    const readings = readingsOf("peatFreeForest");
+    for (const id of ["water", "easyWater", "air"] as const) expect(standing(readings[id], aims[id])).toBe("in");
+    expect(standing(readingsOf("redDesert").water, aims.water)).toBe("below");
+    expect(aims.burrow).toBeUndefined();
+    expect(mixTarget({ brief: { animalId: "emperorScorpion", count: 1, room: { temperatureC: 21, humidityRh: 45 } }, crew: [] }).burrow).toEqual([6, 45]);
+  });
+});
+
+describe("an old soil", () => {
+  it("of stuff that never rots is what it was; of one that halves, half and a fifth of the other half as humus", () => {
+    expect(age([{ ingredientId: "playSand", parts: 1 }], [{ volumeL: 10, months: 60 }])!.leftL).toBeCloseTo(10, 9);
+    const leaf = age([{ ingredientId: "crushedLeaf", parts: 1 }], [{ volumeL: 10, months: 8 }])!;
+    expect(leaf.leftL / (1 - leaf.now.lostPct / 100)).toBeCloseTo(10 * (0.5 + 0.5 * 0.2), 9);
   });
 });

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { entry, type Ingredient } from "../catalog";
 import { blend, litresFor } from "./blend";
 import { bestDensity, lostInMixing, pouredDensity, type SizeClass } from "./packing";
 
@@ -42,12 +43,13 @@ describe("packing of size classes (compressible packing model, de Larrard 1999)"
 
 describe("a mix", () => {
   it("of bark and sand loses volume, of two barks none, and lies heavier and tighter for it", () => {
-    const lost = lostInMixing([{ ingredientId: "fineBark", share: 0.7 }, { ingredientId: "playSand", share: 0.3 }], 0.35);
+    const [bark, otherBark, sand] = ["fineBark", "eucalyptBark", "playSand"].map((id) => entry("ingredients", id)) as [Ingredient, Ingredient, Ingredient];
+    const lost = lostInMixing([{ item: bark, share: 0.7 }, { item: sand, share: 0.3 }], 0.35);
     expect(lost).toBeGreaterThan(0.1);
-    expect(lostInMixing([{ ingredientId: "fineBark", share: 0.5 }, { ingredientId: "eucalyptBark", share: 0.5 }], 0.4)).toBeCloseTo(0, 10);
+    expect(lostInMixing([{ item: bark, share: 0.5 }, { item: otherBark, share: 0.5 }], 0.4)).toBeCloseTo(0, 10);
     const mixture = blend([{ ingredientId: "fineBark", parts: 7 }, { ingredientId: "playSand", parts: 3 }])!;
     expect(mixture.lostPct).toBeGreaterThan(10);
-    expect(mixture.looseKgPerL).toBeGreaterThan(0.7 * 0.22 + 0.3 * 1.5);
+    expect(mixture.looseKgPerL).toBeGreaterThan(0.7 * bark.looseKgPerL + 0.3 * sand.looseKgPerL);
   });
   it("asks for so much more of its parts, and their matter is all still there", () => {
     const parts = [{ ingredientId: "fineBark", parts: 7 }, { ingredientId: "playSand", parts: 3 }];
@@ -55,6 +57,7 @@ describe("a mix", () => {
     const litres = litresFor(parts, 20);
     expect(litres.reduce((sum, part) => sum + part.litres, 0) * (1 - mixture.lostPct / 100)).toBeCloseTo(20, 8);
     // Kilograms measured out are the kilograms of the mixed litres.
-    expect(litres[0]!.litres * 0.22 + litres[1]!.litres * 1.5).toBeCloseTo(20 * mixture.looseKgPerL, 8);
+    const kilograms = litres.reduce((sum, part) => sum + part.litres * entry("ingredients", part.ingredientId).looseKgPerL, 0);
+    expect(kilograms).toBeCloseTo(20 * mixture.looseKgPerL, 8);
   });
 });

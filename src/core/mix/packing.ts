@@ -1,5 +1,4 @@
-import { entry } from "../catalog";
-import type { Mix } from "../habitat";
+import type { Ingredient } from "../catalog";
 
 /** One size class of a mixture of grains: its size, how densely it lies by itself, and its share of all solid volume. */
 export type SizeClass = { grainMm: number; packing: number; share: number };
@@ -64,13 +63,12 @@ export function pouredDensity(classes: readonly SizeClass[]): number {
  *
  * @param airShare air space of the parts as they lie loose, 0 to 1
  * @returns share of the loose volume, 0 to 1
- * @example lostInMixing([{ ingredientId: "fineBark", share: 0.7 }, { ingredientId: "playSand", share: 0.3 }], 0.35) // about 0.1
+ * @example lostInMixing([{ item: { grainMm: 8, betweenPct: 48 }, share: 0.7 }, { item: { grainMm: 0.4, betweenPct: 42 }, share: 0.3 }], 0.35) // about 0.1
  */
-export function lostInMixing(shares: readonly { ingredientId: Mix["parts"][number]["ingredientId"]; share: number }[], airShare: number): number {
-  const solids = shares.map(({ ingredientId, share }) => {
-    const { grainMm, betweenPct } = entry("ingredients", ingredientId);
-    const packing = 1 - betweenPct / 100;
-    return { grainMm, packing, share: share * packing };
+export function lostInMixing(shares: readonly { item: Pick<Ingredient, "grainMm" | "betweenPct">; share: number }[], airShare: number): number {
+  const solids = shares.map(({ item, share }) => {
+    const packing = 1 - item.betweenPct / 100;
+    return { grainMm: item.grainMm, packing, share: share * packing };
   });
   const whole = solids.reduce((sum, { share }) => sum + share, 0);
   if (whole <= 0) return 0;

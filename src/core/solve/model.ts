@@ -11,6 +11,8 @@ export type Model = {
   /** Variables not named here lie anywhere from 0 up. */
   bounds?: Readonly<Record<string, readonly [least: number, most: number]>>;
   whole?: readonly string[];
+  /** A whole-number answer this near the best possible is as good as the best. */
+  closeEnough?: number;
 };
 
 /** What a solver found. `values` is empty unless it is solved. */
@@ -35,6 +37,9 @@ function printSum(sum: Sum): string {
   return terms.map(([name, weight], at) => term(weight, name, at === 0)).join(" ");
 }
 
+/** Whether an empty sum keeps a rule; one that does not must stay, as nothing can keep it. */
+const keptByNothing = ({ is, to }: Rule): boolean => (is === "<=" ? to >= 0 : is === ">=" ? to <= 0 : to === 0);
+
 /**
  * Prints a model in the LP text format that HiGHS and other solvers read.
  *
@@ -46,7 +51,8 @@ export function toLp({ minimise, rules, bounds = {}, whole = [] }: Model): strin
   const printed = rules.flatMap((rule) => {
     const sum = printSum(rule.sum);
     if (!Number.isFinite(rule.to)) throw new RangeError(`${rule.name}: its limit is not a number`);
-    return sum === "" ? [] : [` ${checkedName(rule.name)}: ${sum} ${rule.is} ${rule.to}`];
+    if (sum === "" && keptByNothing(rule)) return [];
+    return [` ${checkedName(rule.name)}: ${sum || `0 ${names[0] ?? "nothing"}`} ${rule.is} ${rule.to}`];
   });
   return [
     "Minimize", ` goal: ${printSum(minimise) || `0 ${names[0] ?? "nothing"}`}`, "Subject To", ...printed,
@@ -67,3 +73,8 @@ export function readAnswer(answer: Answer): Solution {
   const values = status === "solved" ? Object.fromEntries(Object.entries(answer.Columns).map(([name, column]) => [name, primalOf(column)])) : {};
   return { status, values, objective: status === "solved" ? answer.ObjectiveValue : Number.NaN };
 }
+
+/** How the solver is to work on a model. @example highs.solve(toLp(model), solverOptions(model, 20)) */
+export const solverOptions = ({ closeEnough }: Model, secondsAtMost: number) => ({
+  time_limit: secondsAtMost, ...(closeEnough === undefined ? {} : { mip_abs_gap: closeEnough, mip_rel_gap: 0 }),
+});

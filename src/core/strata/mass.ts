@@ -1,5 +1,5 @@
 import { entry } from "../catalog";
-import type { Habitat, Layer } from "../habitat";
+import { ingredientsOf, type Habitat, type Layer } from "../habitat";
 import { blend, type Blend } from "../mix";
 
 const CM2_PER_M2 = 10_000;
@@ -29,7 +29,7 @@ export function soilMass(volumeL: number, mixture: Blend | undefined): Mass {
 }
 
 /** The mixture of a mix in a habitat. */
-export const mixtureOf = (habitat: Habitat, mixId: string): Blend | undefined => blend(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? []);
+export const mixtureOf = (habitat: Habitat, mixId: string): Blend | undefined => blend(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], ingredientsOf(habitat));
 
 /** Mass of a layer that fills so many litres over so much floor. */
 export function massOf(layer: Layer, volumeL: number, areaCm2: number, habitat: Habitat): Mass {

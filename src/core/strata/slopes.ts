@@ -1,5 +1,4 @@
-import { entry } from "../catalog";
-import type { Habitat } from "../habitat";
+import { ingredientsOf, type Habitat } from "../habitat";
 import { normalise } from "../mix";
 import { centroid, contains, probes, type Point, type Polygon } from "../shape";
 import type { Ground } from "./ground";
@@ -39,7 +38,7 @@ function standsDeg(habitat: Habitat, layerId: string): number | undefined {
   const layer = habitat.strata.layers.find((other) => other.id === layerId);
   if (layer?.kind !== "soil") return undefined;
   const shares = normalise(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []);
-  return shares.length > 0 ? shares.reduce((sum, { ingredientId, share }) => sum + share * entry("ingredients", ingredientId).reposeDeg, 0) : undefined;
+  return shares.length > 0 ? shares.reduce((sum, { ingredientId, share }) => sum + share * ingredientsOf(habitat)(ingredientId).reposeDeg, 0) : undefined;
 }
 
 /** A step held back between zones is not a slope, so a slope is only measured between places on the same layers. */

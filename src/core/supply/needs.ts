@@ -1,6 +1,6 @@
 import type { CatalogKind } from "../catalog";
 import type { Amount } from "./bins";
-import type { Habitat, Treatment } from "../habitat";
+import { ingredientsOf, type Habitat, type Treatment } from "../habitat";
 import { litresFor } from "../mix";
 import { wallLengthCm, wallWork } from "../shell";
 import { cutSheets, ground as groundOf, mixtureOf, type Ground } from "../strata";
@@ -66,7 +66,7 @@ function layerNeeds(habitat: Habitat, ground: Ground): Need[] {
 }
 
 const mixNeeds = (habitat: Habitat, mixId: string, looseL: number): Need[] =>
-  litresFor(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], looseL).flatMap(({ ingredientId, litres }) => looseNeed("ingredients", ingredientId, litres));
+  litresFor(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], looseL, ingredientsOf(habitat)).flatMap(({ ingredientId, litres }) => looseNeed("ingredients", ingredientId, litres));
 
 /**
  * All a habitat is built from, with the allowance for settling: what to have at hand, before looking at what is in stock.

@@ -7,7 +7,7 @@ const uvRecalled = { ...memory, note: `zone as recalled from the assignments in 
 /** The animals a habitat can be built for. Sizes inner, cm; temperatures °C; humidity % RH. */
 export const animals: readonly Animal[] = [
   {
-    id: "dyeingPoisonFrog", scientificName: "Dendrobates tinctorius", climate: "humidForest",
+    id: "dyeingPoisonFrog", group: "amphibian", scientificName: "Dendrobates tinctorius", climate: "humidForest",
     adultLengthCm: 5, habit: "ground", activity: "day",
     temperatureC: { warm: [24, 27], cool: [21, 24], night: [19, 22] }, humidityRh: [75, 95], uvZone: 1,
     box: { widthCm: 45, depthCm: 45, heightCm: 45, forCount: 2, eachMoreFloorShare: 0.35, mostTogether: 3 },
@@ -17,7 +17,7 @@ export const animals: readonly Animal[] = [
     fieldFrom: { "box.mostTogether": { ...practice, note: "a trio is about the most for a small box" }, uvZone: uvRecalled },
   },
   {
-    id: "greenTreeFrog", scientificName: "Ranoidea caerulea", climate: "humidForest",
+    id: "greenTreeFrog", group: "amphibian", scientificName: "Ranoidea caerulea", climate: "humidForest",
     adultLengthCm: 10, habit: "climbing", activity: "night",
     temperatureC: { warm: [26, 29], cool: [22, 25], night: [20, 23] }, humidityRh: [50, 75], uvZone: 2,
     box: { widthCm: 45, depthCm: 45, heightCm: 60, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 4 },
@@ -26,7 +26,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "tomatoFrog", scientificName: "Dyscophus guineti", climate: "humidForest",
+    id: "tomatoFrog", group: "amphibian", scientificName: "Dyscophus guineti", climate: "humidForest",
     adultLengthCm: 9, habit: "burrowing", activity: "night",
     temperatureC: { warm: [24, 27], cool: [21, 24], night: [19, 22] }, humidityRh: [65, 85], uvZone: 1,
     box: { widthCm: 45, depthCm: 45, heightCm: 35, forCount: 1, eachMoreFloorShare: 0.4, mostTogether: 4 },
@@ -35,7 +35,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "americanToad", scientificName: "Anaxyrus americanus", climate: "temperateMoist",
+    id: "americanToad", group: "amphibian", scientificName: "Anaxyrus americanus", climate: "temperateMoist",
     adultLengthCm: 8, habit: "burrowing", activity: "dusk",
     temperatureC: { warm: [20, 24], cool: [16, 20], night: [13, 18] }, humidityRh: [50, 75], uvZone: 1,
     box: { widthCm: 60, depthCm: 30, heightCm: 30, forCount: 1, eachMoreFloorShare: 0.35, mostTogether: 3 },
@@ -44,7 +44,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "crestedGecko", scientificName: "Correlophus ciliatus", climate: "humidForest",
+    id: "crestedGecko", group: "reptile", scientificName: "Correlophus ciliatus", climate: "humidForest",
     adultLengthCm: 20, habit: "climbing", activity: "night",
     temperatureC: { warm: [24, 27], cool: [20, 24], night: [18, 22] }, humidityRh: [55, 80], uvZone: 1,
     box: { widthCm: 45, depthCm: 45, heightCm: 60, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3 },
@@ -54,7 +54,7 @@ export const animals: readonly Animal[] = [
     fieldFrom: { soilDepthCm: { ...practice, note: "9 to 10 cm for small geckos" }, drainage: { ...practice, note: "both schools: a drainage layer, or none and light misting" }, uvZone: uvRecalled },
   },
   {
-    id: "leopardGecko", scientificName: "Eublepharis macularius", climate: "semiArid",
+    id: "leopardGecko", group: "reptile", scientificName: "Eublepharis macularius", climate: "semiArid",
     adultLengthCm: 22, habit: "ground", activity: "dusk",
     temperatureC: { basking: [33, 36], warm: [29, 32], cool: [23, 26], night: [18, 23] }, humidityRh: [30, 45], uvZone: 1,
     box: { widthCm: 90, depthCm: 45, heightCm: 40, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 2 },
@@ -64,7 +64,7 @@ export const animals: readonly Animal[] = [
     fieldFrom: { uvZone: uvRecalled },
   },
   {
-    id: "greenAnole", scientificName: "Anolis carolinensis", climate: "humidForest",
+    id: "greenAnole", group: "reptile", scientificName: "Anolis carolinensis", climate: "humidForest",
     adultLengthCm: 18, habit: "climbing", activity: "day",
     temperatureC: { basking: [30, 33], warm: [27, 30], cool: [23, 26], night: [18, 22] }, humidityRh: [55, 75], uvZone: 2,
     box: { widthCm: 45, depthCm: 45, heightCm: 60, forCount: 2, eachMoreFloorShare: 0.35, mostTogether: 4 },
@@ -73,7 +73,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "crocodileSkink", scientificName: "Tribolonotus gracilis", climate: "humidForest",
+    id: "crocodileSkink", group: "reptile", scientificName: "Tribolonotus gracilis", climate: "humidForest",
     adultLengthCm: 22, habit: "burrowing", activity: "dusk",
     temperatureC: { basking: [28, 30], warm: [25, 27], cool: [22, 25], night: [20, 23] }, humidityRh: [75, 90], uvZone: 1,
     box: { widthCm: 60, depthCm: 45, heightCm: 40, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 2 },
@@ -82,7 +82,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "rosyBoa", scientificName: "Lichanura trivirgata", climate: "arid",
+    id: "rosyBoa", group: "reptile", scientificName: "Lichanura trivirgata", climate: "arid",
     adultLengthCm: 85, habit: "burrowing", activity: "dusk",
     temperatureC: { basking: [32, 35], warm: [29, 32], cool: [23, 26], night: [18, 23] }, humidityRh: [25, 45], uvZone: 1,
     box: { widthCm: 90, depthCm: 45, heightCm: 40, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1 },
@@ -91,7 +91,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "cornSnake", scientificName: "Pantherophis guttatus", climate: "temperateMoist",
+    id: "cornSnake", group: "reptile", scientificName: "Pantherophis guttatus", climate: "temperateMoist",
     adultLengthCm: 130, habit: "ground", activity: "dusk",
     temperatureC: { basking: [30, 32], warm: [27, 30], cool: [22, 25], night: [18, 23] }, humidityRh: [40, 60], uvZone: 1,
     box: { widthCm: 120, depthCm: 60, heightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1 },
@@ -104,7 +104,7 @@ export const animals: readonly Animal[] = [
     },
   },
   {
-    id: "alpineNewt", scientificName: "Ichthyosaura alpestris", climate: "temperateMoist",
+    id: "alpineNewt", group: "amphibian", scientificName: "Ichthyosaura alpestris", climate: "temperateMoist",
     adultLengthCm: 10, habit: "semiAquatic", activity: "night",
     temperatureC: { warm: [16, 20], cool: [12, 16], night: [8, 15] }, humidityRh: [75, 95], uvZone: 1,
     box: { widthCm: 60, depthCm: 30, heightCm: 30, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 5 },
@@ -113,7 +113,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "vampireCrab", scientificName: "Geosesarma dennerle", climate: "streamBank",
+    id: "vampireCrab", group: "invertebrate", scientificName: "Geosesarma dennerle", climate: "streamBank",
     adultLengthCm: 4, habit: "semiAquatic", activity: "dusk",
     temperatureC: { warm: [25, 28], cool: [23, 25], night: [22, 25] }, humidityRh: [75, 95], uvZone: 1,
     box: { widthCm: 45, depthCm: 30, heightCm: 30, forCount: 3, eachMoreFloorShare: 0.12, mostTogether: 8 },
@@ -122,7 +122,7 @@ export const animals: readonly Animal[] = [
     from: careFromMemory,
   },
   {
-    id: "emperorScorpion", scientificName: "Pandinus imperator", climate: "humidForest",
+    id: "emperorScorpion", group: "invertebrate", scientificName: "Pandinus imperator", climate: "humidForest",
     adultLengthCm: 16, habit: "burrowing", activity: "night",
     temperatureC: { warm: [27, 30], cool: [24, 27], night: [22, 26] }, humidityRh: [70, 85], uvZone: 1,
     box: { widthCm: 45, depthCm: 30, heightCm: 30, forCount: 1, eachMoreFloorShare: 0.6, mostTogether: 3 },

@@ -39,6 +39,11 @@ export const tradeRules = {
   barrierOverlapCm: { id: "barrierOverlapCm", value: 5, from: { ...practice, note: "strips lie over one another by about 5 cm" } },
   edgeStripCm: { id: "edgeStripCm", value: 6, from: { ...practice, note: "strips tucked along the walls where the sheet is not turned up" } },
   panelEaseCm: { id: "panelEaseCm", value: 0.3, from: { ...memory, note: "a rigid panel wants this much play to go in" } },
+  vesselFillShare: { id: "vesselFillShare", value: 0.8, from: { ...memory, note: "a vessel filled so far still lets a mix be turned over" } },
+  dustLayingShare: { id: "dustLayingShare", value: 0.1, from: { ...memory, note: "share of squeeze-ready water that lays the dust of a lift kept dry" } },
+  humusShare: { id: "humusShare", value: 0.2, from: { ...memory, note: "share of what rots that stays as fine droppings and humus" } },
+  topUpLeastCm: { id: "topUpLeastCm", value: 2.5, from: { ...practice, note: "old soil is topped with 2.5 to 5 cm of fresh, not thrown out" } },
+  topUpMostCm: { id: "topUpMostCm", value: 5, from: { ...practice, note: "old soil is topped with 2.5 to 5 cm of fresh, not thrown out" } },
   leakTestDays: { id: "leakTestDays", value: 1, from: { ...memory, note: "filled and left standing overnight" } },
 } as const satisfies Record<string, TradeRule>;
 

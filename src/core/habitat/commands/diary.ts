@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { DateSchema, HabitatSchema, IdSchema, ReadingSchema } from "../schema";
+import { DateSchema, HabitatSchema, IdSchema, ReadingSchema, TopUpSchema } from "../schema";
 import { edit, mustFind } from "./define";
 
 const tick = HabitatSchema.shape.keeping.shape.ticks.element;
@@ -25,6 +25,18 @@ export const diaryEdits = {
     ...habitat,
     keeping: { ...habitat.keeping, ticks: [...habitat.keeping.ticks, { dutyId, on }] },
   })),
+
+  /** Writes down that old soil was topped up. */
+  topUp: edit(TopUpSchema, (habitat, topUp) => {
+    mustFind(habitat.mixes, (mix) => mix.id === topUp.mixId, "mixId", topUp.mixId);
+    if (habitat.keeping.topUps.some((other) => other.id === topUp.id)) throw new RangeError(`id: "${topUp.id}" is taken`);
+    return { ...habitat, keeping: { ...habitat.keeping, topUps: [...habitat.keeping.topUps, topUp].toSorted((a, b) => a.on.localeCompare(b.on)) } };
+  }),
+
+  removeTopUp: edit(z.strictObject({ id: IdSchema }), (habitat, { id }) => {
+    mustFind(habitat.keeping.topUps, (topUp) => topUp.id === id, "id", id);
+    return { ...habitat, keeping: { ...habitat.keeping, topUps: habitat.keeping.topUps.filter((topUp) => topUp.id !== id) } };
+  }),
 
   addReading: edit(ReadingSchema, (habitat, reading) => {
     if (habitat.keeping.readings.some((other) => other.id === reading.id)) throw new RangeError(`id: "${reading.id}" is taken`);

@@ -1,0 +1,61 @@
+import type { Parts } from "../mix";
+import { matchModel, partsOf, slackOf } from "./model";
+import type { Given, MatchQuestion, MatchRule, Solve } from "./question";
+import { totalsOf } from "./totals";
+
+/** By how much a rule would have to give way: per cent of the mix, litres, money, or a number of kinds. */
+export type Relaxation = { rule: MatchRule; by: number; unit: "pct" | "litres" | "money" | "kinds" };
+
+/** Rules that cannot all be kept: those that stand in one another's way, what the least giving way would be, and the mix it gives. */
+export type Clash = { rules: MatchRule[]; relaxed: Relaxation[]; parts: Parts };
+
+const SOMETHING = 1e-4;
+
+async function possible(question: MatchQuestion, solve: Solve, given: Given): Promise<boolean> {
+  for (const total of totalsOf(question.rules)) {
+    if ((await solve(matchModel({ ...question, aims: {} }, { given, total }))).status === "solved") return true;
+  }
+  return false;
+}
+
+/**
+ * Why nothing keeps all the rules. One after another a rule is left out: where nothing keeps the others either, it had no part in it;
+ * what remains is a set of which every single one is needed for the clash (deletion filter, Chinneck & Dravnieks 1991, ORSA Journal on
+ * Computing 3). Then all rules may give way at a price, and the cheapest way is told (elastic programming, Brown & Graves 1975).
+ */
+export async function clashOf(question: MatchQuestion, solve: Solve, given: Given): Promise<Clash> {
+  let rules = [...question.rules];
+  for (const rule of question.rules) {
+    const others = rules.filter((other) => other !== rule);
+    if (!(await possible({ ...question, rules: others }, solve, given))) rules = others;
+  }
+  return { rules, ...(await leastRelaxed(question, solve, given)) };
+}
+
+async function leastRelaxed(question: MatchQuestion, solve: Solve, given: Given): Promise<Pick<Clash, "relaxed" | "parts">> {
+  let best: { objective: number; relaxed: Relaxation[]; parts: Parts } | undefined;
+  for (const total of totalsOf(question.rules)) {
+    const { objective, status, values } = await solve(matchModel(question, { given, total, elastic: true }));
+    if (status !== "solved" || (best && objective >= best.objective)) continue;
+    const relaxed = question.rules.flatMap((rule, at) => {
+      const slack = values[slackOf(at)] ?? 0;
+      return slack > SOMETHING ? [relaxationOf(rule, slack)] : [];
+    });
+    best = { objective, relaxed, parts: partsOf(question, values, total) };
+  }
+  return best ?? { relaxed: [], parts: [] };
+}
+
+function relaxationOf(rule: MatchRule, slack: number): Relaxation {
+  switch (rule.kind) {
+    case "ownOnly":
+    case "use":
+      return { rule, by: slack, unit: "litres" };
+    case "budget":
+      return { rule, by: slack, unit: "money" };
+    case "kinds":
+      return { rule, by: Math.ceil(slack - SOMETHING), unit: "kinds" };
+    default:
+      return { rule, by: slack * 100, unit: "pct" };
+  }
+}
