@@ -23,7 +23,8 @@ const PACKS: readonly PackRow[] = [
 
 /** In stock, in each thing's own unit. */
 const STOCK: readonly [Buyable, string, number][] = [
-  ["drainageMedia", "clayPebbles", 6], ["ingredients", "coir", 11], ["ingredients", "charcoal", 2.5], ["ingredients", "playSand", 9], ["ingredients", "fineBark", 4],
+  ["drainageMedia", "clayPebbles", 6], ["ingredients", "coir", 34], ["ingredients", "charcoal", 4], ["ingredients", "playSand", 14], ["ingredients", "fineBark", 18], ["ingredients", "sphagnum", 9], ["ingredients", "pumice", 5], ["ingredients", "crushedLeaf", 20], ["ingredients", "peat", 11], ["ingredients", "perlite", 8], ["ingredients", "topsoil", 25],
+  ["ingredients", "readyForest", 8],
   ["dressings", "oakLitter", 5], ["supplies", "siliconeCartridge", 1], ["supplies", "legPipe", 60],
 ];
 

@@ -1,5 +1,6 @@
 import type { Habitat } from "@/core/habitat";
 import { readDocument, type FileProblem } from "@/core/files";
+import { teachNames } from "@/words";
 import { db } from "./db";
 import { takeUnsaved } from "./journal";
 
@@ -10,6 +11,7 @@ export type Kept =
 
 const open = (id: string, updatedAt: string, raw: unknown): Kept => {
   const read = readDocument(raw);
+  if (read.ok) teachNames(read.habitat.own.ingredients);
   return read.ok ? { ok: true, habitat: read.habitat, updatedAt } : { ok: false, id, updatedAt, problem: read.problem, raw };
 };
 

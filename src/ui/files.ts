@@ -15,6 +15,24 @@ function saveBlob(name: string, blob: Blob): void {
 /** Gives the person a text as a file. */
 export const saveText = (name: string, text: string, type = "application/json"): void => saveBlob(name, new Blob([text], { type }));
 
+/**
+ * The text of a file, whatever encoding it was saved in: UTF-16 by its mark, UTF-8 when it reads as such, else the old western one of
+ * spreadsheets.
+ */
+export function decodeText(bytes: Uint8Array): string {
+  const [first, second] = bytes;
+  if (first === 0xff && second === 0xfe) return new TextDecoder("utf-16le").decode(bytes);
+  if (first === 0xfe && second === 0xff) return new TextDecoder("utf-16be").decode(bytes);
+  try {
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    return new TextDecoder("windows-1252").decode(bytes);
+  }
+}
+
+/** Reads a file the person chose as text. */
+export const openText = async (file: Blob): Promise<string> => decodeText(new Uint8Array(await file.arrayBuffer()));
+
 /** Gives the person bytes as a file. */
 export const saveBytes = (name: string, bytes: Uint8Array, type: string): void => saveBlob(name, new Blob([new Uint8Array(bytes)], { type }));
 

@@ -2,9 +2,9 @@
 export { capital, isWord, sayIn, words } from "./say";
 export type { Say } from "./say";
 export { amountPrinted, moneyPrinted, packPrinted } from "./amounts";
-export { boxSize, dayPrinted, nameOf, printed } from "./quantities";
+export { boxSize, dayPrinted, nameOf, printed, teachNames } from "./quantities";
 export type { Quantities } from "./quantities";
-export { sayBox, sayFileProblem, sayFinding, sayFit } from "./sentences";
+export { sayBox, sayCsvProblem, sayFileProblem, sayFinding, sayFit, sayOwnProblem } from "./sentences";
 export type { SpokenFinding } from "./sentences";
 export { figuresIn } from "./figures";
 export type { Figures } from "./figures";

@@ -34,14 +34,22 @@ const names = en.catalog as Record<CatalogKind, Record<string, string>>;
 /** The three sizes of a box, to be said. */
 export const boxSize = ({ widthCm, depthCm, heightCm }: { widthCm: number; depthCm: number; heightCm: number }): Quantities => ({ widthCm, depthCm, heightCm });
 
+/** Names that builders gave to entries of their own; no catalogue holds them. */
+const ownNames = new Map<string, string>();
+
+/** Learns what entries of a builder's own are called. @example teachNames([{ id: "ownClay", name: "Brook clay" }]) */
+export function teachNames(entries: readonly { id: string; name: string }[]): void {
+  for (const { id, name } of entries) ownNames.set(id, name);
+}
+
 /** The common name of a catalogue entry, in lower case where the language has it so. */
 export function nameOf(kind: CatalogKind, id: string): string {
-  return names[kind][id] ?? id;
+  return names[kind][id] ?? ownNames.get(id) ?? id;
 }
 
 const anyName = (id: string): string => {
   const kind = (Object.keys(catalog) as CatalogKind[]).find((shelf) => names[shelf][id] !== undefined);
-  return kind ? nameOf(kind, id) : id;
+  return kind ? nameOf(kind, id) : (ownNames.get(id) ?? id);
 };
 
 /** A calendar day as people write it. @example dayPrinted("2026-02-10") // "Tue 10 Feb" */

@@ -1,6 +1,7 @@
 import type { Finding } from "@/core/findings";
-import type { FileProblem } from "@/core/files";
+import type { CsvProblem, FileProblem } from "@/core/files";
 import type { BoxReason, FitReason } from "@/core/living";
+import type { OwnProblem } from "@/core/own";
 import { capital, isWord, type Say } from "./say";
 
 /** A finding in words: what, why, and what its button does. */
@@ -30,6 +31,29 @@ export function sayFinding({ code, quantities, mend }: Finding, say: Say): Spoke
 export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string => say(`fits:${code}` as const, quantities);
 
 export const sayBox = ({ code, weight: _weight, ...quantities }: BoxReason, say: Say): string => say(`brief:box.${code}`, quantities);
+
+/** Why something of one's own was not kept. */
+export function sayOwnProblem(problem: OwnProblem, say: Say): string {
+  switch (problem.code) {
+    case "own.nameTaken":
+      return say("mix:problems.nameTaken", { name: problem.name });
+    case "own.badField":
+      return problem.path === "name" ? say("mix:problems.badName") : say("mix:problems.badField", { path: fieldName(problem.path, say) });
+    case "own.unknownIngredient":
+      return say("mix:problems.unknownIngredient", { id: problem.id });
+    case "own.emptyRecipe":
+      return say("mix:problems.emptyRecipe");
+  }
+}
+
+/** The name of a figure as it stands in the library, else the field's own. */
+const fieldName = (field: string, say: Say): string => (isWord(`figures:${field}`) ? say(`figures:${field}` as "figures:pH") : field);
+
+/** What is wrong with a table of ingredients, by row and column. */
+export function sayCsvProblem(problem: CsvProblem, say: Say): string {
+  const { code, ...rest } = problem;
+  return say(`library:table.${code.slice("csv.".length) as "empty"}`, { ...rest, ...("column" in rest ? { heading: fieldName(rest.column, say) } : {}) });
+}
 
 /** Why a file was refused. */
 export function sayFileProblem(problem: FileProblem, say: Say): string {

@@ -1,10 +1,10 @@
 import type { Parts } from "../mix";
-import { matchModel, partsOf, slackOf } from "./model";
-import type { Given, MatchQuestion, MatchRule, Solve } from "./question";
+import { matchModel, of, partsOf, slackOf, UNPRICED } from "./model";
+import { isOf, type Given, type MatchQuestion, type MatchRule, type Solve } from "./question";
 import { totalsOf } from "./totals";
 
-/** By how much a rule would have to give way: per cent of the mix, litres, money, or a number of kinds. */
-export type Relaxation = { rule: MatchRule; by: number; unit: "pct" | "litres" | "money" | "kinds" };
+/** By how much a rule would have to give way: per cent of the mix, litres, money, or a number of kinds; and whether it is too little that is there. */
+export type Relaxation = { rule: MatchRule; by: number; unit: "pct" | "litres" | "money" | "kinds"; below: boolean };
 
 /** Rules that cannot all be kept: those that stand in one another's way, what the least giving way would be, and the mix it gives. */
 export type Clash = { rules: MatchRule[]; relaxed: Relaxation[]; parts: Parts };
@@ -37,25 +37,37 @@ async function leastRelaxed(question: MatchQuestion, solve: Solve, given: Given)
   for (const total of totalsOf(question.rules)) {
     const { objective, status, values } = await solve(matchModel(question, { given, total, elastic: true }));
     if (status !== "solved" || (best && objective >= best.objective)) continue;
-    const relaxed = question.rules.flatMap((rule, at) => {
+    const noPrice = values[UNPRICED] ?? 0;
+    const relaxed = question.rules.flatMap((rule, at): Relaxation[] => {
+      if (rule.kind === "budget" && noPrice > SOMETHING) return [{ rule, by: noPrice, unit: "litres", below: false }];
       const slack = values[slackOf(at)] ?? 0;
-      return slack > SOMETHING ? [relaxationOf(rule, slack)] : [];
+      return slack > SOMETHING ? [relaxationOf(rule, slack, shareOf(rule, question, values, total ?? 1))] : [];
     });
     best = { objective, relaxed, parts: partsOf(question, values, total) };
   }
   return best ?? { relaxed: [], parts: [] };
 }
 
-function relaxationOf(rule: MatchRule, slack: number): Relaxation {
+/** What a rule about shares is about, per cent of the mix. */
+function shareOf(rule: MatchRule, { candidates }: MatchQuestion, values: Readonly<Record<string, number>>, total: number): number {
+  const meant = candidates.filter((item) => (rule.kind === "group" ? isOf(rule.of, item.matter) : "ingredientId" in rule && item.id === rule.ingredientId));
+  return (meant.reduce((sum, item) => sum + (values[of(item)] ?? 0), 0) / total) * 100;
+}
+
+function relaxationOf(rule: MatchRule, slack: number, sharePct: number): Relaxation {
   switch (rule.kind) {
     case "ownOnly":
     case "use":
-      return { rule, by: slack, unit: "litres" };
+      return { rule, by: slack, unit: "litres", below: false };
     case "budget":
-      return { rule, by: slack, unit: "money" };
+      return { rule, by: slack, unit: "money", below: false };
     case "kinds":
-      return { rule, by: Math.ceil(slack - SOMETHING), unit: "kinds" };
+      return { rule, by: Math.ceil(slack - SOMETHING), unit: "kinds", below: false };
+    case "group":
+      return { rule, by: slack * 100, unit: "pct", below: sharePct < rule.leastPct };
+    case "hold":
+      return { rule, by: slack * 100, unit: "pct", below: sharePct < rule.pct };
     default:
-      return { rule, by: slack * 100, unit: "pct" };
+      return { rule, by: slack * 100, unit: "pct", below: false };
   }
 }

@@ -2,6 +2,7 @@
 export { match } from "./match";
 export type { Matched, MatchAnswer } from "./match";
 export type { Clash, Relaxation } from "./clash";
+export { relaxedRules } from "./relax";
 export { linearMeters, linearOff } from "./linear";
 export { matchModel, partsOf } from "./model";
 export { groupNames, MATTER_GROUPS, MatchRuleSchema, measuredL } from "./question";

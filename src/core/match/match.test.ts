@@ -4,7 +4,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { catalog, entry, type Ingredient } from "../catalog";
 import { aimsAt, blend, DOES, readMeters, SCALES } from "../mix";
 import { readAnswer, solverOptions, toLp, type Model } from "../solve";
-import { linearMeters, linearOff, match, matchModel, MatchRuleSchema, measuredL, partsOf, totalsOf, type MatchQuestion, type MatchRule, type Solve } from "./index";
+import { linearMeters, linearOff, match, matchModel, MatchRuleSchema, measuredL, partsOf, relaxedRules, totalsOf, type MatchQuestion, type MatchRule, type Solve } from "./index";
 
 let highs: Awaited<ReturnType<typeof load>>;
 beforeAll(async () => {
@@ -151,6 +151,23 @@ describe("a clash", () => {
     expect(answer.clash.rules).toEqual([rules[1], rules[3]]);
     expect(answer.clash.relaxed.reduce((sum, { by }) => sum + by, 0)).toBeCloseTo(10, 4);
     expect(answer.clash.parts.length).toBeGreaterThan(0);
+  });
+  it("is gone once the rules give way by that much (any rules)", async () => {
+    const stockL = { coir: 3, fineBark: 2, charcoal: 0.5, playSand: 6, peat: 8 };
+    let clashes = 0;
+    await fc.assert(
+      fc.asyncProperty(anyRules, fc.boolean(), async (rules, tight) => {
+        const hard: MatchRule[] = tight ? [{ kind: "group", of: "clay", leastPct: 10, mostPct: 20 }, { kind: "group", of: "sand", leastPct: 70, mostPct: 90 }, ...rules.filter((rule) => rule.kind !== "group" || rule.of !== "sand")] : rules;
+        const question = asking(pick("coir", "fineBark", "charcoal", "playSand", "peat", "clayPowder"), [...hard, { kind: "ownOnly" }, { kind: "scoops", upTo: 6 }], { stockL });
+        const answer = await match(question, solve);
+        if (answer.kind !== "clash") return;
+        clashes += 1;
+        const after = await match({ ...question, rules: relaxedRules(question.rules, answer.clash.relaxed) }, solve);
+        expect(after.kind, JSON.stringify(answer.clash)).toBe("found");
+      }),
+      { numRuns: 15 },
+    );
+    expect(clashes).toBeGreaterThan(2);
   });
   it("any one of the named rules left out, there is an answer (any rules)", async () => {
     const stockL = { coir: 3, fineBark: 2, charcoal: 0.5, playSand: 6, peat: 8 };

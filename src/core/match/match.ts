@@ -2,6 +2,7 @@ import type { Ingredient } from "../catalog";
 import { blend, distance, readMeters, type Blend, type Distance, type Pantry, type Parts, type Readings } from "../mix";
 import { clashOf, type Clash } from "./clash";
 import { matchModel, partsOf, type Asked, type Total } from "./model";
+import { promising } from "./promising";
 import type { Given, MatchQuestion, Solve } from "./question";
 import { totalsOf } from "./totals";
 
@@ -16,8 +17,8 @@ export type MatchAnswer =
   | { kind: "nothing" };
 
 const OTHERS = 2;
-/** Within half a per cent of all scales two mixes are the same to the hand. */
-const CLOSE_ENOUGH = 0.005;
+/** Within a hundredth of all scales two mixes are the same to the hand: no longer search is worth less than that. */
+const CLOSE_ENOUGH = 0.01;
 /** A usual container mix: what mixing loses, and how it holds its pH. Only where the first look starts. */
 const USUAL: Given = { lost: 0.15, bufferMmolPerL: 8 };
 
@@ -31,27 +32,38 @@ function meanBuffer(parts: Parts, pantry: Pantry): number {
   return parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * pantry(ingredientId).bufferMmolPerL, 0);
 }
 
+type Sought = Omit<Asked, "total"> & { like?: Parts | undefined };
+
 /**
- * The best over all numbers of scoops; each further one only has to beat the best so far, and none is asked once the best is as near
- * as any shares, whole or not, could come.
+ * The nearest over all numbers of scoops. First in any shares, whole or not: nothing can come nearer than that, so the search ends once
+ * it is that near. Then in whole scoops of what looks promising, each number of scoops having to beat the ones before; of everything
+ * there is only when that gives nothing.
+ *
+ * @param orElse numbers of scoops to be content with, when one has an answer: another way of doing it need not be the very best
  */
-async function nearest(question: MatchQuestion, solve: Solve, asked: Omit<Asked, "total">): Promise<Parts | undefined> {
-  const totals = totalsOf(question.rules);
-  const ask = async (total: Total, below?: number): Promise<{ parts: Parts; objective: number } | undefined> => {
-    const solution = await solve(matchModel(question, { ...asked, total, closeEnough: CLOSE_ENOUGH, ...(below === undefined ? {} : { below }) }));
+async function nearest(question: MatchQuestion, solve: Solve, { like, ...asked }: Sought, orElse?: readonly Total[]): Promise<Dealt | undefined> {
+  const ask = async (candidates: MatchQuestion["candidates"], more: Pick<Asked, "total" | "below" | "relaxed">) => {
+    const solution = await solve(matchModel({ ...question, candidates }, { ...asked, closeEnough: CLOSE_ENOUGH, ...more }));
     if (solution.status === "stopped") throw new Error("the solver gave up before it had an answer");
-    return solution.status === "solved" ? { parts: partsOf(question, solution.values, total), objective: solution.objective } : undefined;
+    return solution.status === "solved" ? solution : undefined;
   };
-  const anyShares = await ask(undefined);
-  if (!anyShares || totals.includes(undefined)) return anyShares?.parts;
-  let best: { parts: Parts; objective: number } | undefined;
-  for (const total of totals) {
-    const below = best ? best.objective - CLOSE_ENOUGH : undefined;
-    if (below !== undefined && below <= anyShares.objective) break;
-    best = (await ask(total, below)) ?? best;
+  const anyShares = await ask(question.candidates, { total: undefined, relaxed: true });
+  if (!anyShares) return undefined;
+  const few = promising(question, anyShares, asked.given, like);
+  for (const candidates of few.length < question.candidates.length ? [few, question.candidates] : [few]) {
+    let best: (Dealt & { objective: number }) | undefined;
+    for (const total of orElse ?? totalsOf(question.rules)) {
+      if (best && (orElse || best.objective - CLOSE_ENOUGH <= anyShares.objective)) break;
+      const found = await ask(candidates, { total, ...(best ? { below: best.objective - CLOSE_ENOUGH } : {}) });
+      if (found) best = { parts: partsOf({ ...question, candidates }, found.values, total), total, objective: found.objective };
+    }
+    if (best) return { parts: lowestTerms(best.parts), total: best.total };
   }
-  return best && lowestTerms(best.parts);
+  return undefined;
 }
+
+/** A mix, and in how many scoops it was dealt. */
+type Dealt = { parts: Parts; total: Total };
 
 /** Two scoops to four are told as one to two. */
 function lowestTerms(parts: Parts): Parts {
@@ -80,21 +92,25 @@ export async function match(question: MatchQuestion, solve: Solve, like?: Parts,
     const readings = readMeters(mixture);
     return { parts, blend: mixture, readings, off: distance(readings, question.aims) };
   };
-  const look = async (given: Given, unlike: readonly string[][]): Promise<Matched | undefined> => {
-    const parts = await nearest(question, solve, { given, unlike });
-    return parts && judged(parts);
+  const unlike: string[][] = [];
+  const look = async (given: Given, orElse?: readonly Total[]): Promise<(Matched & { total: Total }) | undefined> => {
+    const dealt = await nearest(question, solve, { given, unlike, like }, orElse);
+    const found = dealt && judged(dealt.parts);
+    return found && { ...found, total: dealt.total };
   };
-  const first = await look(told && like ? givenBy(told, like, pantry) : USUAL, []);
+  const first = await look(told && like ? givenBy(told, like, pantry) : USUAL);
   if (!first) return { kind: "clash", clash: await clashOf(question, solve, USUAL) };
   const given = givenBy(first.blend, first.parts, pantry);
-  const again = told ? undefined : await look(given, []);
+  const again = told ? undefined : await look(given);
   const found = [again && again.off.whole < first.off.whole ? again : first];
   while (found.length <= OTHERS) {
-    const other = await look(given, found.map(({ parts }) => parts.map((part) => part.ingredientId)));
+    const last = found.at(-1) ?? first;
+    unlike.push(last.parts.map((part) => part.ingredientId));
+    const other = await look(given, [last.total, ...totalsOf(question.rules).filter((total) => total !== last.total)]);
     if (!other) break;
     found.push(other);
   }
-  const [best = first, ...others] = found.toSorted((a, b) => a.off.whole - b.off.whole);
+  const [best = first, ...others] = found.toSorted((a, b) => a.off.whole - b.off.whole).map(({ total: _total, ...matched }) => matched);
   return { kind: "found", best, others };
 }
 

@@ -6,13 +6,19 @@ import { isOf, measuredL, type Given, type MatchQuestion, type MatchRule } from 
 /** In how many scoops the whole is dealt; undefined for any shares. */
 export type Total = number | undefined;
 
-/** How the model is asked: rules may give way, each by a slack of its own; answers already found may be barred, and only one nearer than `below` wanted. */
-export type Asked = { given: Given; total: Total; elastic?: boolean; unlike?: readonly (readonly string[])[]; closeEnough?: number; below?: number };
+/**
+ * How the model is asked: rules may give way, each by a slack of its own; answers already found may be barred, only one nearer than
+ * `below` wanted, and nothing need be whole.
+ */
+export type Asked = { given: Given; total: Total; elastic?: boolean; relaxed?: boolean; unlike?: readonly (readonly string[])[]; closeEnough?: number; below?: number };
 
-const of = (item: Ingredient) => `n_${item.id}`;
+/** How the model names the amount of an ingredient. */
+export const of = (item: Ingredient) => `n_${item.id}`;
 const used = (item: Ingredient) => `y_${item.id}`;
 const bought = (item: Ingredient) => `b_${item.id}`;
 export const slackOf = (at: number) => `slack_${at}`;
+/** Litres bought of what has no price, when a budget gives way. */
+export const UNPRICED = "unpriced";
 
 const sumOver = (items: readonly Ingredient[], name: (item: Ingredient) => string, weight: (item: Ingredient) => number = () => 1): Sum =>
   Object.fromEntries(items.map((item) => [name(item), weight(item)]));
@@ -85,7 +91,7 @@ export function matchModel(question: MatchQuestion, asked: Asked): Model {
   const distance: Sum = Object.fromEntries(meters.map(({ id }) => [`d_${id}`, (elastic ? FAR_BEHIND : 1) / meters.length]));
   const given_ = { ...asked, total };
   return {
-    minimise: { ...distance, ...(elastic ? Object.fromEntries(rules.flatMap((rule, at) => (rule.kind === "scoops" ? [] : [[slackOf(at), slackWeight(rule, question)]]))) : {}) },
+    minimise: { ...distance, ...(elastic && unpriced.length > 0 ? { [UNPRICED]: 1 / question.looseL } : {}), ...(elastic ? Object.fromEntries(rules.flatMap((rule, at) => (rule.kind === "scoops" ? [] : [[slackOf(at), slackWeight(rule, question)]]))) : {}) },
     rules: [
       { name: "whole", sum: sumOver(candidates, of), is: "=", to: total },
       ...byMeter,
@@ -93,14 +99,14 @@ export function matchModel(question: MatchQuestion, asked: Asked): Model {
       ...counted.map((item): Rule => ({ name: `use_${item.id}`, sum: { [of(item)]: 1, [used(item)]: -total }, is: "<=", to: 0 })),
       ...unlike.map((ids, at): Rule => ({ name: `unlike_${at}`, sum: sumOver(candidates.filter((item) => ids.includes(item.id)), used), is: "<=", to: ids.length - 1 })),
       ...(asked.below === undefined ? [] : [{ name: "better", sum: distance, is: "<=" as const, to: asked.below }]),
+      ...(unpriced.length > 0 ? [{ name: "no_price", sum: { ...sumOver(unpriced, bought), ...(elastic ? { [UNPRICED]: -1 } : {}) }, is: "<=" as const, to: 0 }] : []),
       ...rules.flatMap((rule, at) => rulesOf(rule, at, question, given_)),
     ],
     bounds: {
       ...Object.fromEntries(candidates.map((item) => [of(item), [0, total] as const])),
       ...Object.fromEntries(counted.map((item) => [used(item), [0, 1] as const])),
-      ...Object.fromEntries(unpriced.map((item) => [bought(item), [0, 0] as const])),
     },
-    whole: [...(asked.total === undefined ? [] : candidates.map(of)), ...counted.map(used)],
+    whole: asked.relaxed ? [] : [...(asked.total === undefined ? [] : candidates.map(of)), ...counted.map(used)],
     ...(asked.closeEnough === undefined ? {} : { closeEnough: asked.closeEnough }),
   };
 }

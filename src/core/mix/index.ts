@@ -10,3 +10,8 @@ export { MAKE_STEPS, makePlan } from "./make";
 export type { Bench, Laying, MakePlan, MakeStep, MakeStepId, Measured, Soak } from "./make";
 export { age, refresh } from "./refresh";
 export type { Aged, Laid, Refresh } from "./refresh";
+export { asPercent, mostShare, shifted, withShare } from "./shares";
+export { closers } from "./closer";
+export type { Closer } from "./closer";
+export { unsuited } from "./suits";
+export type { Unsuited } from "./suits";

@@ -50,17 +50,18 @@ const HAIR = 1e-9;
  *
  * @param laying what is wanted, loose and as it lies
  * @param bench size of the vessel and of the scoop, L, and what one may lift, kg
+ * @param leastBatches more batches than the vessel asks for, so that each is light enough
  * @returns undefined for an empty mix
  * @throws RangeError naming the field when the vessel, scoop or limit is not above 0
  * @example makePlan(parts, { looseL: 27, moistL: 23, dryL: 0 }, { vesselL: 12, scoopL: 0.5, liftKg: 25 })?.batches // 3
  */
-export function makePlan(parts: Parts, laying: Laying, bench: Bench, pantry: Pantry = stockPantry): MakePlan | undefined {
+export function makePlan(parts: Parts, laying: Laying, bench: Bench, pantry: Pantry = stockPantry, leastBatches = 1): MakePlan | undefined {
   for (const [name, value] of Object.entries(bench)) if (!(value > 0)) throw new RangeError(`${name}: must be above 0`);
   const mixture = blend(parts, pantry);
   if (!mixture) return undefined;
   const litres = litresFor(parts, laying.looseL, pantry);
   const measuredL = litres.reduce((sum, part) => sum + part.litres, 0);
-  const batches = Math.max(1, Math.ceil(measuredL / (bench.vesselL * rule("vesselFillShare")) - HAIR));
+  const batches = Math.max(1, leastBatches, Math.ceil(measuredL / (bench.vesselL * rule("vesselFillShare")) - HAIR));
   const moistWaterL = firstWettingL(mixture, laying.moistL);
   const dryWaterL = firstWettingL(mixture, laying.dryL) * rule("dustLayingShare");
   const soaks = litres.flatMap(({ ingredientId, litres: wanted }): Soak[] => {

@@ -15,8 +15,11 @@ export type Model = {
   closeEnough?: number;
 };
 
-/** What a solver found. `values` is empty unless it is solved. */
-export type Solution = { status: "solved" | "impossible" | "stopped"; values: Readonly<Record<string, number>>; objective: number };
+/**
+ * What a solver found. `values` is empty unless it is solved. `reducedCosts` tell by how much the objective would grow for each unit of
+ * a variable that stands at its limit; only of programmes without whole numbers.
+ */
+export type Solution = { status: "solved" | "impossible" | "stopped"; values: Readonly<Record<string, number>>; reducedCosts: Readonly<Record<string, number>>; objective: number };
 
 const NAME = /^[A-Za-z_][A-Za-z0-9_]{0,200}$/;
 
@@ -65,13 +68,17 @@ export function toLp({ minimise, rules, bounds = {}, whole = [] }: Model): strin
 /** What HiGHS answers, as far as it is read here. */
 type Answer = { Status: string; ObjectiveValue: number; Columns: Readonly<Record<string, object>> };
 
-const primalOf = (column: object): number => ("Primal" in column && typeof column.Primal === "number" ? column.Primal : 0);
+const figureOf = (column: object, name: "Primal" | "Dual"): number => {
+  const value = (column as Partial<Record<"Primal" | "Dual", unknown>>)[name];
+  return typeof value === "number" ? value : 0;
+};
 
 /** Reads a solver's answer. @example readAnswer(highs.solve(toLp(model))).status // "solved" */
 export function readAnswer(answer: Answer): Solution {
   const status = answer.Status === "Optimal" ? "solved" : /infeasible/i.test(answer.Status) ? "impossible" : "stopped";
-  const values = status === "solved" ? Object.fromEntries(Object.entries(answer.Columns).map(([name, column]) => [name, primalOf(column)])) : {};
-  return { status, values, objective: status === "solved" ? answer.ObjectiveValue : Number.NaN };
+  const columns = status === "solved" ? Object.entries(answer.Columns) : [];
+  const figures = (name: "Primal" | "Dual") => Object.fromEntries(columns.map(([variable, column]) => [variable, figureOf(column, name)]));
+  return { status, values: figures("Primal"), reducedCosts: figures("Dual"), objective: status === "solved" ? answer.ObjectiveValue : Number.NaN };
 }
 
 /** How the solver is to work on a model. @example highs.solve(toLp(model), solverOptions(model, 20)) */

@@ -64,7 +64,8 @@ export function unitOf(shelf: Buyable, itemId: string): Amount["kind"] {
 /** Every thing that can be bought. */
 export const buyables = (): { shelf: Buyable; itemId: string }[] => BUYABLE.flatMap((shelf) => catalog[shelf].map((item) => ({ shelf, itemId: item.id })));
 
-const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean => findEntry(shelf, itemId) !== undefined;
+/** Of what a builder added only the name is known here: its id says that it is their own. */
+const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean => findEntry(shelf, itemId) !== undefined || (shelf === "ingredients" && /^own[A-Za-z0-9]+$/.test(itemId));
 
 /**
  * Puts a stock line or a pack in, or in the place of the one with its id.

@@ -3,6 +3,7 @@ export { needs } from "./needs";
 export type { Need } from "./needs";
 export { AmountSchema, BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, PackSchema, buyables, unitOf, withPack, withStock } from "./bins";
 export type { Amount, Bins, Buyable, Pack, Stock } from "./bins";
+export { litrePrices, litresInStock, mixPricePerL } from "./loose";
 export { standsIn } from "./interchange";
 export { AIMS, inStock, packChoice, packQuestion, wantsOf } from "./packs";
 export type { Aim, Buy, Choice, PackQuestion, Want } from "./packs";

@@ -4,20 +4,22 @@ import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable } from "@/core/supply";
-import { chooseUnits, putBins, useBins } from "@/store";
+import { EMPTY_SHELF } from "@/core/own";
+import { chooseUnits, putBins, useBins, useOwn } from "@/store";
 import { AppHeader } from "@/ui/parts";
 import { capital, nameOf, useSay } from "@/words";
 import { BinRow } from "./BinRow";
 import css from "./Bins.module.css";
 
 type Thing = { shelf: Buyable; itemId: string };
-const THINGS = buyables();
+const STOCK_THINGS = buyables();
 const keyOf = ({ shelf, itemId }: Thing): string => `${shelf}/${itemId}`;
 
 /** Every thing in the bins: what is in stock, and the packs it is sold in with the builder's own prices. */
 export function Bins() {
   const say = useSay();
   const bins = useBins();
+  const own = useOwn() ?? EMPTY_SHELF;
   const [added, setAdded] = useState<readonly Thing[]>([]);
   const [failed, setFailed] = useState(false);
   const keep = (next: BinsDocument) => {
@@ -25,7 +27,8 @@ export function Bins() {
   };
   if (!bins) return <div className={css.page}><AppHeader place="bins" onUnits={chooseUnits} /></div>;
   const held = new Set([...bins.stock, ...bins.packs, ...added].map(keyOf));
-  const shown = THINGS.filter((thing) => held.has(keyOf(thing)));
+  const things: readonly Thing[] = [...own.ingredients.map(({ id }): Thing => ({ shelf: "ingredients", itemId: id })), ...STOCK_THINGS].toSorted((a, b) => BUYABLE.indexOf(a.shelf) - BUYABLE.indexOf(b.shelf));
+  const shown = things.filter((thing) => held.has(keyOf(thing)));
   return (
     <div className={css.page}>
       <AppHeader place="bins" onUnits={chooseUnits} />
@@ -36,7 +39,7 @@ export function Bins() {
             <p>{say("bins:sub")}</p>
           </div>
           <Autocomplete
-            className={css.find ?? ""} options={THINGS.filter((thing) => !held.has(keyOf(thing)))} value={null} blurOnSelect clearOnBlur
+            className={css.find ?? ""} options={things.filter((thing) => !held.has(keyOf(thing)))} value={null} blurOnSelect clearOnBlur
             getOptionLabel={({ shelf, itemId }) => capital(nameOf(shelf, itemId))} groupBy={({ shelf }) => say(`build:shelves.${shelf}`)} getOptionKey={keyOf}
             onChange={(_, thing) => thing && setAdded([...added, thing])}
             renderInput={(params) => <TextField {...params} label={say("bins:add")} placeholder={say("bins:addHelp")} />}

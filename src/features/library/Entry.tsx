@@ -1,5 +1,6 @@
 "use client";
 
+import Button from "@mui/material/Button";
 import { figuresOf, provenanceOf, type CatalogEntry, type CatalogKind, type Provenance } from "@/core/catalog";
 import { type MeasureKind } from "@/core/units";
 import { Cautions } from "@/ui/parts";
@@ -47,7 +48,7 @@ function useRows(entry: CatalogEntry<CatalogKind>): Row[] {
 }
 
 /** One entry: its figures, where each comes from, its cautions. */
-export function Entry({ kind, entry }: { kind: CatalogKind; entry: CatalogEntry<CatalogKind> }) {
+export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: CatalogEntry<CatalogKind>; onCopy?: () => void }) {
   const say = useSay();
   const rows = useRows(entry);
   return (
@@ -58,6 +59,7 @@ export function Entry({ kind, entry }: { kind: CatalogKind; entry: CatalogEntry<
           <h2>{capital(nameOf(kind, entry.id))}</h2>
           {"scientificName" in entry ? <p><i>{entry.scientificName}</i></p> : null}
         </div>
+        {onCopy ? <Button size="small" variant="outlined" sx={{ ml: "auto" }} onClick={onCopy}>{say("library:own.copy")}</Button> : null}
       </header>
       <p className={css.from}>{say("library:mostly", { from: provenanceText(entry.from, say) })}</p>
       <table>

@@ -3,11 +3,14 @@
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { catalog, figuresOf, provenanceOf, tradeRules, type CatalogKind, type Provenance } from "@/core/catalog";
-import { chooseUnits } from "@/store";
+import { EMPTY_SHELF, keepIngredient } from "@/core/own";
+import { chooseUnits, putOwn, useOwn } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
 import { capital, nameOf, useFigures, useSay } from "@/words";
 import { Entry } from "./Entry";
 import css from "./Library.module.css";
+import { OwnEntry } from "./OwnEntry";
+import { newOwnId, OwnTools, stockNames } from "./OwnTools";
 
 const KINDS = ["animals", "plants", "crew", "ingredients", "drainageMedia", "barriers", "dressings", "recipes", "boxBuilds", "boxSizes", "falseBottoms", "wallTreatments", "wallFinishes", "pieceKinds"] as const satisfies readonly CatalogKind[];
 
@@ -33,10 +36,25 @@ export function Library() {
   const [kind, setKind] = useState<CatalogKind>("animals");
   const [sought, setSought] = useState("");
   const [chosen, setChosen] = useState<string | undefined>(undefined);
+  const [told, setTold] = useState("");
+  const own = useOwn() ?? EMPTY_SHELF;
   const wanted = sought.trim().toLocaleLowerCase();
   const latin = (item: object) => ("scientificName" in item ? String(item.scientificName) : "");
-  const shown = [...catalog[kind]].filter((item) => `${nameOf(kind, item.id)} ${latin(item)}`.toLocaleLowerCase().includes(wanted));
-  const entry = shown.find((item) => item.id === chosen) ?? shown[0];
+  const ofOwn = kind === "ingredients" ? own.ingredients : [];
+  const shown = [...ofOwn, ...catalog[kind]].filter((item) => `${nameOf(kind, item.id)} ${latin(item)}`.toLocaleLowerCase().includes(wanted));
+  const entry = shown.find((item) => item.id === chosen) ?? shown[ofOwn.length] ?? shown[0];
+  const mine = own.ingredients.find((item) => item.id === entry?.id);
+  const copy = async (id: string) => {
+    const from = catalog.ingredients.find((item) => item.id === id);
+    if (!from) return;
+    const taken = [...stockNames(), ...own.ingredients.map(({ name }) => name)];
+    const base = say("library:own.copyName", { name: capital(nameOf("ingredients", id)) });
+    const name = [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find((one) => !taken.includes(one)) ?? base;
+    const kept = keepIngredient(own, { ...from, cautions: [...from.cautions], id: newOwnId(), name }, stockNames());
+    if (!kept.ok) return;
+    await putOwn(kept.shelf);
+    setChosen(kept.shelf.ingredients.at(-1)?.id);
+  };
   return (
     <div className={css.page}>
       <AppHeader place="library" onUnits={chooseUnits} />
@@ -60,8 +78,11 @@ export function Library() {
           onChange={(next) => {
             setKind(next);
             setChosen(undefined);
+            setTold("");
           }}
         />
+        {kind === "ingredients" ? <OwnTools own={own} /> : null}
+        {told === "" ? null : <p role="status" className={css.toldGone}>{told}</p>}
         <div className={css.split}>
           <ul className={css.list}>
             {shown.length === 0 ? <li className={css.none}>{say("library:noMatch")}</li> : null}
@@ -69,12 +90,14 @@ export function Library() {
               <li key={item.id}>
                 <button type="button" aria-pressed={item.id === entry?.id} onClick={() => setChosen(item.id)}>
                   <b>{capital(nameOf(kind, item.id))}</b>
-                  <i>{latin(item)}</i>
+                  <i>{own.ingredients.some(({ id }) => id === item.id) ? say("library:own.yours") : latin(item)}</i>
                 </button>
               </li>
             ))}
           </ul>
-          {entry ? <Entry kind={kind} entry={entry} /> : <p className={css.none}>{say("library:choose")}</p>}
+          {mine ? <OwnEntry key={mine.id} item={mine} own={own} onGone={(text) => { setTold(text); setChosen(undefined); }} /> : entry ? (
+            <Entry kind={kind} entry={entry} {...(kind === "ingredients" ? { onCopy: () => void copy(entry.id) } : {})} />
+          ) : <p className={css.none}>{say("library:choose")}</p>}
         </div>
       </main>
     </div>

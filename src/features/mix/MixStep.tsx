@@ -1,56 +1,79 @@
 "use client";
 
 import { useState } from "react";
-import { blend } from "@/core/mix";
+import type { Mix } from "@/core/habitat";
+import type { Readings } from "@/core/mix";
 import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
-import { Miniature } from "@/ui/section";
 import { useSay } from "@/words";
-import { Jar } from "./Jar";
-import { MixFigures } from "./MixFigures";
+import { CompareBench } from "./CompareBench";
+import { ForHere } from "./ForHere";
+import { JarBench } from "./JarBench";
+import { MakeBench } from "./MakeBench";
+import { firstAsked, MatchBench, type MatchAsked } from "./MatchBench";
+import { Meters } from "./Meters";
 import css from "./MixStep.module.css";
-import { PartRows } from "./PartRows";
-import { RecipeChoice } from "./RecipeChoice";
+import { RecipeBar } from "./RecipeBar";
+import { RefreshBench } from "./RefreshBench";
+import { StretchBench } from "./StretchBench";
+import { useMatch } from "./useMatch";
+import { useMixAtHand } from "./useMixAtHand";
 
-const MINI_PX = 190;
+const MODES = ["jar", "match", "stretch", "compare", "make", "refresh"] as const;
+type Mode = (typeof MODES)[number];
 
-/** A soil recipe as a jar: parts, their shares, and the litres this habitat wants of each. */
+/** What the meters show a second mix by. */
+export type Ring = { readings: Readings; name: string } | undefined;
+
+/** The mix bench: a recipe as a jar and by its meters, matched from the bins, compared, made and refreshed. */
 export function MixStep() {
-  const say = useSay();
-  const { habitat, derived } = useOpen();
+  const { habitat } = useOpen();
   const [wantedId, setWantedId] = useState<string | undefined>(undefined);
   const mix = habitat.mixes.find((other) => other.id === wantedId) ?? habitat.mixes[0];
-  if (!mix) return null;
-  const lifts = derived.ground.levels.filter((level) => habitat.strata.layers.some((layer) => layer.id === level.layerId && layer.kind === "soil" && layer.mixId === mix.id));
-  const fillL = derived.ground.solids.reduce((sum, solid) => sum + (solid.piece?.fillMixId === mix.id ? solid.fillL : 0), 0);
-  const volumeL = lifts.reduce((sum, level) => sum + level.volumeL, fillL);
-  const looseL = lifts.reduce((sum, level) => sum + level.looseL, fillL * (1 + (blend(mix.parts)?.settlesPct ?? 0) / 100));
+  return mix ? <MixBench key={mix.id} mix={mix} onChoose={setWantedId} /> : null;
+}
+
+function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => void }) {
+  const say = useSay();
+  const hand = useMixAtHand(mix);
+  const [mode, setMode] = useState<Mode>("jar");
+  const [ring, setRing] = useState<Ring>(undefined);
+  const [asked, setAsked] = useState<MatchAsked | undefined>(undefined);
+  const matching = useMatch(hand);
+  const [locked, setLocked] = useState<ReadonlySet<string>>(new Set());
+  const { habitat, readings, aims, bins } = hand;
+  const toggle = (id: string) => setLocked((before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]));
+  const choose = (next: Mode) => {
+    setMode(next);
+    setRing(undefined);
+  };
   return (
     <Workbench
       label={say("steps:ledger")}
       middle={
         <>
           <div className={css.bar}>
-            <RecipeChoice mix={mix} />
+            <RecipeBar hand={hand} />
             {habitat.mixes.length > 1 ? (
-              <Pills
-                label={say("mix:which")} value={mix.id} onChange={setWantedId}
-                options={habitat.mixes.map((other, at) => ({ value: other.id, text: say("mix:lift", { nth: at + 1 }) }))}
-              />
+              <Pills label={say("mix:which")} value={mix.id} onChange={onChoose} options={habitat.mixes.map((other, at) => ({ value: other.id, text: say("mix:lift", { nth: at + 1 }) }))} />
             ) : null}
           </div>
-          <Jar mix={mix} looseL={looseL} />
-          <div className={css.mini}>
-            <Miniature habitat={habitat} pxPerCm={MINI_PX / Math.max(habitat.shell.widthCm, habitat.shell.heightCm)} label={say("mix:inTheBox")} />
-            <span>{say("mix:inTheBox")}</span>
+          <div className={css.modes}>
+            <Pills label={say("mix:modes.label")} value={mode} onChange={choose} options={MODES.map((value) => ({ value, text: say(`mix:modes.${value}`) }))} />
           </div>
+          {mode === "jar" ? <JarBench hand={hand} locked={locked} onLock={toggle} /> : null}
+          {mode === "match" ? <MatchBench hand={hand} asked={asked ?? firstAsked(hand, locked)} matching={matching} onAsk={setAsked} onRing={setRing} /> : null}
+          {mode === "stretch" ? <StretchBench hand={hand} onRing={setRing} /> : null}
+          {mode === "compare" ? <CompareBench hand={hand} /> : null}
+          {mode === "make" ? <MakeBench hand={hand} /> : null}
+          {mode === "refresh" ? <RefreshBench hand={hand} /> : null}
         </>
       }
       ledger={
         <>
-          <LedgerHead title={say("mix:title")} sub={say("mix:sub")} />
-          <PartRows mix={mix} looseL={looseL} />
-          <MixFigures mix={mix} volumeL={volumeL} looseL={looseL} />
+          <LedgerHead title={say("mix:title")} sub={ring ? say("mix:doesHelpRing", { other: ring.name }) : say("mix:doesHelp")} />
+          {readings ? <Meters readings={readings} aims={aims} currency={bins.currency} ring={ring?.readings} /> : null}
+          <ForHere hand={hand} />
         </>
       }
     />

@@ -6,16 +6,16 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { parseHabitat } from "@/core/files";
 import { takeIn } from "@/store";
+import { FileButton } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 import type { Notice } from "./notice";
 
 /** Takes a habitat file in; a bad one is refused with its reason and changes nothing. */
 export function ImportButton({ onNotice }: { onNotice: (notice: Notice) => void }) {
   const say = useSay();
-  const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const take = async (file: File) => {
     const read = parseHabitat(await file.text());
@@ -25,15 +25,7 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice) => void 
   };
   return (
     <>
-      <Button size="small" variant="outlined" sx={{ borderRadius: 999, py: "4px", fontWeight: 500, flex: "none" }} onClick={() => input.current?.click()}>{say("shelf:import")}</Button>
-      <input
-        ref={input} type="file" accept=".json,application/json" hidden aria-label={say("shelf:import")}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void take(file);
-        }}
-      />
+      <FileButton pill label={say("shelf:import")} accept=".json,application/json" onFile={(file) => void take(file)} />
       <Dialog open={problem !== undefined} onClose={() => setProblem(undefined)} maxWidth="xs">
         <DialogTitle>{say("shelf:import")}</DialogTitle>
         <DialogContent>

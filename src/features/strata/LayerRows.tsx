@@ -44,7 +44,7 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
   const where = layer.over === OVER_ALL ? undefined : (zone?.name ?? say("strata:overNames.rest"));
   return (
     <li className={css.row} data-chosen={chosen} data-kind={layer.kind} onFocus={() => onChoose(layer.id)} onPointerDown={() => onChoose(layer.id)}>
-      <Swatch material={materialOf(layer, habitat.mixes)} />
+      <Swatch material={materialOf(layer, habitat)} />
       <div className={css.text}>
         <span className={css.title}>
           <MaterialName layer={layer} name={name} />

@@ -25,7 +25,7 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
     .filter((level) => level.kind !== "barrier")
     .map((level) => {
       const layer = layerOf(level.layerId);
-      return { key: level.layerId, cm: level.top.frontCm, text: tagText(level.top.frontCm), color: layer ? tagColor(layer, habitat.mixes) : "#5c6a62" };
+      return { key: level.layerId, cm: level.top.frontCm, text: tagText(level.top.frontCm), color: layer ? tagColor(layer, habitat) : "#5c6a62" };
     });
   if (water && habitat.strata.waterLineCm > 0) {
     const { waterLineCm } = habitat.strata;
@@ -105,8 +105,8 @@ function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
 }
 
 /** Tag colours stand under white figures, so pale materials are darkened. */
-function tagColor(layer: Layer, mixes: Parameters<typeof materialOf>[1]): string {
-  const hex = groundColor(materialOf(layer, mixes));
+function tagColor(layer: Layer, habitat: Parameters<typeof materialOf>[1]): string {
+  const hex = groundColor(materialOf(layer, habitat));
   const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
   const luminance = (0.299 * r + 0.587 * g + 0.114 * b) / 255;
   const dim = luminance > 0.38 ? 0.38 / luminance : 1;

@@ -82,7 +82,7 @@ function Layers({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
     const open = layer.kind === "falseBottom";
     return (
       <mesh key={layer.id} geometry={bodies[at]!}>
-        <meshStandardMaterial color={groundColor(materialOf(layer, habitat.mixes))} side={DoubleSide} flatShading roughness={1} transparent={open} opacity={open ? 0.35 : 1} />
+        <meshStandardMaterial color={groundColor(materialOf(layer, habitat))} side={DoubleSide} flatShading roughness={1} transparent={open} opacity={open ? 0.35 : 1} />
       </mesh>
     );
   });

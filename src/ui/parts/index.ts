@@ -2,6 +2,7 @@
 export { AppHeader } from "./AppHeader";
 export { Boundary } from "./Boundary";
 export { Cautions } from "./Cautions";
+export { FileButton } from "./FileButton";
 export { Fact, Facts } from "./Facts";
 export { RangeBar } from "./RangeBar";
 export { Tile, Tiles } from "./Tile";

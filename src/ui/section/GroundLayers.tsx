@@ -23,7 +23,7 @@ export const GroundLayers = memo(function GroundLayers({ habitat, ground, frame,
     <g>
       <defs>
         {layers.map((layer) => (
-          <TexturePattern key={layer.id} id={patternOf(layer.id)} material={materialOf(layer, habitat.mixes)} pxPerCm={frame.pxPerCm} />
+          <TexturePattern key={layer.id} id={patternOf(layer.id)} material={materialOf(layer, habitat)} pxPerCm={frame.pxPerCm} />
         ))}
       </defs>
       {rises && uppermost ? (

@@ -22,8 +22,8 @@ export function PlanBody({ habitat, ground, frame, bare = false }: { habitat: Ha
   return (
     <g>
       <defs>
-        {top ? <TexturePattern id={`${id}-top`} material={materialOf(top, habitat.mixes)} pxPerCm={pxPerCm} /> : null}
-        {zones.map(({ zone, top: own }) => (own ? <TexturePattern key={zone.id} id={`${id}-${zone.id}`} material={materialOf(own, habitat.mixes)} pxPerCm={pxPerCm} /> : null))}
+        {top ? <TexturePattern id={`${id}-top`} material={materialOf(top, habitat)} pxPerCm={pxPerCm} /> : null}
+        {zones.map(({ zone, top: own }) => (own ? <TexturePattern key={zone.id} id={`${id}-${zone.id}`} material={materialOf(own, habitat)} pxPerCm={pxPerCm} /> : null))}
         {habitat.shell.treatments.map((treatment) => <TexturePattern key={treatment.wall} id={`${id}-${treatment.wall}`} material={wallMaterial(treatment)} pxPerCm={pxPerCm} />)}
         {ground.solids.map((solid, at) => <TexturePattern key={at} id={`${id}-solid-${at}`} material={plain(solid.kind.look)} pxPerCm={pxPerCm} />)}
         <clipPath id={`${id}-floor`}><polygon points={outline} /></clipPath>

@@ -1,6 +1,6 @@
 import { memo, useId, useMemo } from "react";
 import { entry, type Plant } from "@/core/catalog";
-import type { Habitat } from "@/core/habitat";
+import { ingredientsOf, type Habitat } from "@/core/habitat";
 import { seedOf, seeded } from "@/core/random";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
@@ -63,7 +63,7 @@ function Pieces({ habitat, ground, frame, above }: { habitat: Habitat; ground: G
   const ordered = ground.solids.toSorted((a, b) => far(b) - far(a));
   const fillingOf = ({ piece }: Solid) => {
     const mix = piece?.fillMixId ? habitat.mixes.find((other) => other.id === piece.fillMixId) : undefined;
-    return mix ? mixMaterial(mix.parts) : undefined;
+    return mix ? mixMaterial(mix.parts, ingredientsOf(habitat)) : undefined;
   };
   const drawn = ordered.map((solid, at) => <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} />);
   if (drawn.length === 0) return null;

@@ -120,7 +120,7 @@ describe("textures", () => {
     }
   });
   it("a soil shows what it is mixed from, by share", () => {
-    const soil = materialOf(habitat.strata.layers.find((layer) => layer.kind === "soil")!, habitat.mixes);
+    const soil = materialOf(habitat.strata.layers.find((layer) => layer.kind === "soil")!, habitat);
     expect(soil.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 10);
     const colors = (bark: number) => tileMarks(mixMaterial([{ ingredientId: "fineBark", parts: bark }, { ingredientId: "charcoal", parts: 10 - bark }]), 3);
     const dark = (marks: ReturnType<typeof colors>) => marks.filter(({ fill }) => fill !== undefined && parseInt(fill.slice(1, 3), 16) < 0x60).length / marks.length;

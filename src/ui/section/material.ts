@@ -1,6 +1,6 @@
 import { entry, type Look } from "@/core/catalog";
-import type { Habitat, Layer } from "@/core/habitat";
-import { normalise } from "@/core/mix";
+import { ingredientsOf, type Habitat, type Layer } from "@/core/habitat";
+import { normalise, stockPantry, type Pantry } from "@/core/mix";
 
 /** What a shape is filled with: looks by their shares. A plain material is one look of share 1. */
 export type Material = readonly { look: Look; share: number }[];
@@ -12,7 +12,7 @@ export const ingredientLook = (material: Material): Material =>
   material.length > 0 ? material : plain({ texture: "crumb", color: "#8f8672" });
 
 /** What a layer is made of, to draw it. */
-export function materialOf(layer: Layer, mixes: Habitat["mixes"]): Material {
+export function materialOf(layer: Layer, habitat: Pick<Habitat, "mixes" | "own">): Material {
   switch (layer.kind) {
     case "drainage":
       return plain(entry("drainageMedia", layer.materialId).look);
@@ -23,10 +23,10 @@ export function materialOf(layer: Layer, mixes: Habitat["mixes"]): Material {
     case "dressing":
       return plain(entry("dressings", layer.materialId).look);
     case "soil":
-      return mixMaterial(mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []);
+      return mixMaterial(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? [], ingredientsOf(habitat));
   }
 }
 
 /** The material of a mix: each ingredient's look by its share. */
-export const mixMaterial = (parts: Habitat["mixes"][number]["parts"]): Material =>
-  normalise(parts).map(({ ingredientId, share }) => ({ look: entry("ingredients", ingredientId).look, share }));
+export const mixMaterial = (parts: Habitat["mixes"][number]["parts"], pantry: Pantry = stockPantry): Material =>
+  normalise(parts).map(({ ingredientId, share }) => ({ look: pantry(ingredientId).look, share }));

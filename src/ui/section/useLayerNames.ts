@@ -8,6 +8,7 @@ import { capital, nameOf, useSay, type Say } from "@/words";
 /** What a mix is called: its recipe, changed or not, or a mix of one's own. */
 export function mixName(mix: Mix | undefined, say: Say): string {
   const recipe = mix?.recipeId ? findEntry("recipes", mix.recipeId) : undefined;
+  if (mix?.title) return mix.title;
   if (!mix || !recipe) return say("mix:own");
   const told = nameOf("recipes", recipe.id);
   return JSON.stringify(recipe.parts) === JSON.stringify(mix.parts) ? told : say("mix:changed", { recipe: told });

@@ -1,0 +1,60 @@
+/**
+ * Median time of a match over all ingredients in whole scoops, and, on a case small enough for both, of one programme beside plain
+ * exhaustive search. The solver is the one the worker runs.
+ */
+import load from "highs";
+import { catalog, type Ingredient } from "../src/core/catalog";
+import { aimsAt, blend, readMeters } from "../src/core/mix";
+import { linearMeters, linearOff, match, matchModel, type MatchQuestion, type MatchRule, type Solve } from "../src/core/match";
+import { readAnswer, solverOptions, toLp } from "../src/core/solve";
+import { line, median, timesOf } from "./timing";
+
+const RUNS = 15;
+const SMALL = { kinds: 6, scoops: 10, runs: 7 };
+const given = { lost: 0.12, bufferMmolPerL: 8 };
+
+const aimsOf = (recipeId: string) => aimsAt(readMeters(blend(catalog.recipes.find(({ id }) => id === recipeId)!.parts)!));
+const asking = (candidates: readonly Ingredient[], recipeId: string, rules: readonly MatchRule[]): MatchQuestion => ({ candidates, rules, aims: aimsOf(recipeId), looseL: 20, stockL: {}, pricePerL: {} });
+
+/** Calls back with every way to deal so many scoops to so many ingredients. */
+function deal(scoops: number, kinds: number, see: (dealt: readonly number[]) => void, dealt: number[] = []): void {
+  if (kinds === 1) return see([...dealt, scoops]);
+  for (let n = 0; n <= scoops; n += 1) deal(scoops - n, kinds - 1, see, [...dealt, n]);
+}
+
+async function main(): Promise<void> {
+  const highs = await load();
+  const solve: Solve = async (model) => readAnswer(highs.solve(toLp(model), solverOptions(model, 20)));
+  const rules: MatchRule[] = [{ kind: "noPeat" }, { kind: "without", ingredientId: "treeFernFibre" }, { kind: "group", of: "char", leastPct: 5, mostPct: 10 }, { kind: "scoops", upTo: 12 }];
+  const all = catalog.ingredients.slice(0, 60);
+  console.log(`\nmatch(), ${all.length} ingredients, whole scoops up to 12, the best and two others, median of ${RUNS} runs`);
+  const wholes: { name: string; ms: number }[] = [];
+  for (const recipe of ["treeFernForest", "soilBased", "burrow", "redDesert"]) {
+    const parts = catalog.recipes.find(({ id }) => id === recipe)!.parts;
+    const ask = () => match(asking(all, recipe, rules), solve, parts, (id) => catalog.ingredients.find((item) => item.id === id)!);
+    await ask();
+    wholes.push({ name: recipe, ms: median(await timesOf(RUNS, ask)) });
+  }
+  const quickest = Math.min(...wholes.map(({ ms }) => ms));
+  for (const { name, ms } of wholes) console.log(line(name, ms, quickest));
+
+  const few = catalog.ingredients.slice(0, SMALL.kinds);
+  const small = asking(few, "treeFernForest", []);
+  const meters = linearMeters(small.aims, given);
+  const search = () => {
+    let best = Infinity;
+    deal(SMALL.scoops, SMALL.kinds, (dealt) => {
+      best = Math.min(best, linearOff(meters, few.map((item, at) => ({ item, share: (dealt[at] ?? 0) / SMALL.scoops }))));
+    });
+    return best;
+  };
+  const found = await solve(matchModel(small, { given, total: SMALL.scoops }));
+  if (Math.abs(found.objective - search()) > 1e-5) throw new Error("the solver and the search differ");
+  const programme = median(await timesOf(SMALL.runs, () => solve(matchModel(small, { given, total: SMALL.scoops }))));
+  const exhaustive = median(await timesOf(SMALL.runs, search));
+  console.log(`\n${SMALL.scoops} scoops of ${SMALL.kinds} ingredients, median of ${SMALL.runs} runs, same answer`);
+  console.log(line("HiGHS", programme, Math.min(programme, exhaustive)));
+  console.log(line("exhaustive search", exhaustive, Math.min(programme, exhaustive)));
+}
+
+void main();

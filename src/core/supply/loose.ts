@@ -1,0 +1,28 @@
+import type { Bins } from "./bins";
+
+/** Litres of each ingredient in the bins. @example litresInStock(bins).coir // 11 */
+export function litresInStock(bins: Bins): Record<string, number> {
+  const litres: Record<string, number> = {};
+  for (const { shelf, itemId, amount } of bins.stock) {
+    if (shelf === "ingredients" && amount.kind === "loose" && amount.looseL > 0) litres[itemId] = (litres[itemId] ?? 0) + amount.looseL;
+  }
+  return litres;
+}
+
+/** Price of a litre of each ingredient, by the pack that gives it cheapest. @example litrePrices(bins).peat // 0.24 */
+export function litrePrices(bins: Bins): Record<string, number> {
+  const prices: Record<string, number> = {};
+  for (const { shelf, itemId, holds, price } of bins.packs) {
+    if (shelf !== "ingredients" || holds.kind !== "loose" || holds.looseL <= 0 || price === null) continue;
+    prices[itemId] = Math.min(prices[itemId] ?? Infinity, price / holds.looseL);
+  }
+  return prices;
+}
+
+/** Price of a litre of mix by the prices of its parts; undefined while one of them has none. */
+export function mixPricePerL(parts: readonly { ingredientId: string; parts: number }[], bins: Bins, lostPct: number): number | undefined {
+  const prices = litrePrices(bins);
+  const total = parts.reduce((sum, part) => sum + part.parts, 0);
+  if (total <= 0 || parts.some((part) => prices[part.ingredientId] === undefined)) return undefined;
+  return parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * (prices[ingredientId] ?? 0), 0) / (1 - lostPct / 100);
+}
