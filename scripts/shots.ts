@@ -14,7 +14,6 @@ type Shot = { name: string; path: string; size?: typeof DESK; before?: (page: Pa
 const gully = "/h/demo-lantern-gully";
 const SHOTS: readonly Shot[] = [
   { name: "shelf", path: "/" },
-  { name: "start", path: "/start", before: async (page) => page.getByLabel("Inner size").fill("24 x 18 x 18 in") },
   { name: "brief", path: `${gully}/brief` },
   { name: "shell", path: `${gully}/shell` },
   { name: "hardscape", path: "/h/demo-dry-wash/shell", before: async (page) => page.getByRole("radio", { name: "Hardscape" }).click() },
@@ -34,6 +33,16 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "strata", path: `${gully}/strata` },
   { name: "mix", path: `${gully}/mix` },
+  {
+    name: "match", path: `${gully}/mix`,
+    before: async (page) => {
+      await page.getByRole("radio", { name: "Match" }).click();
+      await page.getByLabel("Come near to").click();
+      await page.getByRole("option", { name: "Forest mix, tree fern" }).click();
+      await page.getByRole("button", { name: "Match", exact: true }).click();
+      await page.getByRole("button", { name: "Match again" }).waitFor();
+    },
+  },
   { name: "planting", path: `${gully}/planting` },
   { name: "crew", path: `${gully}/crew` },
   { name: "climate", path: `${gully}/climate` },

@@ -15,10 +15,10 @@ const pick = (say: Say, keys: readonly string[], quantities: Record<string, numb
 
 /** @example sayFinding(finding, say).title // "The fill passes the door sill." */
 export function sayFinding({ code, quantities, mend }: Finding, say: Say): SpokenFinding {
-  const { shape, what, side, place, problem, which, wall } = quantities;
+  const { shape, what, side, place, problem, which, wall, cause } = quantities;
   const spokenPlace = typeof place === "string" && isWord(`keeping:places.${place}`) ? say(`keeping:places.${place}` as "keeping:places.warmEnd") : "";
   const spokenWall = typeof wall === "string" && isWord(`shell:walls.${wall}`) ? say(`shell:walls.${wall}` as "shell:walls.back") : "";
-  const keys = [`${what}.${side}`, shape, problem, which].map((more) => `findings:${code}.why.${more}`);
+  const keys = [`${what}.${side}`, shape, problem, which, cause].map((more) => `findings:${code}.why.${more}`);
   const why = pick(say, [...keys, `findings:${code}.why`], { ...quantities, place: spokenPlace, wall: spokenWall });
   return {
     title: say(`findings:${code}.title`),

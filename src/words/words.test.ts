@@ -20,6 +20,7 @@ const wrong = applyAll(startHabitat(start), [
   { name: "addLayer", args: { layer: { id: "d", kind: "drainage", materialId: "clayPebbles", depthCm: 5 } } },
   { name: "setWaterLine", args: { waterLineCm: 4.9 } },
   { name: "setDepth", args: { layerId: "soil-1", depthCm: 5 } },
+  { name: "setPart", args: { mixId: "mix-1", ingredientId: "lavaGrit", parts: 1 } },
   { name: "addPlant", args: { id: "a", plantId: "parlourPalm", xCm: 10, yCm: 10 } },
   { name: "addPlant", args: { id: "b", plantId: "javaMoss", xCm: 10, yCm: 10 } },
   { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } },

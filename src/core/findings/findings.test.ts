@@ -39,6 +39,7 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
     ["barrierMissing", sound, [{ name: "removeLayers", args: { layerIds: ["barrier-1"] } }]],
     ["soilMissing", sound, [{ name: "removeLayers", args: { layerIds: ["soil-1"] } }]],
     ["soilTooShallow", sound, [{ name: "setDepth", args: { layerId: "soil-1", depthCm: 4 } }]],
+    ["mixHurts", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "lavaGrit", parts: 1 } }]],
     ["plantOutgrows", sound, [{ name: "addPlant", args: { id: "p", plantId: "parlourPalm", xCm: 10, yCm: 30 } }]],
     ["plantWantsWetter", boa, [{ name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 10, yCm: 10 } }]],
     ["plantWantsDrier", sound, [{ name: "addPlant", args: { id: "p", plantId: "zebraHaworthia", xCm: 10, yCm: 10 } }]],

@@ -11,7 +11,7 @@ export type Step = (typeof STEPS)[number];
 
 export const FINDING_CODES = [
   "boxTooSmall", "tooMany", "boxShape", "aboveRim", "overSill", "waterOverSafeLine", "drainageMissing", "drainageInArid",
-  "barrierMissing", "soilMissing", "soilTooShallow", "emptyMix", "plantOutgrows", "plantWantsWetter", "plantWantsDrier",
+  "barrierMissing", "soilMissing", "soilTooShallow", "emptyMix", "mixHurts", "plantOutgrows", "plantWantsWetter", "plantWantsDrier",
   "plantRootsShallow", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand", "staleAir", "boxLeaks", "ventBuried",
   "slopeTooSteep", "zoneOutside", "zoneUnheld", "soilInWater", "stoneOnSoil", "pieceTooLarge", "pieceBuried", "hideMissing", "humidHideMissing", "climbMissing", "baskingMissing",
   "standOverloaded", "paneOverloaded", "foamUnfinished",

@@ -58,7 +58,7 @@ export function CompareBench({ hand }: { hand: MixAtHand }) {
           </figure>
         ))}
         {chosen.length < MOST ? (
-          <TextField select label={say("mix:compare.with")} value="" className={css.add ?? ""} fullWidth={false} onChange={(event) => setWanted([...wanted, event.target.value])}>
+          <TextField select label={say("mix:compare.with")} value="" sx={{ width: 200 }} onChange={(event) => setWanted([...wanted, event.target.value])}>
             {groups.flatMap(([group, title]) => {
               const free = others.filter((other) => other.group === group && !wanted.includes(other.id));
               return free.length === 0 ? [] : [<ListSubheader key={group}>{say(title)}</ListSubheader>, ...free.map((other) => <MenuItem key={other.id} value={other.id}>{other.name}</MenuItem>)];
@@ -119,7 +119,7 @@ function Nearer({ hand, other, letter }: { hand: MixAtHand; other: Other & { rea
   if (!readings) return null;
   const off = distance(readings, aims);
   const told = ({ ingredientId, change, parts }: Closer) =>
-    change === "add" ? say("mix:compare.add", { parts: figures.number(Math.round(parts * 10) / 10), ingredientId }) : say("mix:compare.leaveOut", { ingredientId });
+    change === "add" ? say("mix:compare.add", { parts: figures.number(parts, Number.isInteger(Math.round(parts * 10) / 10) ? 0 : 1), ingredientId }) : say("mix:compare.leaveOut", { ingredientId });
   const take = ({ ingredientId, change, parts }: Closer) => {
     if (change === "leaveOut") return edit([{ name: "removePart", args: { mixId: mix.id, ingredientId } }]);
     const had = mix.parts.find((part) => part.ingredientId === ingredientId)?.parts ?? 0;

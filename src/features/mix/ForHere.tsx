@@ -1,11 +1,10 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import { entry } from "@/core/catalog";
-import { firstWettingL, unsuited, type Unsuited } from "@/core/mix";
+import { firstWettingL } from "@/core/mix";
 import { useOpen } from "@/store";
 import { Cautions, LedgerPart, Tile, Tiles } from "@/ui/parts";
-import { nameOf, useFigures, useSay } from "@/words";
+import { useFigures, useSay } from "@/words";
 import css from "./MixStep.module.css";
 import type { MixAtHand } from "./useMixAtHand";
 
@@ -19,10 +18,7 @@ export function ForHere({ hand }: { hand: MixAtHand }) {
   const toMix = figures.shown(laying.looseL, "volume");
   const inPlace = figures.shown(volumeL, "volume");
   const water = figures.shown(firstWettingL(mixture, laying.moistL), "water");
-  const animal = entry("animals", habitat.brief.animalId);
   const items = mix.parts.map((part) => pantry(part.ingredientId));
-  const told = (why: Unsuited) => items.filter((item) => unsuited(item, animal) === why).map(({ id }) => nameOf("ingredients", id)).join(", ");
-  const [onSkin, sharp] = [told("skin"), told("digging")];
   const newer = hand.own.ingredients.filter((item) => {
     const carried = habitat.own.ingredients.find((other) => other.id === item.id);
     return carried && mix.parts.some((part) => part.ingredientId === item.id) && JSON.stringify(carried) !== JSON.stringify(item);
@@ -34,8 +30,6 @@ export function ForHere({ hand }: { hand: MixAtHand }) {
           {say("mix:newer", { name: ingredient.name })} <Button size="small" variant="outlined" onClick={() => edit([{ name: "carryIngredient", args: { ingredient } }])}>{say("mix:takeNewer")}</Button>
         </p>
       ))}
-      {onSkin ? <p className={css.wrong}>{say("mix:refusedSkin", { names: onSkin, animalId: animal.id })}</p> : null}
-      {sharp ? <p className={css.wrong}>{say("mix:refusedDig", { names: sharp })}</p> : null}
       {laying.looseL > 0 ? (
         <>
           <Tiles>

@@ -13,7 +13,7 @@ import { plain, Swatch } from "@/ui/section";
 import { capital, nameOf, useFigures, useSay } from "@/words";
 import css from "./Match.module.css";
 import { MatchResults } from "./MatchResults";
-import type { Ring } from "./MixStep";
+import type { Ring } from "./meterWords";
 import { Rules } from "./Rules";
 import { candidatesFor, type useMatch } from "./useMatch";
 import type { MixAtHand } from "./useMixAtHand";
@@ -62,7 +62,7 @@ export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
     <div className={css.bench}>
       <div className={css.ask}>
         <div className={css.row}>
-          <TextField select label={say("mix:match.title")} value={asked.aim} fullWidth={false} className={css.aim ?? ""} onChange={(event) => onAsk({ ...asked, aim: event.target.value })}>
+          <TextField select label={say("mix:match.title")} value={asked.aim} sx={{ flex: 1, minWidth: 200, maxWidth: 340 }} onChange={(event) => onAsk({ ...asked, aim: event.target.value })}>
             <MenuItem value={TARGET}>{capital(say("mix:match.toTarget"))}</MenuItem>
             <MenuItem value={THIS} disabled={hand.mix.parts.length === 0}>{capital(say("mix:match.toThis"))}</MenuItem>
             {hand.own.recipes.length > 0 ? <ListSubheader>{say("mix:yours")}</ListSubheader> : null}

@@ -8,7 +8,7 @@ import { useOpen } from "@/store";
 import { plain, Swatch } from "@/ui/section";
 import { capital, nameOf, useFigures, useSay, type Say } from "@/words";
 import css from "./Match.module.css";
-import type { Ring } from "./MixStep";
+import type { Ring } from "./meterWords";
 import { sayRelaxation, sayRule } from "./ruleWords";
 import { SmallJar } from "./SmallJar";
 import type { Looking } from "./useMatch";

@@ -2,7 +2,6 @@
 
 import { useState } from "react";
 import type { Mix } from "@/core/habitat";
-import type { Readings } from "@/core/mix";
 import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
 import { useSay } from "@/words";
@@ -12,6 +11,7 @@ import { JarBench } from "./JarBench";
 import { MakeBench } from "./MakeBench";
 import { firstAsked, MatchBench, type MatchAsked } from "./MatchBench";
 import { Meters } from "./Meters";
+import type { Ring } from "./meterWords";
 import css from "./MixStep.module.css";
 import { RecipeBar } from "./RecipeBar";
 import { RefreshBench } from "./RefreshBench";
@@ -21,9 +21,6 @@ import { useMixAtHand } from "./useMixAtHand";
 
 const MODES = ["jar", "match", "stretch", "compare", "make", "refresh"] as const;
 type Mode = (typeof MODES)[number];
-
-/** What the meters show a second mix by. */
-export type Ring = { readings: Readings; name: string } | undefined;
 
 /** The mix bench: a recipe as a jar and by its meters, matched from the bins, compared, made and refreshed. */
 export function MixStep() {

@@ -53,7 +53,7 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
     <>
       <div className={css.recipeBar}>
         <TextField
-          select className={css.recipe ?? ""} fullWidth={false} label={say("mix:recipe")} value={known?.id ?? mix.recipeId ?? ""} onChange={(event) => take(event.target.value)}
+          select sx={{ minWidth: 230, flex: 1 }} label={say("mix:recipe")} value={known?.id ?? mix.recipeId ?? ""} onChange={(event) => take(event.target.value)}
           slotProps={{ select: { displayEmpty: true, renderValue: () => name }, inputLabel: { shrink: true } }}
         >
           {own.recipes.length > 0 ? <ListSubheader>{say("mix:yours")}</ListSubheader> : null}

@@ -10,7 +10,7 @@ import { MeasureField } from "@/ui/measure";
 import { capital, nameOf, useSay } from "@/words";
 import css from "./Match.module.css";
 import { MatchResults } from "./MatchResults";
-import type { Ring } from "./MixStep";
+import type { Ring } from "./meterWords";
 import { candidatesFor, useMatch } from "./useMatch";
 import type { MixAtHand } from "./useMixAtHand";
 

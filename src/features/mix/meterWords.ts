@@ -36,3 +36,6 @@ export function sayReading(id: MeterId, value: number | undefined, say: Say, fig
 }
 
 export const readingOf = (readings: Readings, id: MeterId): number | undefined => readings[id];
+
+/** What the meters show a second mix by. */
+export type Ring = { readings: Readings; name: string } | undefined;

@@ -1,5 +1,6 @@
 import { rule } from "../../catalog";
-import { OVER_ALL, type Command, type Layer, type SoilLayer } from "../../habitat";
+import { ingredientsOf, OVER_ALL, type Command, type Layer, type SoilLayer } from "../../habitat";
+import { unsuited } from "../../mix";
 import type { Ground } from "../../strata";
 import type { Finding, Rule } from "../types";
 
@@ -50,7 +51,7 @@ const widest = (lifts: readonly SoilLayer[], ground: Ground): SoilLayer | undefi
   return lifts.toSorted((a, b) => areaOf(b) - areaOf(a))[0];
 };
 
-/** Soil missing, too shallow for the animal, or made of nothing. */
+/** Soil missing, too shallow for the animal, made of nothing, or of something that hurts it. */
 export const soilRules: Rule = ({ habitat, ground, animal }) => {
   const { layers } = habitat.strata;
   const lifts = soils(layers);
@@ -84,6 +85,15 @@ export const soilRules: Rule = ({ habitat, ground, animal }) => {
   }
   for (const mix of habitat.mixes) {
     if (mix.parts.length === 0) found.push({ code: "emptyMix", about: mix.id, severity: "harm", step: "mix", quantities: {} });
+    if (!lifts.some((lift) => lift.mixId === mix.id)) continue;
+    for (const { ingredientId } of mix.parts) {
+      const cause = unsuited(ingredientsOf(habitat)(ingredientId), animal);
+      if (!cause) continue;
+      found.push({
+        code: "mixHurts", about: `${mix.id}-${ingredientId}`, severity: "harm", step: "mix", quantities: { ingredientId, animalId: animal.id, cause },
+        mend: { commands: [{ name: "removePart", args: { mixId: mix.id, ingredientId } }], quantities: { ingredientId } },
+      });
+    }
   }
   return found;
 };
