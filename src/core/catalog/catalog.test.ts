@@ -2,14 +2,14 @@ import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
   AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, MixTargetSchema, PlantSchema, ProvenanceSchema,
-  FalseBottomSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, mixTargets, provenanceOf, tradeRules,
+  FalseBottomSchema, GearSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, mixTargets, provenanceOf, tradeRules,
 } from "./index";
 
 const schemas = {
   animals: AnimalSchema, plants: PlantSchema, crew: CrewSchema, ingredients: IngredientSchema, drainageMedia: DrainageSchema,
   barriers: BarrierSchema, dressings: DressingSchema, recipes: RecipeSchema,
   boxBuilds: BoxBuildSchema, boxSizes: BoxSizeSchema,
-  falseBottoms: FalseBottomSchema, wallTreatments: WallTreatmentSchema, wallFinishes: WallFinishSchema, pieceKinds: PieceKindSchema, supplies: SupplySchema,
+  falseBottoms: FalseBottomSchema, wallTreatments: WallTreatmentSchema, wallFinishes: WallFinishSchema, pieceKinds: PieceKindSchema, supplies: SupplySchema, gear: GearSchema,
 } satisfies Record<keyof typeof catalog, z.ZodType>;
 const kinds = Object.keys(catalog) as (keyof typeof catalog)[];
 
@@ -31,10 +31,12 @@ describe("the catalogue", () => {
     for (const [key, rule] of Object.entries(tradeRules)) expect(TradeRuleSchema.parse(rule).id).toBe(key);
   });
 
-  it("scientific names are a genus and a species, once each", () => {
+  it("scientific names stand once each, and no synonym is another entry's name", () => {
     const named = [...catalog.animals, ...catalog.plants, ...catalog.crew];
-    for (const item of named) expect(item.scientificName).toMatch(/^[A-Z][a-z]+ [a-z]+$/);
-    expect(new Set(named.map((item) => item.scientificName)).size).toBe(named.length);
+    const names = named.map((item) => item.scientificName);
+    expect(names.filter((name, at) => names.indexOf(name) !== at)).toEqual([]);
+    const synonyms = named.flatMap((item) => item.synonyms);
+    expect(synonyms.filter((name, at) => names.includes(name) || synonyms.indexOf(name) !== at)).toEqual([]);
   });
 
   it("animals make sense against themselves: no cool above warm, no night above basking, basking above warm", () => {

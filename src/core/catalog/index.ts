@@ -2,6 +2,7 @@
 import { animals } from "./data/animals";
 import { boxBuilds, boxSizes } from "./data/boxes";
 import { crew } from "./data/crew";
+import { gear } from "./data/gear";
 import { ingredients } from "./data/ingredients";
 import { barriers, drainageMedia, dressings } from "./data/materials";
 import { plants } from "./data/plants";
@@ -10,6 +11,7 @@ import { falseBottoms, pieceKinds, supplies, wallFinishes, wallTreatments } from
 import { tradeRules, type TradeRuleId } from "./data/tradeRules";
 
 export * from "./schema";
+export * from "./gearSchema";
 export * from "./ingredientSchema";
 export * from "./ownSchema";
 export { PlainTextSchema } from "./fields";
@@ -23,7 +25,7 @@ export { tradeRules };
 export type { TradeRuleId };
 
 /** The shelves of the catalogue by kind. */
-export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes, boxBuilds, boxSizes, falseBottoms, wallTreatments, wallFinishes, pieceKinds, supplies } as const;
+export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes, boxBuilds, boxSizes, falseBottoms, wallTreatments, wallFinishes, pieceKinds, supplies, gear } as const;
 export type CatalogKind = keyof typeof catalog;
 export type CatalogEntry<K extends CatalogKind> = (typeof catalog)[K][number];
 
@@ -34,7 +36,7 @@ const byId = {
   animals: indexById(animals), plants: indexById(plants), crew: indexById(crew), ingredients: indexById(ingredients),
   drainageMedia: indexById(drainageMedia), barriers: indexById(barriers), dressings: indexById(dressings), recipes: indexById(recipes),
   boxBuilds: indexById(boxBuilds), boxSizes: indexById(boxSizes), falseBottoms: indexById(falseBottoms), wallTreatments: indexById(wallTreatments),
-  wallFinishes: indexById(wallFinishes), pieceKinds: indexById(pieceKinds), supplies: indexById(supplies),
+  wallFinishes: indexById(wallFinishes), pieceKinds: indexById(pieceKinds), supplies: indexById(supplies), gear: indexById(gear),
 } as { [K in CatalogKind]: ReadonlyMap<string, CatalogEntry<K>> };
 
 /** Looks an entry up. @example findEntry("animals", "rosyBoa")?.adultLengthCm // 85 */

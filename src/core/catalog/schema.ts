@@ -1,83 +1,11 @@
 import { z } from "zod";
-import { CAUTIONS, entryShape, look, percent, positive, RangeSchema, reposeDeg } from "./fields";
+import { CAUTIONS, entryShape, look, percent, positive, reposeDeg } from "./fields";
+import { CLIMATE_CLASSES } from "./livingSchema";
 
+export * from "./livingSchema";
 export { CAUTIONS, RangeSchema, TEXTURES } from "./fields";
 export type { Caution, Range } from "./fields";
 export type Look = z.infer<typeof look>;
-
-export const CLIMATE_CLASSES = ["humidForest", "temperateMoist", "streamBank", "semiArid", "arid"] as const;
-export type ClimateClass = (typeof CLIMATE_CLASSES)[number];
-
-
-export const AnimalSchema = z.strictObject({
-  ...entryShape,
-  scientificName: z.string(),
-  group: z.enum(["amphibian", "reptile", "invertebrate"]),
-  climate: z.enum(CLIMATE_CLASSES),
-  adultLengthCm: positive,
-  habit: z.enum(["ground", "burrowing", "climbing", "semiAquatic"]),
-  activity: z.enum(["day", "night", "dusk"]),
-  temperatureC: z.strictObject({
-    basking: RangeSchema.optional(), warm: RangeSchema, cool: RangeSchema, night: RangeSchema,
-  }),
-  humidityRh: RangeSchema,
-  /** Zone of UV exposure, 1 to 4. */
-  uvZone: z.number().int().min(1).max(4),
-  /** Least inner size for one animal or the usual smallest group, and how much more floor each further one wants. */
-  box: z.strictObject({
-    widthCm: positive, depthCm: positive, heightCm: positive,
-    forCount: z.number().int().positive(), eachMoreFloorShare: z.number().min(0), mostTogether: z.number().int().positive(),
-  }),
-  soilDepthCm: positive,
-  drainage: z.enum(["wanted", "optional", "avoided"]),
-  eatsCrew: z.enum(["none", "some", "most"]),
-  roughOnPlants: z.enum(["gentle", "moderate", "rough"]),
-  /** Mistings a week that usually hold the band in a glass box. */
-  mistPerWeek: z.number().min(0),
-  growInDays: z.number().int().positive(),
-  cautions: z.array(z.enum(CAUTIONS)),
-});
-export type Animal = z.infer<typeof AnimalSchema>;
-
-/** What a species bears, and the part of it in which it thrives. */
-const envelope = z
-  .strictObject({ tolerated: RangeSchema, preferred: RangeSchema })
-  .refine((e) => e.tolerated[0] <= e.preferred[0] && e.preferred[1] <= e.tolerated[1], { message: "preferred outside tolerated" });
-export type Envelope = z.infer<typeof envelope>;
-
-export const PlantSchema = z.strictObject({
-  ...entryShape,
-  scientificName: z.string(),
-  form: z.enum(["rosette", "fern", "bushy", "trailing", "grass", "succulent", "moss", "palm"]),
-  place: z.enum(["floor", "wall", "wood", "waterEdge", "hanging"]),
-  temperatureC: envelope,
-  humidityRh: envelope,
-  light: z.enum(["low", "medium", "bright"]),
-  feet: z.enum(["dry", "moist", "wet"]),
-  grownHeightCm: positive,
-  grownSpreadCm: positive,
-  rootDepthCm: z.number().min(0),
-  sturdy: z.enum(["tender", "fair", "tough"]),
-  color: z.string().regex(/^#[0-9a-f]{6}$/),
-  cautions: z.array(z.enum(CAUTIONS)),
-});
-export type Plant = z.infer<typeof PlantSchema>;
-
-export const CrewSchema = z.strictObject({
-  ...entryShape,
-  scientificName: z.string(),
-  group: z.enum(["springtail", "isopod", "beetle", "earwig"]),
-  temperatureC: envelope,
-  humidityRh: envelope,
-  lengthMm: positive,
-  /** How it fares when an insect eater lives with it. */
-  survivesHunting: z.enum(["hidden", "some", "cropped"]),
-  /** Animals to seed for each 1000 cm² of floor. */
-  seedPer1000Cm2: positive,
-  breedsInDays: z.number().int().positive(),
-  cautions: z.array(z.enum(CAUTIONS)),
-});
-export type Crew = z.infer<typeof CrewSchema>;
 
 export const DrainageSchema = z.strictObject({
   ...entryShape,

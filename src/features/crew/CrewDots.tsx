@@ -6,7 +6,7 @@ import { seeded, seedOf } from "@/core/random";
 import type { Frame } from "@/ui/section";
 
 const MOST_DRAWN = 160;
-const COLORS = { springtail: "#f4f1e6", isopod: "#cfd3da", beetle: "#2a1f18", earwig: "#5a2f1c" } as const;
+const COLORS = { springtail: "#f4f1e6", isopod: "#cfd3da", beetle: "#2a1f18", earwig: "#5a2f1c", millipede: "#4a2f24", snail: "#c9b184", roach: "#6b4226", earthworm: "#a4665c" } as const;
 
 /** The crew as small bodies in and on the soil, to scale in length, at most some dozens of each. */
 export function CrewDots({ frame }: { frame: Frame }) {

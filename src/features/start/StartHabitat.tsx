@@ -12,9 +12,10 @@ import { catalog, entry } from "@/core/catalog";
 import { STARTING_TOPS, startHabitat, type StartingTop, type Habitat } from "@/core/habitat";
 import { boxFit } from "@/core/living";
 import { chooseUnits, putHabitat } from "@/store";
+import { AnimalField } from "@/ui/AnimalField";
 import { AppHeader, Cautions } from "@/ui/parts";
 import { Miniature, useSize } from "@/ui/section";
-import { capital, nameOf, sayBox, useFigures, useSay, useUnits } from "@/words";
+import { capital, sayBox, useFigures, useSay, useUnits } from "@/words";
 import css from "./Start.module.css";
 import { startSchema, type Started, type StartFields } from "./startSchema";
 
@@ -56,11 +57,7 @@ export function StartHabitat() {
         <h1>{say("start:title")}</h1>
         <p>{say("start:sub")}</p>
         <div className={css.two}>
-          <TextField select {...text("animalId", say("start:animal"))} value={fields.animalId}>
-            {catalog.animals.map(({ id }) => (
-              <MenuItem key={id} value={id}>{capital(nameOf("animals", id))}</MenuItem>
-            ))}
-          </TextField>
+          <AnimalField label={say("start:animal")} animals={catalog.animals} value={fields.animalId} onChange={(animalId) => form.setValue("animalId", animalId)} help={formState.errors.animalId?.message} />
           <TextField {...text("count", say("start:count"))} slotProps={{ htmlInput: { inputMode: "numeric", className: "measure" } }} />
         </div>
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />

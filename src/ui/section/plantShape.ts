@@ -73,7 +73,7 @@ function bushy({ height, spread, color, random }: Sized): Mark[] {
 
 function trailing(sized: Sized): Mark[] {
   const { height, spread, color, random } = sized;
-  const long = Math.max(0.9, Math.min(2.6, spread * 0.075));
+  const long = Math.max(0.5, Math.min(2.6, spread * 0.075, height * 0.2));
   return Array.from({ length: 7 }, (_, vine) => {
     const ex = (-0.5 + (vine + 0.5) / 7) * spread * 0.9;
     const ey = -height * (0.6 + random() * 0.4);
@@ -103,10 +103,11 @@ const lift = (d: string, by: number): string =>
 
 function mossMound({ height, spread, color, random }: Sized): Mark[] {
   const mound: Mark = { d: `M${n(-spread / 2)} 0Q0 ${n(-height * 2)} ${n(spread / 2)} 0Z`, fill: color };
+  const tuft = Math.min(0.5, height * 0.1);
   const tufts = Array.from({ length: 40 }, () => {
     const x = (random() - 0.5) * spread * 0.86;
     const y = -(1 - (2 * x / spread) ** 2) * height * random();
-    return `M${n(x)} ${n(y)}l0.15 -0.5M${n(x)} ${n(y)}l-0.2 -0.45`;
+    return `M${n(x)} ${n(y)}l${n(tuft * 0.3)} ${n(-tuft)}M${n(x)} ${n(y)}l${n(-tuft * 0.4)} ${n(-tuft * 0.9)}`;
   });
   return [mound, { d: tufts.join(""), stroke: shade(color, 0.3), width: 0.1 }];
 }
@@ -119,7 +120,7 @@ function succulent(sized: Sized): Mark[] {
     const lean = (-0.5 + at / (count - 1)) * (slim ? 0.7 : 2.2);
     const long = height * (0.75 + random() * 0.25) * (slim ? 1 : 0.65 + 0.35 * Math.cos(lean));
     const half = slim ? spread * 0.09 : spread * 0.085;
-    const [tx, ty] = [Math.sin(lean) * long * (slim ? 0.6 : 0.9), -Math.cos(lean) * long];
+    const [tx, ty] = [Math.sin(lean) * (slim ? long * 0.6 : Math.min(long * 0.9, spread * 0.5)), -Math.cos(lean) * long];
     return { d: `M${n(-half)} 0Q${n(tx * 0.4 - half * 1.5)} ${n(ty * 0.6)} ${n(tx)} ${n(ty)}Q${n(tx * 0.4 + half * 1.5)} ${n(ty * 0.6)} ${n(half)} 0Z`, fill: shade(color, (random() - 0.4) * 0.35), stroke: shade(color, -0.3), width: 0.08 };
   });
 }
