@@ -1,11 +1,13 @@
-import { entry } from "./catalog";
 import { findings, type Assessed, type Finding } from "./findings";
-import type { Habitat } from "./habitat";
+import { animalNamed, animalOf, crewOf, plantOf, type Habitat } from "./habitat";
 import { bandChecks } from "./keeping";
-import { boxFit, crewFit, furnishing, plantFit } from "./living";
+import { boxFit, crewFit, furnishing, matesFit, plantFit, troubles } from "./living";
 import { loads } from "./load";
 import { roomGap, type RoomGap } from "./climate";
 import { ground } from "./strata";
+
+/** Plants are judged by how they will stand then. */
+export const MONTHS_AHEAD = 12;
 
 /** Everything worked out from a habitat. Never stored. */
 export type Derived = Assessed & { gap: RoomGap; findings: Finding[] };
@@ -20,13 +22,15 @@ export function derive(habitat: Habitat): Derived {
   const land = ground(habitat);
   const assessed: Assessed = {
     habitat,
-    animal: entry("animals", habitat.brief.animalId),
+    animal: animalOf(habitat),
     ground: land,
     load: loads(habitat, land),
     furnishing: furnishing(habitat, land),
     boxReasons: boxFit(habitat),
-    plantFits: new Map(habitat.plants.map((stand) => [stand.id, plantFit(entry("plants", stand.plantId), habitat, land, stand)])),
-    crewFits: new Map(habitat.crew.map(({ crewId }) => [crewId, crewFit(entry("crew", crewId), habitat)])),
+    plantFits: new Map(habitat.plants.map((stand) => [stand.id, plantFit(plantOf(habitat, stand.plantId), habitat, land, stand)])),
+    crewFits: new Map(habitat.crew.map(({ crewId }) => [crewId, crewFit(crewOf(habitat, crewId), habitat)])),
+    mateFits: new Map(habitat.brief.mates.map((mate) => [mate.animalId, matesFit(animalOf(habitat), animalNamed(habitat, mate.animalId))])),
+    troubles: troubles(habitat, land, MONTHS_AHEAD),
     bands: bandChecks(habitat),
   };
   return { ...assessed, gap: roomGap(habitat), findings: findings(assessed) };

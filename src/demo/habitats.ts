@@ -1,4 +1,5 @@
-import { daysAfter, schedule } from "@/core/build";
+import { schedule } from "@/core/build";
+import { daysAfter } from "@/core/units";
 import { entry } from "@/core/catalog";
 import { applyAll, startHabitat, type Command, type Habitat, type Start } from "@/core/habitat";
 import { readingCommands, type Scenario } from "./readings";
@@ -59,7 +60,7 @@ const PLANS: readonly Plan[] = [
       plant("p4", "creepingFig", 60, 39), plant("p5", "roundPeperomia", 50, 38), plant("p6", "eyelashBegonia", 63, 15),
       crew("tropicalSpringtail", 600), crew("dwarfWhiteIsopod", 60),
     ],
-    ticked: { mist: 1, freshWater: 1, spotClean: 1, waterLine: 8, glass: 3, litter: 20, crew: 20 },
+    ticked: { mist: 1, freshWater: 1, spotClean: 1, waterLine: 8, prune: 12, glass: 3, litter: 20, crew: 20 },
     readings: {
       days: 42, seed: 11, warmC: { start: 25.6, end: 26.2, wobble: 0.7 }, coolC: { start: 23.2, end: 23.8, wobble: 0.6 },
       humidityRh: { start: 82, end: 86, wobble: 4 }, waterLineCm: { start: 1.4, end: 5.9, wobble: 0.1 },
@@ -81,7 +82,7 @@ const PLANS: readonly Plan[] = [
       plant("p1", "oxTongueGasteria", 52, 24), plant("p2", "zebraHaworthia", 76, 14), plant("p3", "oxTongueGasteria", 122, 50),
       crew("mealwormBeetle", 40),
     ],
-    ticked: { freshWater: 1, spotClean: 0, glass: 5, crew: 34 },
+    ticked: { freshWater: 1, spotClean: 0, prune: 12, glass: 5, crew: 34 },
     readings: {
       days: 42, seed: 23, warmC: { start: 30.4, end: 30.6, wobble: 0.8 }, coolC: { start: 24.4, end: 24.6, wobble: 0.6 }, humidityRh: { start: 36, end: 34, wobble: 3 },
     },
@@ -102,7 +103,7 @@ const PLANS: readonly Plan[] = [
       plant("p1", "zebraHaworthia", 78, 12), plant("p2", "oxTongueGasteria", 112, 42),
       crew("mealwormBeetle", 30),
     ],
-    ticked: { mist: 3, freshWater: 0, spotClean: 1, glass: 4, litter: 30, crew: 41 },
+    ticked: { mist: 3, freshWater: 0, spotClean: 1, prune: 12, glass: 4, litter: 30, crew: 41 },
     readings: {
       days: 42, seed: 61, warmC: { start: 30.2, end: 30.4, wobble: 0.7 }, coolC: { start: 24.8, end: 24.6, wobble: 0.6 }, humidityRh: { start: 40, end: 38, wobble: 3 },
     },
@@ -121,7 +122,7 @@ const PLANS: readonly Plan[] = [
       plant("p1", "goldenPothos", 34, 40), plant("p2", "birdNestFern", 18, 34), plant("p3", "cushionMoss", 30, 8),
       crew("powderIsopod", 45),
     ],
-    ticked: { mist: 0, freshWater: 0, spotClean: 0, glass: 1, litter: 20 },
+    ticked: { mist: 0, freshWater: 0, spotClean: 0, prune: 12, glass: 1, litter: 20 },
     readings: {
       days: 19, seed: 71, warmC: { start: 25.2, end: 25, wobble: 0.6 }, coolC: { start: 22.4, end: 22.2, wobble: 0.5 }, humidityRh: { start: 66, end: 68, wobble: 4 },
     },
@@ -142,7 +143,7 @@ const PLANS: readonly Plan[] = [
       plant("p1", "dwarfAnubias", 9, 10), plant("p2", "javaFern", 26, 28), plant("p3", "dwarfSweetFlag", 46, 30), plant("p4", "javaMoss", 36, 8), plant("p5", "creepingFig", 52, 38),
       crew("tropicalSpringtail", 480),
     ],
-    ticked: { mist: 0, freshWater: 4, spotClean: 1, waterLine: 6, glass: 6, crew: 58 },
+    ticked: { mist: 0, freshWater: 4, spotClean: 1, waterLine: 6, prune: 12, glass: 6, crew: 58 },
     readings: {
       days: 42, seed: 37, warmC: { start: 26.2, end: 26.8, wobble: 0.5 }, coolC: { start: 23.8, end: 25.6, wobble: 0.3 },
       humidityRh: { start: 88, end: 90, wobble: 3 }, waterLineCm: { start: 2.9, end: 3.1, wobble: 0.2 },
@@ -152,7 +153,7 @@ const PLANS: readonly Plan[] = [
     start: { id: "demo-twin-thin", name: "Twin, thin litter", ...frogBox },
     startedAgo: 103, keptAgo: 48,
     commands: [...frogPlanting, ...frogHides, { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1.5 } }, crew("tropicalSpringtail", 450), crew("dwarfWhiteIsopod", 45)],
-    ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, glass: 2, crew: 40 },
+    ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, prune: 12, glass: 2, crew: 40 },
     readings: {
       days: 42, seed: 51, warmC: { start: 25.4, end: 25.5, wobble: 0.6 }, coolC: { start: 22.8, end: 22.9, wobble: 0.5 },
       humidityRh: { start: 76, end: 71, wobble: 4 }, waterLineCm: { start: 1.3, end: 1.6, wobble: 0.1 },
@@ -162,7 +163,7 @@ const PLANS: readonly Plan[] = [
     start: { id: "demo-twin-deep", name: "Twin, deep litter", ...frogBox },
     startedAgo: 102, keptAgo: 48,
     commands: [...frogPlanting, ...frogHides, { name: "setDepth", args: { layerId: "dressing-1", depthCm: 5 } }, crew("tropicalSpringtail", 450), crew("dwarfWhiteIsopod", 45)],
-    ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, glass: 2, crew: 40 },
+    ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, prune: 12, glass: 2, crew: 40 },
     readings: {
       days: 42, seed: 52, warmC: { start: 25.4, end: 25.4, wobble: 0.6 }, coolC: { start: 22.8, end: 22.7, wobble: 0.5 },
       humidityRh: { start: 79, end: 79, wobble: 2.5 }, waterLineCm: { start: 1.3, end: 1.5, wobble: 0.1 },
@@ -187,6 +188,7 @@ function build(plan: Plan, today: string): Habitat {
   return applyAll(begun, [
     ...plan.commands,
     ...builtCommands(applyAll(begun, plan.commands), sinceOn),
+    { name: "plantedOn", args: { on: sinceOn } },
     { name: "startKeeping", args: { on: sinceOn } },
     ...ticks,
     ...readingCommands(plan.readings, today),

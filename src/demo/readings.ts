@@ -1,6 +1,6 @@
 import type { Command } from "@/core/habitat";
 import { seeded } from "@/core/random";
-import { daysAfter } from "@/core/build";
+import { daysAfter } from "@/core/units";
 
 type Course = { start: number; end: number; wobble: number };
 

@@ -11,7 +11,7 @@ export type Kept =
 
 const open = (id: string, updatedAt: string, raw: unknown): Kept => {
   const read = readDocument(raw);
-  if (read.ok) teachNames(read.habitat.own.ingredients);
+  if (read.ok) teachNames(Object.values(read.habitat.own).flat());
   return read.ok ? { ok: true, habitat: read.habitat, updatedAt } : { ok: false, id, updatedAt, problem: read.problem, raw };
 };
 

@@ -24,15 +24,17 @@ describe("the build", () => {
       seen.add(task.id);
     }
   });
-  it("lets waits run side by side: a day of leak test, then grow-in (35 days) sets the date, not the crew's 14 or the gear's 7", () => {
+  it("lets waits run side by side: two weeks of keeping the plants apart, then grow-in (35 days) set the date, not the crew's 14 or the gear's 7", () => {
     const plan = schedule(living, "2026-01-05");
     expect(dayOf(plan, "laySoil")).toBe("2026-01-06");
-    expect(dayOf(plan, "moveIn")).toBe("2026-02-10");
-    expect(plan.filter((task) => task.governs && task.waitDays > 0).map((task) => task.id)).toEqual(["leakTest", "growIn"]);
+    expect(dayOf(plan, "plantOut")).toBe("2026-01-19");
+    expect(dayOf(plan, "moveIn")).toBe("2026-02-23");
+    expect(plan.filter((task) => task.governs && task.waitDays > 0).map((task) => task.id)).toEqual(["quarantinePlants", "growIn"]);
   });
   it("keeps the day a step was done and plans nothing undone before today", () => {
     const begun = applyAll(living, [
       { name: "markTask", args: { taskId: "leakTest", on: "2026-01-05" } },
+      { name: "markTask", args: { taskId: "quarantinePlants", on: "2026-01-05" } },
       { name: "markTask", args: { taskId: "plantOut", on: "2026-01-08" } },
     ]);
     const plan = schedule(begun, "2026-01-20");
@@ -42,7 +44,7 @@ describe("the build", () => {
   });
   it("counts days across the change to summer time", () => {
     const spring = applyAll(living, [{ name: "setStart", args: { startOn: "2026-03-20" } }]);
-    expect(dayOf(schedule(spring, "2026-03-20"), "moveIn")).toBe("2026-04-25");
+    expect(dayOf(schedule(spring, "2026-03-20"), "moveIn")).toBe("2026-05-08");
   });
 });
 

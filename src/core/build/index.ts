@@ -1,5 +1,5 @@
 /** The build: its steps, what each waits for, and the dates that follow. */
 export { TASK_IDS, tasks } from "./tasks";
 export type { Task, TaskId } from "./tasks";
-export { daysAfter, daysBetween, schedule } from "./schedule";
+export { schedule } from "./schedule";
 export type { Scheduled } from "./schedule";

@@ -1,5 +1,5 @@
-import { addDays, differenceInCalendarDays, formatISO, parseISO } from "date-fns";
 import type { Habitat } from "../habitat";
+import { daysAfter } from "../units";
 import { tasks, type Task, type TaskId } from "./tasks";
 
 /** A task with its dates. Dates are calendar days, ISO 8601. */
@@ -11,12 +11,6 @@ export type Scheduled = Task & {
   /** True when the move-in day hangs on this task. */
   governs: boolean;
 };
-
-/** A calendar day some days later. @example daysAfter("2026-02-27", 3) // "2026-03-02" */
-export const daysAfter = (day: string, days: number): string => formatISO(addDays(parseISO(day), days), { representation: "date" });
-
-/** Whole days from one calendar day to another. @example daysBetween("2026-01-05", "2026-01-12") // 7 */
-export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(parseISO(to), parseISO(from));
 
 const latest = (days: readonly string[]): string => days.reduce((a, b) => (a > b ? a : b));
 

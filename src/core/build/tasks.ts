@@ -1,11 +1,11 @@
 import { entry, rule, type Caution } from "../catalog";
-import { ingredientsOf, type Habitat } from "../habitat";
+import { animalOf, ingredientsOf, plantOf, type Habitat } from "../habitat";
 import { blend, firstWettingL } from "../mix";
 import { wallWorks } from "../shell";
 import { cutSheets, ground } from "../strata";
 
 export const TASK_IDS = [
-  "leakTest", "buildWalls", "finishWalls", "airOut", "setOnGlass", "buildFalseBottom", "layDrainage", "cutBarrier", "mixSoil", "laySoil", "setPieces", "plantOut", "dress", "soak", "seedCrew", "runGear", "growIn", "moveIn",
+  "leakTest", "buildWalls", "finishWalls", "airOut", "setOnGlass", "buildFalseBottom", "layDrainage", "cutBarrier", "mixSoil", "laySoil", "setPieces", "quarantinePlants", "plantOut", "dress", "soak", "seedCrew", "runGear", "growIn", "moveIn",
 ] as const;
 export type TaskId = (typeof TASK_IDS)[number];
 
@@ -39,7 +39,7 @@ function soilWaterL(habitat: Habitat): number {
 export function tasks(habitat: Habitat): Task[] {
   const { layers } = habitat.strata;
   const land = ground(habitat);
-  const animal = entry("animals", habitat.brief.animalId);
+  const animal = animalOf(habitat);
   const of = (kind: (typeof layers)[number]["kind"]) => layers.filter((layer) => layer.kind === kind);
   const looseL = (kind: (typeof layers)[number]["kind"]) =>
     land.levels.filter((level) => level.kind === kind).reduce((sum, level) => sum + level.looseL, 0);
@@ -102,11 +102,14 @@ export function tasks(habitat: Habitat): Task[] {
       id: "setPieces", after: ["laySoil", "airOut"], waitDays: 0, quantities: { count: above.length }, cautions: once(above.flatMap((solid) => solid.kind.cautions)),
     },
     habitat.plants.length > 0 && {
-      id: "plantOut", after: ["laySoil", "setPieces"], waitDays: 0, quantities: { count: habitat.plants.length },
-      cautions: once([...habitat.plants.flatMap((stand) => entry("plants", stand.plantId).cautions), "handWashing"]),
+      id: "quarantinePlants", after: [], waitDays: rule("plantQuarantineDays"), quantities: { count: habitat.plants.length }, cautions: ["handWashing"],
+    },
+    habitat.plants.length > 0 && {
+      id: "plantOut", after: ["laySoil", "setPieces", "quarantinePlants"], waitDays: 0, quantities: { count: habitat.plants.length },
+      cautions: once([...habitat.plants.flatMap((stand) => plantOf(habitat, stand.plantId).cautions), "handWashing"]),
     },
     of("dressing").length > 0 && {
-      id: "dress", after: ["laySoil", "setPieces", "plantOut"], waitDays: 0, quantities: { looseL: looseL("dressing") },
+      id: "dress", after: ["laySoil", "setPieces", "quarantinePlants", "plantOut"], waitDays: 0, quantities: { looseL: looseL("dressing") },
       cautions: once(of("dressing").flatMap((layer) => (layer.kind === "dressing" ? entry("dressings", layer.materialId).cautions : []))),
     },
     land.water !== undefined && land.water.keptL > 0 && {

@@ -1,5 +1,4 @@
-import { entry } from "../catalog";
-import type { Habitat } from "../habitat";
+import { animalOf, type Habitat } from "../habitat";
 import { humidityAfter, vapourToAddGPerM3 } from "./psychrometrics";
 
 /** What the room gives against what the animal wants. */
@@ -23,7 +22,7 @@ const middle = ([low, high]: readonly [number, number]): number => (low + high) 
  * @example roomGap(habitat).warmAboveRoomC // 5
  */
 export function roomGap(habitat: Habitat): RoomGap {
-  const { temperatureC, humidityRh } = entry("animals", habitat.brief.animalId);
+  const { temperatureC, humidityRh } = animalOf(habitat);
   const { room } = habitat.brief;
   const boxC = Math.max(room.temperatureC, (middle(temperatureC.warm) + middle(temperatureC.cool)) / 2);
   const wantedRh = middle(humidityRh);

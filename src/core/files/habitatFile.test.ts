@@ -33,7 +33,7 @@ describe("the habitat file", () => {
     ["cut off", text.slice(0, 400), { code: "file.notJson" }],
     ["not ours", '{"format":"something-else"}', { code: "file.notOurs" }],
     ["a bare list", "[]", { code: "file.notOurs" }],
-    ["from a newer program", changed((d) => Object.assign(d, { formatVersion: 7 })), { code: "file.newer", found: 7, known: 4 }],
+    ["from a newer program", changed((d) => Object.assign(d, { formatVersion: 7 })), { code: "file.newer", found: 7, known: 5 }],
     ["with a script in its name", changed((d) => Object.assign(d, { name: "<script>x</script>" })), { code: "file.badField", path: "name", why: "markup" }],
     ["with a negative width", changed((d) => Object.assign(d.shell!, { widthCm: -1 })), { code: "file.badField", path: "shell.widthCm", why: "outOfRange" }],
     ["without its layers", changed((d) => Object.assign(d.strata!, { layers: undefined })), { code: "file.badField", path: "strata.layers", why: "missing" }],

@@ -8,3 +8,5 @@ export { CSV_COLUMNS, exampleCsv, parseIngredients, printIngredients } from "./i
 export type { CsvProblem, CsvRead } from "./ingredientCsv";
 export { parseRecipe, printRecipe } from "./recipeFile";
 export type { RecipeFile, RecipeRead } from "./recipeFile";
+export { parseOwn, printOwn } from "./ownFile";
+export type { OwnRead } from "./ownFile";

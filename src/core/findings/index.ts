@@ -2,8 +2,9 @@
 import { applyAll, type Habitat } from "../habitat";
 import { boxRules, shellRules } from "./rules/box";
 import { fillRules, soilRules } from "./rules/ground";
-import { crewRules, plantRules } from "./rules/living";
+import { crewRules, mateRules } from "./rules/living";
 import { furnishingRules, loadRules, pieceRules } from "./rules/pieces";
+import { growthRules, lossRules, plantRules } from "./rules/planting";
 import { readingRules } from "./rules/readings";
 import { soilInWaterRule, terrainRules } from "./rules/terrain";
 import { drainageRules, waterLineRule } from "./rules/water";
@@ -13,7 +14,7 @@ export { FINDING_CODES, STEPS } from "./types";
 export type { Assessed, Finding, FindingCode, Mend, Step } from "./types";
 
 const RULES: readonly Rule[] = [
-  boxRules, shellRules, pieceRules, loadRules, fillRules, waterLineRule, soilInWaterRule, drainageRules, soilRules, terrainRules, furnishingRules, plantRules, crewRules, readingRules,
+  boxRules, mateRules, shellRules, pieceRules, loadRules, fillRules, waterLineRule, soilInWaterRule, drainageRules, soilRules, terrainRules, furnishingRules, plantRules, growthRules, lossRules, crewRules, readingRules,
 ];
 
 /** A mend is only offered when its own edit would take it: a box for two hundred boas is larger than any box may be. */

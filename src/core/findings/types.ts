@@ -1,7 +1,7 @@
 import type { Animal } from "../catalog";
 import type { Command, Habitat } from "../habitat";
 import type { BandCheck } from "../keeping";
-import type { BoxReason, Fit, Furnishing } from "../living";
+import type { BoxReason, Fit, Furnishing, Trouble } from "../living";
 import type { Load } from "../load";
 import type { Ground } from "../strata";
 
@@ -12,7 +12,7 @@ export type Step = (typeof STEPS)[number];
 export const FINDING_CODES = [
   "boxTooSmall", "tooMany", "boxShape", "aboveRim", "overSill", "waterOverSafeLine", "drainageMissing", "drainageInArid",
   "barrierMissing", "soilMissing", "soilTooShallow", "emptyMix", "mixHurts", "plantOutgrows", "plantWantsWetter", "plantWantsDrier",
-  "plantRootsShallow", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand", "staleAir", "boxLeaks", "ventBuried",
+  "plantRootsShallow", "plantTrampled", "plantHarmful", "plantTooDim", "plantMisplaced", "plantsCrowd", "plantShaded", "viewBlocked", "plantDiesHere", "matesMisfit", "crewTooDry", "crewTooWet", "crewMissing", "outOfBand", "staleAir", "boxLeaks", "ventBuried",
   "slopeTooSteep", "zoneOutside", "zoneUnheld", "soilInWater", "stoneOnSoil", "pieceTooLarge", "pieceBuried", "hideMissing", "humidHideMissing", "climbMissing", "baskingMissing",
   "standOverloaded", "paneOverloaded", "foamUnfinished",
 ] as const;
@@ -45,6 +45,10 @@ export type Assessed = {
   plantFits: ReadonlyMap<string, Fit>;
   /** One fit for each seeded crew species, by its id. */
   crewFits: ReadonlyMap<string, Fit>;
+  /** One fit for each species that shares the box, by its id. */
+  mateFits: ReadonlyMap<string, Fit>;
+  /** What the plants will do to one another in a year. */
+  troubles: readonly Trouble[];
   bands: BandCheck[];
 };
 

@@ -89,7 +89,7 @@ describe("edits", () => {
     expect(ingredientsOf(done)("ownClay").pH).toBe(7);
     expect(inconsistencies(done)).toEqual([]);
     expect(ingredientsOf(applyCommand(done, { name: "carryIngredient", args: { ingredient: { ...clay, pH: 8 } } }))("ownClay").pH).toBe(8);
-    expect(inconsistencies({ ...done, own: { ingredients: [] } })).toEqual([{ path: "mixes.0.parts.0.ingredientId", id: "ownClay", problem: "unknown" }]);
+    expect(inconsistencies({ ...done, own: { ...done.own, ingredients: [] } })).toEqual([{ path: "mixes.0.parts.0.ingredientId", id: "ownClay", problem: "unknown" }]);
     expect(() => put(["coir", "coir"])).toThrow("coir");
     expect(() => put(["ownClay"], [])).toThrow("ownClay");
   });
@@ -123,10 +123,18 @@ describe("edits", () => {
   });
 });
 
+/** Version 4 knew no places for plants, no lamps over them, no mates, no losses, no species of one's own. */
+function asVersion4(document: Record<string, unknown>): Record<string, unknown> {
+  const { planting: _planting, ...rest } = document;
+  const { mates: _mates, ...brief } = habitat.brief;
+  const { lostPlants: _lost, ...keeping } = habitat.keeping;
+  return { ...rest, brief, keeping, own: { ingredients: habitat.own.ingredients }, plants: habitat.plants.map(({ spot: _s, upCm: _u, plantedOn: _p, ...stand }) => stand) };
+}
+
 /** Version 3 knew no ingredients of one's own, no titles of mixes, no top-ups. */
 function asVersion3(document: Record<string, unknown>): Record<string, unknown> {
-  const { own: _own, mixes: _mixes, keeping: _keeping, ...rest } = document;
-  const { topUps: _topUps, ...keeping } = habitat.keeping;
+  const { own: _own, mixes: _mixes, keeping: _keeping, ...rest } = asVersion4(document);
+  const { topUps: _topUps, lostPlants: _lost, ...keeping } = habitat.keeping;
   return { ...rest, mixes: habitat.mixes.map(({ title: _title, ...mix }) => mix), keeping };
 }
 
@@ -143,6 +151,11 @@ function asVersion2(document: Record<string, unknown>): Record<string, unknown> 
 }
 
 describe("migrations", () => {
+  it("bring a version 4 document up: plants where their kind stands, no lamps told, no mates, no losses", () => {
+    const planted = applyCommand(habitat, { name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 10, yCm: 10 } });
+    const old = { ...asVersion4({ ...planted, formatVersion: 4 }), plants: [{ id: "p", plantId: "nervePlant", xCm: 10, yCm: 10 }] };
+    expect(HabitatSchema.parse(migrate(old))).toEqual(planted);
+  });
   it("bring a version 3 document up: nothing of one's own, no titles, no top-ups", () => {
     expect(HabitatSchema.parse(migrate(asVersion3({ ...habitat, formatVersion: 3 })))).toEqual(habitat);
   });

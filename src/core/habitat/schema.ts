@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { OwnIngredientSchema, PlainTextSchema } from "../catalog";
+import { OwnAnimalSchema, OwnCrewSchema, OwnIngredientSchema, OwnPlantSchema, PlainTextSchema } from "../catalog";
 import { LIMITS, type LimitId } from "./limits";
 
 const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].max);
@@ -111,10 +111,19 @@ export const MixSchema = z.strictObject({
 });
 export type Mix = z.infer<typeof MixSchema>;
 
+/** Where a plant can stand: in the ground, in a pot sunk into it, on a wall, on wood, hanging, at the water's edge, in the water. */
+export const SPOTS = ["ground", "pot", "wall", "wood", "hanging", "waterEdge", "water"] as const;
+export type Spot = (typeof SPOTS)[number];
+
 export const StandSchema = z.strictObject({
   id: IdSchema, plantId: CatalogIdSchema,
   /** From the left glass, and from the front glass. */
   xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  /** Null: where its kind usually stands. */
+  spot: z.enum(SPOTS).nullable(),
+  /** Height of its foot over the glass where it does not stand on the ground; null: where it has room. */
+  upCm: z.number().min(0).max(LIMITS.boxCm.max).nullable(),
+  plantedOn: DateSchema.nullable(),
 });
 export type Stand = z.infer<typeof StandSchema>;
 
@@ -152,8 +161,17 @@ export type Reading = z.infer<typeof ReadingSchema>;
 export const TopUpSchema = z.strictObject({ id: IdSchema, mixId: IdSchema, on: DateSchema, volumeL: within("topUpL") });
 export type TopUp = z.infer<typeof TopUpSchema>;
 
+export const LOSSES = ["died", "replaced"] as const;
+/** A plant that is no more: it teaches. */
+export const LostPlantSchema = z.strictObject({ id: IdSchema, plantId: CatalogIdSchema, on: DateSchema, how: z.enum(LOSSES) });
+export type LostPlant = z.infer<typeof LostPlantSchema>;
+
+/** Another species that shares the box. */
+export const MateSchema = z.strictObject({ animalId: CatalogIdSchema, count: within("count").int() });
+export type Mate = z.infer<typeof MateSchema>;
+
 export const FORMAT = "rincon-habitat";
-export const FORMAT_VERSION = 4;
+export const FORMAT_VERSION = 5;
 
 /** The whole of one habitat: everything a person decided or wrote down, nothing that can be computed. */
 export const HabitatSchema = z.strictObject({
@@ -162,7 +180,7 @@ export const HabitatSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   createdAt: InstantSchema,
-  brief: z.strictObject({ animalId: CatalogIdSchema, count: within("count").int(), room: RoomSchema }),
+  brief: z.strictObject({ animalId: CatalogIdSchema, count: within("count").int(), room: RoomSchema, mates: z.array(MateSchema).max(8) }),
   shell: ShellSchema,
   strata: z.strictObject({
     zones: z.array(ZoneSchema).max(8),
@@ -172,10 +190,16 @@ export const HabitatSchema = z.strictObject({
     waterLineCm: within("waterLineCm"),
   }),
   /** What its builder added to the catalogue, as far as this habitat uses it: the document stands alone. */
-  own: z.strictObject({ ingredients: z.array(OwnIngredientSchema).max(120) }),
+  own: z.strictObject({
+    ingredients: z.array(OwnIngredientSchema).max(120), animals: z.array(OwnAnimalSchema).max(20), plants: z.array(OwnPlantSchema).max(200), crew: z.array(OwnCrewSchema).max(40),
+  }),
   mixes: z.array(MixSchema).min(1).max(20),
   pieces: z.array(PieceSchema).max(60),
   plants: z.array(StandSchema).max(200),
+  planting: z.strictObject({
+    /** What the lamps over the plants give together; null while it is not known. */
+    lampLumens: within("lampLumens").nullable(),
+  }),
   crew: z.array(SeedingSchema).max(40),
   build: z.strictObject({ startOn: DateSchema, doneOn: z.record(CatalogIdSchema, DateSchema) }),
   keeping: z.strictObject({
@@ -184,6 +208,7 @@ export const HabitatSchema = z.strictObject({
     ticks: z.array(z.strictObject({ dutyId: CatalogIdSchema, on: DateSchema })),
     readings: z.array(ReadingSchema),
     topUps: z.array(TopUpSchema).max(400),
+    lostPlants: z.array(LostPlantSchema).max(2000),
   }),
 });
 export type Habitat = z.infer<typeof HabitatSchema>;

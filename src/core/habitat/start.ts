@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { catalog, entry, rule, type Animal } from "../catalog";
+import { catalog, entry, OwnAnimalSchema, rule, type Animal, type OwnAnimal } from "../catalog";
 import { levelCorners } from "./corners";
 import { LIMITS } from "./limits";
 import { DateSchema, FORMAT, FORMAT_VERSION, IdSchema, InstantSchema, NameSchema, OVER_ALL, RoomSchema, ShellSchema, type Habitat, type Layer } from "./schema";
@@ -55,29 +55,31 @@ function layersFor(animal: Animal): Layer[] {
 /**
  * A new habitat with the layers and the recipe that are usual for its animal.
  *
+ * @param ownAnimal the animal, when it is one of the builder's own
  * @throws ZodError naming the field when the start is not sane; RangeError when the animal is unknown
  * @example startHabitat({ id: "a", name: "Fernwall", animalId: "crocodileSkink", … }).strata.layers.length // 4
  */
-export function startHabitat(start: Start): Habitat {
+export function startHabitat(start: Start, ownAnimal?: OwnAnimal): Habitat {
   const { id, name, createdAt, startOn, animalId, count, room, shell } = StartSchema.parse(start);
-  const animal = entry("animals", animalId);
+  const animal = ownAnimal?.id === animalId ? OwnAnimalSchema.parse(ownAnimal) : entry("animals", animalId);
   const recipe = recipeFor(animal);
   const glass = entry("boxBuilds", "glass");
   return {
     format: FORMAT, formatVersion: FORMAT_VERSION, id, name, createdAt,
-    brief: { animalId, count, room },
+    brief: { animalId, count, room, mates: [] },
     shell: { ...shell, buildId: glass.id, wallMm: glass.usualWallMm, floor: { shape: "rectangle" }, top: { ...STARTING_TOPS[shell.top] }, openings: [], treatments: [], standsOn: { ratingKg: null, under: "whole" } },
     strata: {
       zones: [],
       layers: layersFor(animal),
       waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
     },
-    own: { ingredients: [] },
+    own: { ingredients: [], animals: ownAnimal?.id === animalId ? [OwnAnimalSchema.parse(ownAnimal)] : [], plants: [], crew: [] },
     mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, title: null, parts: recipe.parts.map((part) => ({ ...part })) }],
     pieces: [],
     plants: [],
+    planting: { lampLumens: null },
     crew: [],
     build: { startOn, doneOn: {} },
-    keeping: { sinceOn: null, ticks: [], readings: [], topUps: [] },
+    keeping: { sinceOn: null, ticks: [], readings: [], topUps: [], lostPlants: [] },
   };
 }

@@ -1,5 +1,5 @@
-import { entry, type Range } from "../catalog";
-import { READING_PLACES, type Habitat, type Reading } from "../habitat";
+import { type Range } from "../catalog";
+import { animalOf, READING_PLACES, type Habitat, type Reading } from "../habitat";
 import { safeWaterLineCm } from "../strata";
 
 export type ReadingPlace = (typeof READING_PLACES)[number];
@@ -22,7 +22,7 @@ export type BandCheck = {
  * @returns undefined where there is nothing to hold it against (no drainage, so no water line)
  */
 export function bandFor(habitat: Habitat, what: Measurable, place: ReadingPlace): Range | undefined {
-  const { temperatureC, humidityRh } = entry("animals", habitat.brief.animalId);
+  const { temperatureC, humidityRh } = animalOf(habitat);
   if (what === "humidityRh") return humidityRh;
   if (what === "temperatureC") {
     const day = place === "warmEnd" ? temperatureC.warm : temperatureC.cool;

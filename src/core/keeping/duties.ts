@@ -1,9 +1,9 @@
 import { entry, rule, type Caution } from "../catalog";
-import { daysAfter, daysBetween } from "../build";
-import type { Habitat } from "../habitat";
+import { daysAfter, daysBetween } from "../units";
+import { animalOf, plantOf, type Habitat } from "../habitat";
 import { safeWaterLineCm } from "../strata";
 
-export const DUTY_IDS = ["mist", "freshWater", "spotClean", "waterLine", "glass", "litter", "crew", "lamp"] as const;
+export const DUTY_IDS = ["mist", "freshWater", "spotClean", "waterLine", "glass", "litter", "crew", "prune", "lamp"] as const;
 export type DutyId = (typeof DUTY_IDS)[number];
 
 /** Something that comes round again. */
@@ -17,13 +17,17 @@ const DAYS_A_YEAR = 365;
 
 const isLitter = (materialId: string): boolean => entry("dressings", materialId).look.texture === "leaf";
 
+/** How often scissors are wanted: as often as the fastest of the plants asks. */
+const pruneDays = (habitat: Habitat): number => Math.min(...habitat.plants.map((stand) => rule(PRUNE_RULE[plantOf(habitat, stand.plantId).pruning])));
+const PRUNE_RULE = { often: "pruneOftenDays", sometimes: "pruneSometimesDays", seldom: "pruneSeldomDays" } as const;
+
 /**
  * The duties that follow from the design: no misting duty where the animal wants none, no water line without drainage.
  *
  * @example duties(habitat).find((duty) => duty.id === "waterLine")?.everyDays // 7
  */
 export function duties(habitat: Habitat): Duty[] {
-  const animal = entry("animals", habitat.brief.animalId);
+  const animal = animalOf(habitat);
   const safeLineCm = safeWaterLineCm(habitat);
   const litter = habitat.strata.layers.some((layer) => layer.kind === "dressing" && isLitter(layer.materialId));
   const timesADay = animal.mistPerWeek / DAYS_A_WEEK;
@@ -37,6 +41,7 @@ export function duties(habitat: Habitat): Duty[] {
     { id: "glass", everyDays: rule("glassCleanDays"), quantities: {}, cautions: [] },
     litter && { id: "litter", everyDays: rule("litterTopUpDays"), quantities: {}, cautions: [] },
     habitat.crew.length > 0 && { id: "crew", everyDays: rule("crewTopUpDays"), quantities: {}, cautions: ["neverRelease"] },
+    habitat.plants.length > 0 && { id: "prune", everyDays: pruneDays(habitat), quantities: { count: habitat.plants.length }, cautions: ["blades"] },
     { id: "lamp", everyDays: rule("lampYears") * DAYS_A_YEAR, quantities: {}, cautions: ["electricityWater", "heat"] },
   ];
   return all.filter((duty) => duty !== false);

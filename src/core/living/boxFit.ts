@@ -1,5 +1,5 @@
-import { entry } from "../catalog";
-import type { Habitat } from "../habitat";
+import type { Animal } from "../catalog";
+import { animalOf, type Habitat } from "../habitat";
 import { areaCm2 } from "../shape";
 import { groundBounds, groundOutline } from "../shell";
 import { floorAreaCm2 } from "../strata";
@@ -21,10 +21,9 @@ const FLOOR_NEAR_ENOUGH = 0.98;
 /**
  * The least inner size for so many of an animal. The floor grows with the group by widening.
  *
- * @example leastBox("crocodileSkink", 2) // { widthCm: 60, depthCm: 45, heightCm: 40 }
+ * @example leastBox(entry("animals", "crocodileSkink"), 2) // { widthCm: 60, depthCm: 45, heightCm: 40 }
  */
-export function leastBox(animalId: string, count: number): { widthCm: number; depthCm: number; heightCm: number } {
-  const { box } = entry("animals", animalId);
+export function leastBox({ box }: Pick<Animal, "box">, count: number): { widthCm: number; depthCm: number; heightCm: number } {
   const more = Math.max(0, count - box.forCount);
   return { widthCm: box.widthCm * (1 + more * box.eachMoreFloorShare), depthCm: box.depthCm, heightCm: box.heightCm };
 }
@@ -34,9 +33,10 @@ export function leastBox(animalId: string, count: number): { widthCm: number; de
  *
  * @example boxFit(habitat)[0]?.code // "enough"
  */
-export function boxFit({ brief, shell }: Habitat): BoxReason[] {
-  const animal = entry("animals", brief.animalId);
-  const least = leastBox(brief.animalId, brief.count);
+export function boxFit(habitat: Habitat): BoxReason[] {
+  const { brief, shell } = habitat;
+  const animal = animalOf(habitat);
+  const least = leastBox(animal, brief.count);
   const reasons: BoxReason[] = [];
   const free = groundBounds(shell);
   const [freeWidthCm, freeDepthCm] = [free.right - free.left, free.back - free.front];

@@ -1,39 +1,10 @@
 import type { Animal, Crew, Envelope, Plant, Range } from "../catalog";
-import { entry } from "../catalog";
-import type { Habitat } from "../habitat";
+import { animalOf, type Habitat, type Spot } from "../habitat";
 import { floorAreaCm2, type Ground } from "../strata";
 import { suitsBand } from "./envelope";
-
-export type Verdict = "good" | "fair" | "misfit";
-
-/** One side of a fit: how good it is from 0 to 1, and why, as a code with its quantities. */
-export type FitReason = { code: FitCode; score: number; verdict: Verdict } & Record<string, number | string>;
-
-export const FIT_CODES = [
-  "temperature.good", "temperature.tooWarm", "temperature.tooCool",
-  "humidity.good", "humidity.tooDry", "humidity.tooWet",
-  "feet.good", "feet.tooDry", "feet.tooWet",
-  "height.good", "height.outgrows", "roots.good", "roots.tooShallow",
-  "treading.good", "treading.trampled", "hunting.good", "hunting.eaten",
-] as const;
-export type FitCode = (typeof FIT_CODES)[number];
-
-/** How a species fits a habitat. The score is its worst side, so that a hard misfit never hides behind a good average. */
-export type Fit = { id: string; score: number; verdict: Verdict; reasons: FitReason[] };
-
-const GOOD_FROM = 0.8;
-const MISFIT_BELOW = 0.3;
-
-export const verdictOf = (score: number): Verdict => (score >= GOOD_FROM ? "good" : score >= MISFIT_BELOW ? "fair" : "misfit");
-
-const reason = (code: FitCode, score: number, quantities: Record<string, number | string> = {}): FitReason => ({
-  ...quantities, code, score, verdict: verdictOf(score),
-});
-
-const fit = (id: string, reasons: FitReason[]): Fit => {
-  const score = Math.min(...reasons.map((side) => side.score));
-  return { id, score, verdict: verdictOf(score), reasons: [...reasons].sort((a, b) => a.score - b.score) };
-};
+import { PPFD_WANTED } from "./light";
+import { conditionsOn, siteAt, type Conditions, type Place, type Site } from "./place";
+import { fit, GOOD_FROM, ranked, reason, type Fit, type FitReason } from "./reason";
 
 const middle = ([low, high]: Range): number => (low + high) / 2;
 
@@ -57,23 +28,32 @@ function humidity(envelope: Envelope, band: Range): FitReason {
   return reason(middle(band) < middle(envelope.preferred) ? "humidity.tooDry" : "humidity.tooWet", score, quantities);
 }
 
-const FEET: Record<Animal["climate"], readonly Plant["feet"][]> = {
-  humidForest: ["moist", "dry"], temperateMoist: ["moist", "dry"], streamBank: ["wet", "moist", "dry"], semiArid: ["dry"], arid: ["dry"],
-};
 const WETNESS: readonly Plant["feet"][] = ["dry", "moist", "wet"];
 
-function feet(plant: Plant, animal: Animal): FitReason {
-  const offered = FEET[animal.climate];
+function feet(plant: Plant, { feet: offered }: Conditions): FitReason {
   if (offered.includes(plant.feet)) return reason("feet.good", 1, { feet: plant.feet });
   const wantsMore = WETNESS.indexOf(plant.feet) > WETNESS.indexOf(offered[0] ?? "moist");
   return reason(wantsMore ? "feet.tooDry" : "feet.tooWet", 0.1, { feet: plant.feet });
 }
 
+/** Where each kind of plant can grow besides its usual place, and how well. Rincon's own scale. */
+const GROWS: Record<Plant["place"], Partial<Record<Spot, number>>> = {
+  floor: { ground: 1, pot: 1 },
+  wall: { wall: 1, wood: 0.9, ground: 0.85, pot: 0.85, hanging: 0.8 },
+  wood: { wood: 1, wall: 0.9, hanging: 0.9 },
+  hanging: { hanging: 1, wood: 0.9, wall: 0.85, ground: 0.85, pot: 0.9 },
+  waterEdge: { waterEdge: 1, water: 0.9, ground: 0.6, pot: 0.7, wall: 0.5 },
+  water: { water: 1, waterEdge: 0.5 },
+};
+
+function place(plant: Plant, { spot }: Conditions, animal: Animal): FitReason {
+  if (spot === "water" && animal.water !== "pool" && animal.water !== "halfWater") return reason("place.noWater", 0.1, { animalId: animal.id });
+  const score = GROWS[plant.place][spot] ?? (plant.method === "tie" || plant.method === "lay" ? 0.5 : 0.1);
+  return reason(score >= GOOD_FROM ? "place.good" : "place.wrong", score, { spot, usual: plant.place });
+}
+
 /** Up to a quarter too tall can be kept down with scissors. */
 const TRIMMABLE = 1.25;
-
-/** A place in plan, from the left and from the front glass. */
-type Place = { xCm: number; yCm: number };
 
 /**
  * Head room over the ground at a place, cm. Never below nothing.
@@ -83,17 +63,24 @@ type Place = { xCm: number; yCm: number };
 export const headRoomCm = (habitat: Pick<Habitat, "shell">, ground: Ground, { xCm, yCm }: Place): number =>
   Math.max(0, habitat.shell.heightCm - ground.surfaceAt(xCm, yCm));
 
-function height(plant: Plant, roomCm: number): FitReason {
+function height(plant: Plant, { roomCm }: Conditions): FitReason {
   const quantities = { grownCm: plant.grownHeightCm, roomCm };
   // Vines are kept to the wall with scissors; their length is no height.
   if (plant.form === "trailing" || plant.grownHeightCm <= roomCm) return reason("height.good", 1, quantities);
   return reason("height.outgrows", plant.grownHeightCm <= roomCm * TRIMMABLE ? 0.6 : 0.1, quantities);
 }
 
-function roots(plant: Plant, soilCm: number): FitReason {
-  const quantities = { rootCm: plant.rootDepthCm, soilCm };
-  if (plant.rootDepthCm <= soilCm) return reason("roots.good", 1, quantities);
-  return reason("roots.tooShallow", Math.max(0.1, soilCm / plant.rootDepthCm), quantities);
+function roots(plant: Plant, { soilCm }: Conditions): FitReason {
+  if (soilCm === undefined || plant.rootDepthCm <= soilCm) return reason("roots.good", 1, { rootCm: plant.rootDepthCm, soilCm: soilCm ?? plant.rootDepthCm });
+  return reason("roots.tooShallow", Math.max(0.1, soilCm / plant.rootDepthCm), { rootCm: plant.rootDepthCm, soilCm });
+}
+
+function light(plant: Plant, { ppfd }: Conditions): FitReason[] {
+  if (ppfd === undefined) return [];
+  const [low, high] = PPFD_WANTED[plant.light];
+  const quantities = { ppfd: Math.round(ppfd), wantLow: low, wantHigh: high };
+  if (ppfd < low) return [reason("light.tooDim", Math.max(0.1, ppfd / low), quantities)];
+  return [ppfd > high * 1.5 ? reason("light.tooBright", 0.5, quantities) : reason("light.good", 1, quantities)];
 }
 
 /** How a plant of a given toughness stands an animal of a given roughness. Rincon's own scale. */
@@ -103,27 +90,51 @@ const TREADING: Record<Animal["roughOnPlants"], Record<Plant["sturdy"], number>>
   rough: { tender: 0.2, fair: 0.6, tough: 1 },
 };
 
-function treading(plant: Plant, animal: Animal): FitReason {
-  const score = TREADING[animal.roughOnPlants][plant.sturdy];
+function treading(plant: Plant, animal: Animal, { reached }: Conditions): FitReason {
+  const score = reached ? TREADING[animal.roughOnPlants][plant.sturdy] : 1;
   return reason(score >= GOOD_FROM ? "treading.good" : "treading.trampled", score, { sturdy: plant.sturdy });
 }
 
+/** What comes of a leaf eater eating it. */
+const GRAZED: Record<Plant["eaten"], number> = { edible: 1, harmless: 0.85, irritant: 0.15, toxic: 0 };
+
+function grazing(plant: Plant, animal: Animal): FitReason[] {
+  if (!animal.diet.includes("leaves")) return [];
+  const score = GRAZED[plant.eaten];
+  return [reason(score >= GOOD_FROM ? "grazing.good" : "grazing.harmful", score, { animalId: animal.id, eaten: plant.eaten })];
+}
+
 /**
- * How a plant fits a habitat, at a place (the middle when it does not stand anywhere yet).
+ * How a plant fits a habitat at a place (the middle when none is named): its ranges against what it finds there, its feet, room, roots
+ * and light, and what the animal does to it.
  *
  * @example plantFit(entry("plants", "skyPlant"), habitat, ground).verdict // "misfit" where it is too wet
  */
-export function plantFit(plant: Plant, habitat: Pick<Habitat, "brief" | "shell">, ground: Ground, at?: Place): Fit {
-  const place = at ?? { xCm: habitat.shell.widthCm / 2, yCm: habitat.shell.depthCm / 2 };
-  const animal = entry("animals", habitat.brief.animalId);
-  const band = bandOf(animal);
+export function plantFit(plant: Plant, habitat: Planted, ground: Ground, at: Place = middleOf(habitat)): Fit {
+  return fitOn(siteAt(habitat, ground, at), at, plant);
+}
+
+type Planted = Pick<Habitat, "brief" | "shell" | "own" | "planting">;
+const middleOf = ({ shell }: Planted): Place => ({ xCm: shell.widthCm / 2, yCm: shell.depthCm / 2 });
+
+/**
+ * Many plants at one place, the best first.
+ *
+ * @example rankPlants(catalog.plants, habitat, ground, placeNamed(habitat, ground, "back"))[0]?.verdict // "good"
+ */
+export function rankPlants(plants: readonly Plant[], habitat: Planted, ground: Ground, at: Place = middleOf(habitat)): Fit[] {
+  const site = siteAt(habitat, ground, at);
+  return ranked(plants.map((plant) => fitOn(site, at, plant)));
+}
+
+function fitOn(site: Site, at: Place, plant: Plant): Fit {
+  const { animal } = site;
+  const found = conditionsOn(site, at, plant);
   return fit(plant.id, [
-    humidity(plant.humidityRh, band.humidityRh),
-    temperature(plant.temperatureC, band.temperatureC),
-    feet(plant, animal),
-    height(plant, headRoomCm(habitat, ground, place)),
-    roots(plant, ground.soilDepthAt(place.xCm, place.yCm)),
-    treading(plant, animal),
+    humidity(plant.humidityRh, found.humidityRh),
+    temperature(plant.temperatureC, found.temperatureC),
+    feet(plant, found), place(plant, found, animal), height(plant, found), roots(plant, found), ...light(plant, found),
+    treading(plant, animal, found), ...grazing(plant, animal),
   ]);
 }
 
@@ -140,19 +151,12 @@ function hunting(species: Crew, animal: Animal): FitReason {
 }
 
 /** How a crew species fits a habitat. @example crewFit(entry("crew", "powderIsopod"), habitat).verdict */
-export function crewFit(species: Crew, habitat: Habitat): Fit {
-  const animal = entry("animals", habitat.brief.animalId);
+export function crewFit(species: Crew, habitat: Pick<Habitat, "brief" | "own">): Fit {
+  const animal = animalOf(habitat);
   const band = bandOf(animal);
-  return fit(species.id, [
-    humidity(species.humidityRh, band.humidityRh),
-    temperature(species.temperatureC, band.temperatureC),
-    hunting(species, animal),
-  ]);
+  return fit(species.id, [humidity(species.humidityRh, band.humidityRh), temperature(species.temperatureC, band.temperatureC), hunting(species, animal)]);
 }
 
 /** How many of a species to seed on this floor. @example seedCount(species, habitat) // 54 on 60 x 45 cm at 20 for 1000 cm² */
-export const seedCount = (species: Crew, habitat: Habitat): number =>
+export const seedCount = (species: Crew, habitat: Pick<Habitat, "shell">): number =>
   Math.max(1, Math.round((species.seedPer1000Cm2 * floorAreaCm2(habitat.shell)) / 1000));
-
-/** Best first; the same score keeps the catalogue's order. */
-export const ranked = (fits: readonly Fit[]): Fit[] => [...fits].sort((a, b) => b.score - a.score);

@@ -1,5 +1,5 @@
-import { entry, rule, type PieceRole } from "../catalog";
-import type { Habitat } from "../habitat";
+import { rule, type PieceRole } from "../catalog";
+import { animalOf, type Habitat } from "../habitat";
 import type { Ground } from "../strata";
 
 export const FURNISHING_CODES = ["hideWarm", "hideCool", "humidHide", "climb", "basking"] as const;
@@ -25,7 +25,7 @@ function distinctHeights(heightsCm: readonly number[], apartCm: number): number 
  * @example furnishing(habitat, ground) // [{ code: "hideWarm", needCount: 1, haveCount: 0 }, …]
  */
 export function furnishing(habitat: Habitat, ground: Ground): Furnishing[] {
-  const animal = entry("animals", habitat.brief.animalId);
+  const animal = animalOf(habitat);
   const middleCm = habitat.shell.widthCm / 2;
   const having = (role: PieceRole) => ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes(role));
   const hides = having("hide");

@@ -3,7 +3,9 @@ import { describe, expect, it } from "vitest";
 import { catalog, entry, type Envelope } from "../catalog";
 import { applyAll, startHabitat } from "../habitat";
 import { ground } from "../strata";
-import { boxFit, crewFit, furnishing, leastBox, plantFit, ranked, seedCount, suits, suitsBand } from "./index";
+import {
+  boxFit, calmSpot, conditionsAt, crewFit, furnishing, grownShare, leastBox, lensCm2, matesFit, PLANTING_PLACES, placeNamed, plantFit, PPFD_WANTED, ppfdAt, ppfdFromLumens, ranked, seedCount, suits, suitsBand, troubles,
+} from "./index";
 
 const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number, count = 1) =>
   startHabitat({
@@ -24,7 +26,7 @@ describe("the box for the animal", () => {
     expect(codes(at("tomatoFrog", 45, 45, 90))).toEqual(["tooUpright"]);
   });
   it("wants more floor for each further animal", () => {
-    expect(leastBox("vampireCrab", 8).widthCm).toBeCloseTo(45 * (1 + 5 * 0.12), 10);
+    expect(leastBox(entry("animals", "vampireCrab"), 8).widthCm).toBeCloseTo(45 * (1 + 5 * 0.12), 10);
   });
 });
 
@@ -102,5 +104,108 @@ describe("what the animal wants to find (common practice)", () => {
     const anole = withPiece(withPiece(at("greenAnole", 45, 45, 60), "a", "ledge", 10, 30), "b", "ledge", 30, 32);
     expect(counts(anole)).toMatchObject({ basking: "1/2", climb: "2/2" });
     expect(counts(withPiece(anole, "c", "ledge", 20, 44))).toMatchObject({ basking: "2/2" });
+  });
+});
+
+describe("a plant at a place", () => {
+  const anyEnvelopeFor = (low: number, high: number) => anyEnvelope.map(({ tolerated, preferred }): Envelope => {
+    const to = (value: number) => low + (value / 100) * (high - low);
+    return { tolerated: [to(tolerated[0]), to(tolerated[1])], preferred: [to(preferred[0]), to(preferred[1])] };
+  });
+  it("never fits worse when its ranges move toward what it finds there, at any place, for any animal (any plant)", () => {
+    const animals = fc.constantFrom("crocodileSkink", "leopardGecko", "greenAnole", "vampireCrab", "veiledChameleon");
+    fc.assert(
+      fc.property(fc.constantFrom(...catalog.plants), animals, fc.constantFrom(...PLANTING_PLACES), anyEnvelopeFor(5, 40), anyEnvelopeFor(0, 100), fc.double({ min: 0, max: 1, noNaN: true }), (plant, animalId, name, temperatureC, humidityRh, share) => {
+        const habitat = at(animalId, 90, 60, 60);
+        const land = ground(habitat);
+        const place = placeNamed(habitat, land, name);
+        const found = conditionsAt(habitat, land, place, plant);
+        // The range slides and widens until it takes in all that is found, the preferred part with it.
+        const toward = ({ tolerated, preferred }: Envelope, [low, high]: readonly [number, number]): Envelope => {
+          const to = (value: number, end: number, way: 1 | -1) => value + way * Math.max(0, way * (end - value)) * share;
+          const next: Envelope = { tolerated: [to(tolerated[0], low, -1), to(tolerated[1], high, 1)], preferred: [to(preferred[0], low, -1), to(preferred[1], high, 1)] };
+          return { tolerated: [Math.min(next.tolerated[0], next.preferred[0]), Math.max(next.tolerated[1], next.preferred[1])], preferred: next.preferred };
+        };
+        const before = plantFit({ ...plant, temperatureC, humidityRh }, habitat, land, place).score;
+        const after = plantFit({ ...plant, temperatureC: toward(temperatureC, found.temperatureC), humidityRh: toward(humidityRh, found.humidityRh) }, habitat, land, place).score;
+        expect(after).toBeGreaterThanOrEqual(before - 1e-9);
+      }),
+      { numRuns: 300 },
+    );
+  });
+  it("finds the warm end warmer and drier, up high drier still, wood and walls drier at the roots", () => {
+    const habitat = at("greenAnole", 90, 45, 60);
+    const land = ground(habitat);
+    const found = (name: (typeof PLANTING_PLACES)[number]) => conditionsAt(habitat, land, placeNamed(habitat, land, name), entry("plants", "nervePlant"));
+    expect(found("warmEnd").temperatureC[0]).toBeGreaterThan(found("coolEnd").temperatureC[1] - 3);
+    expect(found("warmEnd").humidityRh[0]).toBeLessThan(found("coolEnd").humidityRh[0]);
+    expect(found("woodHigh").humidityRh[1]).toBeLessThan(found("woodLow").humidityRh[1]);
+    const codes = (plantId: string, name: (typeof PLANTING_PLACES)[number], animalId = "greenAnole") => plantFit(entry("plants", plantId), at(animalId, 90, 45, 60), land, placeNamed(habitat, land, name)).reasons.filter((r) => r.verdict !== "good").map((r) => r.code);
+    expect(codes("cupBromeliad", "middle")).toEqual(expect.arrayContaining(["feet.tooWet", "place.wrong"]));
+    expect(codes("hornwort", "water")).toContain("place.noWater");
+    expect(codes("candelabraSpurge", "middle", "saharanSpinyTail")[0]).toBe("grazing.harmful");
+  });
+  it("light: 1000 lx of white LED are 15 µmol/m²/s (Sharakshane 2018); 840 lm grow easy plants in a 20 gal box, 2200 lm in a 36 in one (common practice)", () => {
+    expect(ppfdFromLumens(1000, 1)).toBe(15);
+    expect(() => ppfdFromLumens(1000, 0)).toThrow("areaM2");
+    const onFloor = (lumens: number, widthCm: number, depthCm: number, heightCm: number) => {
+      const habitat = at("crocodileSkink", widthCm, depthCm, heightCm);
+      return ppfdAt(lumens, habitat.shell, heightCm - 12);
+    };
+    for (const ppfd of [onFloor(840, 61, 32, 41), onFloor(2200, 91, 46, 46)]) {
+      expect(ppfd).toBeGreaterThanOrEqual(PPFD_WANTED.low[0]);
+      expect(ppfd).toBeLessThan(PPFD_WANTED.medium[1]);
+    }
+  });
+});
+
+describe("tank mates", () => {
+  const codesOf = (a: string, b: string) => matesFit(entry("animals", a), entry("animals", b)).reasons.filter((r) => r.verdict === "misfit").map((r) => r.code);
+  it("who lives alone, who swallows whom, whose skin poisons, whose climate is another", () => {
+    expect(codesOf("milkFrog", "americanGreenTreeFrog")).toEqual([]);
+    expect(codesOf("royalPython", "cornSnake")).toContain("mates.alone");
+    expect(codesOf("waterDragon", "greenAnole")).toContain("mates.eaten");
+    expect(codesOf("redEyedTreeFrog", "yellowBandedPoisonFrog")).toContain("mates.toxic");
+    expect(codesOf("sandfish", "milkFrog")).toEqual(expect.arrayContaining(["mates.otherDamp"]));
+  });
+  it("is the same whichever of the two is asked about (all pairs)", () => {
+    for (const a of catalog.animals) for (const b of catalog.animals) {
+      if (a.id >= b.id) continue;
+      expect(matesFit(a, b).score, `${a.id} ${b.id}`).toBe(matesFit(b, a).score);
+    }
+  });
+});
+
+describe("growing", () => {
+  it("starts as bought, has 95 % of the way at its time, and never shrinks (any plant)", () => {
+    for (const plant of catalog.plants) {
+      expect(grownShare(plant, 0)).toBeCloseTo(plant.boughtShare, 12);
+      expect(grownShare(plant, plant.grownInMonths)).toBeGreaterThan(0.95);
+      expect(grownShare(plant, 7)).toBeGreaterThan(grownShare(plant, 6));
+    }
+  });
+  it("two circles share what a count of points says (Monte Carlo)", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 0, max: 45, noNaN: true }), (r, s, apart) => {
+        const steps = 160;
+        let hits = 0;
+        for (let i = 0; i < steps; i += 1) for (let j = 0; j < steps; j += 1) {
+          const [x, y] = [-r + ((i + 0.5) * 2 * r) / steps, -r + ((j + 0.5) * 2 * r) / steps];
+          if (Math.hypot(x, y) <= r && Math.hypot(x - apart, y) <= s) hits += 1;
+        }
+        expect(Math.abs(lensCm2(r, s, apart) - (hits * (2 * r) ** 2) / steps ** 2)).toBeLessThan(0.02 * Math.PI * r * r);
+      }),
+      { numRuns: 40 },
+    );
+  });
+  it("brings crowding, shade and a blocked view to light, and finds a calm place when there is one", () => {
+    const habitat = applyAll(at("crocodileSkink", 90, 60, 60), [
+      { name: "addPlant", args: { id: "a", plantId: "dwarfPeaceLily", xCm: 30, yCm: 30 } }, { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 33, yCm: 32 } },
+      { name: "addPlant", args: { id: "c", plantId: "parlourPalm", xCm: 70, yCm: 8 } },
+    ]);
+    const land = ground(habitat);
+    expect(troubles(habitat, land, 12).map(({ code, standId }) => `${standId} ${code}`)).toEqual(["b crowds", "c blocksView"]);
+    const moved = applyAll(habitat, [{ name: "movePlant", args: { id: "b", ...calmSpot(habitat, land, "b", 12)! } }]);
+    expect(troubles(moved, land, 12).map(({ standId }) => standId)).toEqual(["c"]);
   });
 });

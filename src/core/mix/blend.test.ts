@@ -79,12 +79,13 @@ describe("the distance of two mixes", () => {
     expect([standing(19.9, [20, 30]), standing(20, [20, 30]), standing(30.1, [20, 30]), standing(5, undefined)]).toEqual(["below", "in", "above", "free"]);
   });
   it("of the peat-free forest mix to a humid forest's target: water, air and easy water in range (De Boodt & Verdonck 1972, Acta Horticulturae 26)", () => {
-    const aims = mixTarget({ brief: { animalId: "dyeingPoisonFrog", count: 2, room: { temperatureC: 21, humidityRh: 45 } }, crew: [] });
+    const targetFor = (animalId: string) => mixTarget({ brief: { animalId, count: 1, room: { temperatureC: 21, humidityRh: 45 }, mates: [] }, crew: [], own: { ingredients: [], animals: [], plants: [], crew: [] } });
+    const aims = targetFor("dyeingPoisonFrog");
     const readings = readingsOf("peatFreeForest");
     for (const id of ["water", "easyWater", "air"] as const) expect(standing(readings[id], aims[id])).toBe("in");
     expect(standing(readingsOf("redDesert").water, aims.water)).toBe("below");
     expect(aims.burrow).toBeUndefined();
-    expect(mixTarget({ brief: { animalId: "emperorScorpion", count: 1, room: { temperatureC: 21, humidityRh: 45 } }, crew: [] }).burrow).toEqual([6, 45]);
+    expect(targetFor("emperorScorpion").burrow).toEqual([6, 45]);
   });
 });
 

@@ -1,5 +1,5 @@
-import { BURROW_TARGET, entry, mixTargets, type Range } from "../catalog";
-import type { Habitat } from "../habitat";
+import { BURROW_TARGET, mixTargets, type Range } from "../catalog";
+import { animalOf, type Habitat } from "../habitat";
 import type { Aims } from "./meters";
 
 /** With a crew seeded, the soil itself should feed it. From memory: what a box with a tenth of leaf in its soil comes to. */
@@ -11,8 +11,8 @@ const CREW_FOOD_WANTED = 1.5;
  *
  * @example mixTarget(habitat).air // [20, 30]
  */
-export function mixTarget(habitat: Pick<Habitat, "brief" | "crew">): Aims {
-  const animal = entry("animals", habitat.brief.animalId);
+export function mixTarget(habitat: Pick<Habitat, "brief" | "crew" | "own">): Aims {
+  const animal = animalOf(habitat);
   const { water, easyWater, air, drains, acid, nutrients, crewFood, lasts, dust } = mixTargets[animal.climate];
   const fed: Range = [habitat.crew.length > 0 ? Math.max(crewFood[0], Math.min(CREW_FOOD_WANTED, crewFood[1])) : crewFood[0], crewFood[1]];
   return {

@@ -1,16 +1,28 @@
 import { z } from "zod";
-import { findEntry, OwnIngredientSchema, OwnRecipeSchema, type OwnIngredient, type OwnRecipe } from "../catalog";
+import { findEntry, OwnAnimalSchema, OwnCrewSchema, OwnIngredientSchema, OwnPlantSchema, OwnRecipeSchema, type OwnAnimal, type OwnCrew, type OwnIngredient, type OwnPlant, type OwnRecipe } from "../catalog";
+
+export const OWN_FORMAT = "rincon-own";
+export const OWN_VERSION = 2;
 
 /** What a builder added to the catalogue on this device. */
 export const OwnShelfSchema = z.strictObject({
-  format: z.literal("rincon-own"),
-  formatVersion: z.literal(1),
+  format: z.literal(OWN_FORMAT),
+  formatVersion: z.literal(OWN_VERSION),
   ingredients: z.array(OwnIngredientSchema).max(500),
   recipes: z.array(OwnRecipeSchema).max(500),
+  animals: z.array(OwnAnimalSchema).max(500),
+  plants: z.array(OwnPlantSchema).max(500),
+  crew: z.array(OwnCrewSchema).max(500),
 });
 export type OwnShelf = z.infer<typeof OwnShelfSchema>;
 
-export const EMPTY_SHELF: OwnShelf = { format: "rincon-own", formatVersion: 1, ingredients: [], recipes: [] };
+/** Kinds of entries one may have of one's own, each with its schema. */
+const ENTRY_SCHEMAS = { ingredients: OwnIngredientSchema, animals: OwnAnimalSchema, plants: OwnPlantSchema, crew: OwnCrewSchema } as const;
+export const OWN_KINDS = ["ingredients", "animals", "plants", "crew"] as const;
+export type OwnKind = (typeof OWN_KINDS)[number];
+export type OwnEntry<K extends OwnKind = OwnKind> = { ingredients: OwnIngredient; animals: OwnAnimal; plants: OwnPlant; crew: OwnCrew }[K];
+
+export const EMPTY_SHELF: OwnShelf = { format: OWN_FORMAT, formatVersion: OWN_VERSION, ingredients: [], recipes: [], animals: [], plants: [], crew: [] };
 
 /** Why something was not taken onto the shelf. */
 export type OwnProblem = { code: "own.nameTaken"; name: string } | { code: "own.badField"; path: string } | { code: "own.unknownIngredient"; id: string } | { code: "own.emptyRecipe" };
@@ -23,22 +35,24 @@ const fold = (name: string): string => name.normalize("NFKC").trim().replace(/\s
 const badField = (error: z.ZodError): OwnProblem => ({ code: "own.badField", path: error.issues[0]?.path.join(".") || "name" });
 
 /**
- * Puts an ingredient on the shelf, or newer figures in the place of the one with its id.
+ * Puts an entry on the shelf, or newer figures in the place of the one with its id.
  *
- * @param namesTaken names of the catalogue's own ingredients, as they are shown
+ * @param namesTaken names of the catalogue's own entries of that kind, as they are shown
  * @returns the shelf, or why not: a name that is taken, or the first field that is not sane
- * @example keepIngredient(EMPTY_SHELF, { ...copied, id: "ownA1", name: "Clay from the brook" }, [])
+ * @example keepEntry(EMPTY_SHELF, "ingredients", { ...copied, id: "ownA1", name: "Clay from the brook" }, [])
  */
-export function keepIngredient(shelf: OwnShelf, ingredient: OwnIngredient, namesTaken: readonly string[]): Kept {
-  const read = OwnIngredientSchema.safeParse(ingredient);
+export function keepEntry<K extends OwnKind>(shelf: OwnShelf, kind: K, entry: OwnEntry<K>, namesTaken: readonly string[]): Kept {
+  const read = ENTRY_SCHEMAS[kind].safeParse(entry);
   if (!read.success) return { ok: false, problem: badField(read.error) };
   const { name, id } = read.data;
-  const others = shelf.ingredients.filter((other) => other.id !== id);
+  const before: readonly OwnEntry[] = shelf[kind];
+  const others = before.filter((other) => other.id !== id);
   if ([...namesTaken, ...others.map((other) => other.name)].some((taken) => sameName(taken, name))) return { ok: false, problem: { code: "own.nameTaken", name } };
-  return { ok: true, shelf: { ...shelf, ingredients: others.length < shelf.ingredients.length ? shelf.ingredients.map((other) => (other.id === id ? read.data : other)) : [...others, read.data] } };
+  const entries = others.length < before.length ? before.map((other) => (other.id === id ? read.data : other)) : [...before, read.data];
+  return { ok: true, shelf: { ...shelf, [kind]: entries } };
 }
 
-/** Keeps a recipe. @returns as {@link keepIngredient}; a recipe that names what is nowhere is refused */
+/** Keeps a recipe. @returns as {@link keepEntry}; a recipe that names what is nowhere is refused */
 export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: readonly string[]): Kept {
   if (recipe.parts.length === 0) return { ok: false, problem: { code: "own.emptyRecipe" } };
   const read = OwnRecipeSchema.safeParse(recipe);
@@ -51,14 +65,34 @@ export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: reado
 }
 
 /**
- * Takes an ingredient off the shelf. Habitats that use it carry it themselves, so theirs stays; recipes on the shelf that need it keep it
+ * Takes an entry off the shelf. Habitats that use it carry it themselves, so theirs stays; recipes on the shelf that need it keep it
  * from going.
  *
  * @returns recipes that still need it, when it stays
  */
-export function dropIngredient(shelf: OwnShelf, id: string): { shelf: OwnShelf; neededBy: string[] } {
-  const neededBy = shelf.recipes.filter((recipe) => recipe.parts.some((part) => part.ingredientId === id)).map((recipe) => recipe.name);
-  return { shelf: neededBy.length > 0 ? shelf : { ...shelf, ingredients: shelf.ingredients.filter((item) => item.id !== id) }, neededBy };
+export function dropEntry(shelf: OwnShelf, kind: OwnKind, id: string): { shelf: OwnShelf; neededBy: string[] } {
+  const neededBy = kind === "ingredients" ? shelf.recipes.filter((recipe) => recipe.parts.some((part) => part.ingredientId === id)).map((recipe) => recipe.name) : [];
+  const entries: readonly OwnEntry[] = shelf[kind];
+  return { shelf: neededBy.length > 0 ? shelf : { ...shelf, [kind]: entries.filter((item) => item.id !== id) }, neededBy };
 }
 
 export const dropRecipe = (shelf: OwnShelf, id: string): OwnShelf => ({ ...shelf, recipes: shelf.recipes.filter((recipe) => recipe.id !== id) });
+
+/**
+ * An entry as the library has it, under one's own id and name: what a changed copy goes back to.
+ *
+ * @returns undefined when it was not copied from an entry the library still has
+ * @example restored("plants", changed)?.grownHeightCm // as the library says
+ */
+export function restored<K extends OwnKind>(kind: K, entry: OwnEntry<K>): OwnEntry<K> | undefined {
+  const { id, name, basedOn } = entry;
+  const stock = basedOn === undefined ? undefined : findEntry(kind, basedOn);
+  return stock && ({ ...stock, id, name, basedOn } as unknown as OwnEntry<K>);
+}
+
+/** Reads a shelf of any version: the first knew no species. */
+export const AnyShelfSchema = z.preprocess((raw) => {
+  if (typeof raw !== "object" || raw === null) return raw;
+  const { formatVersion } = raw as { formatVersion?: unknown };
+  return formatVersion === 1 ? { animals: [], plants: [], crew: [], ...raw, formatVersion: OWN_VERSION } : raw;
+}, OwnShelfSchema);

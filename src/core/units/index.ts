@@ -5,3 +5,4 @@ export { parseMeasure, parseSize } from "./parse";
 export type { Measured, MeasureKind, MeasureProblem, Sized, SizeProblem, UnitSystem } from "./parse";
 export { inchesOnTape, show, showNumber } from "./display";
 export type { Shown } from "./display";
+export { daysAfter, daysBetween, monthsBetween } from "./days";

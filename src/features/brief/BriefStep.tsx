@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { catalog, type Range } from "@/core/catalog";
+import { catalog, type Range, type Animal } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
 import { leastBox } from "@/core/living";
 import { useOpen } from "@/store";
@@ -9,7 +9,7 @@ import { AnimalField } from "@/ui/AnimalField";
 import { MeasureField } from "@/ui/measure";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
 import { BenchSection, type Frame, type View } from "@/ui/section";
-import { capital, nameOf, sayBox, useSay } from "@/words";
+import { capital, sayBox, useSay } from "@/words";
 import css from "./BriefStep.module.css";
 import { CountField } from "./CountField";
 
@@ -27,7 +27,7 @@ export function BriefStep() {
         <>
           <BenchSection
             habitat={habitat} ground={derived.ground} view={view} onView={setView}
-            overlay={(frame) => <LeastBox frame={frame} animalId={animal.id} count={brief.count} lengthCm={animal.adultLengthCm} surfaceCm={derived.ground.surface.frontCm} />}
+            overlay={(frame) => <LeastBox frame={frame} animal={animal} count={brief.count} surfaceCm={derived.ground.surface.frontCm} />}
           />
           <ul className={css.verdicts} aria-label={say("brief:verdictTitle")}>
             {boxReasons.map((reason) => (
@@ -85,9 +85,10 @@ function Wants() {
 }
 
 /** The least box as a dashed outline, and the adult animal's length as a bar, both to scale. */
-function LeastBox({ frame, animalId, count, lengthCm, surfaceCm }: { frame: Frame; animalId: string; count: number; lengthCm: number; surfaceCm: number }) {
+function LeastBox({ frame, animal, count, surfaceCm }: { frame: Frame; animal: Animal; count: number; surfaceCm: number }) {
   const say = useSay();
-  const least = leastBox(animalId, count);
+  const lengthCm = animal.adultLengthCm;
+  const least = leastBox(animal, count);
   const across = frame.view === "front" ? least.widthCm : least.depthCm;
   const fits = across <= frame.acrossCm + 0.5 && least.heightCm <= frame.heightCm + 0.5;
   const color = fits ? "var(--moss)" : "var(--rust)";

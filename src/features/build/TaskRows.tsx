@@ -15,7 +15,8 @@ export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: s
   const mark = (task: Scheduled) => {
     const on = task.doneOn ? null : today;
     const keeping: Command[] = task.id === "moveIn" ? [{ name: "startKeeping", args: { on } }] : [];
-    edit([{ name: "markTask", args: { taskId: task.id, on } }, ...keeping]);
+    const planted: Command[] = task.id === "plantOut" && on !== null ? [{ name: "plantedOn", args: { on } }] : [];
+    edit([{ name: "markTask", args: { taskId: task.id, on } }, ...keeping, ...planted]);
   };
   return (
     <ol className={css.tasks}>

@@ -1,6 +1,7 @@
 "use client";
 
-import { daysBetween, type Scheduled } from "@/core/build";
+import { type Scheduled } from "@/core/build";
+import { daysBetween } from "@/core/units";
 import { dayPrinted, useSay } from "@/words";
 import css from "./Build.module.css";
 

@@ -1,6 +1,6 @@
 "use client";
 
-import { entry } from "@/core/catalog";
+import { crewOf } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { seeded, seedOf } from "@/core/random";
 import type { Frame } from "@/ui/section";
@@ -15,7 +15,7 @@ export function CrewDots({ frame }: { frame: Frame }) {
   return (
     <g aria-hidden>
       {habitat.crew.map(({ crewId, count }) => {
-        const species = entry("crew", crewId);
+        const species = crewOf(habitat, crewId);
         const random = seeded(seedOf(crewId));
         const length = Math.max(2.4, (species.lengthMm / 10) * frame.pxPerCm);
         const hides = species.survivesHunting === "hidden";

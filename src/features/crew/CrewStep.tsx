@@ -5,8 +5,8 @@ import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { catalog, entry } from "@/core/catalog";
-import { LIMITS } from "@/core/habitat";
+import { catalog } from "@/core/catalog";
+import { crewOf, LIMITS } from "@/core/habitat";
 import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
@@ -60,11 +60,11 @@ export function CrewStep() {
               );
             })}
           </ul>
-          <Cautions codes={habitat.crew.flatMap((seeding) => entry("crew", seeding.crewId).cautions)} />
+          <Cautions codes={habitat.crew.flatMap((seeding) => crewOf(habitat, seeding.crewId).cautions)} />
           <LedgerPart title={say("crew:candidates")}>
             <ul className={css.list}>
               {candidates.map((fit) => {
-                const count = seedCount(entry("crew", fit.id), habitat);
+                const count = seedCount(crewOf(habitat, fit.id), habitat);
                 return (
                   <li key={fit.id} className={css.row}>
                     <FitMark verdict={fit.verdict} />
@@ -88,7 +88,7 @@ export function CrewStep() {
 
 function Species({ fit, count }: { fit: Fit; count?: number }) {
   const say = useSay();
-  const species = entry("crew", fit.id);
+  const species = crewOf(useOpen().habitat, fit.id);
   const lacking = fit.reasons.filter((reason) => reason.verdict !== "good");
   const told = lacking.length > 0 ? lacking : fit.reasons.slice(0, 2);
   return (

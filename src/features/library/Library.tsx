@@ -3,7 +3,7 @@
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { catalog, figuresOf, provenanceOf, tradeRules, type CatalogKind, type Provenance } from "@/core/catalog";
-import { EMPTY_SHELF, keepIngredient } from "@/core/own";
+import { EMPTY_SHELF, keepEntry } from "@/core/own";
 import { chooseUnits, putOwn, useOwn } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
 import { capital, nameOf, useFigures, useSay } from "@/words";
@@ -50,7 +50,7 @@ export function Library() {
     const taken = [...stockNames(), ...own.ingredients.map(({ name }) => name)];
     const base = say("library:own.copyName", { name: capital(nameOf("ingredients", id)) });
     const name = [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find((one) => !taken.includes(one)) ?? base;
-    const kept = keepIngredient(own, { ...from, cautions: [...from.cautions], id: newOwnId(), name }, stockNames());
+    const kept = keepEntry(own, "ingredients", { ...from, cautions: [...from.cautions], id: newOwnId(), name }, stockNames());
     if (!kept.ok) return;
     await putOwn(kept.shelf);
     setChosen(kept.shelf.ingredients.at(-1)?.id);

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { figuresOf, MATTERS, PERCOLATIONS, TEXTURES, type OwnIngredient } from "@/core/catalog";
-import { dropIngredient, keepIngredient, type OwnShelf } from "@/core/own";
+import { dropEntry, keepEntry, type OwnShelf } from "@/core/own";
 import { putOwn } from "@/store";
 import { NumberInput } from "@/ui/measure";
 import { plain, Swatch } from "@/ui/section";
@@ -45,13 +45,13 @@ export function OwnEntry({ item, own, onGone }: { item: OwnIngredient; own: OwnS
     setTold(undefined);
   };
   const keep = async () => {
-    const kept = keepIngredient(own, { ...draft, peat: draft.matter === "peat" }, stockNames());
+    const kept = keepEntry(own, "ingredients", { ...draft, peat: draft.matter === "peat" }, stockNames());
     if (!kept.ok) return setTold({ wrong: true, text: sayOwnProblem(kept.problem, say) });
     await putOwn(kept.shelf);
     setTold({ wrong: false, text: say("library:own.kept") });
   };
   const remove = async () => {
-    const { shelf, neededBy } = dropIngredient(own, item.id);
+    const { shelf, neededBy } = dropEntry(own, "ingredients", item.id);
     if (neededBy.length > 0) return setTold({ wrong: true, text: say("library:own.needed", { names: neededBy.join(", ") }) });
     await putOwn(shelf);
     onGone(say("library:own.removed", { name: item.name }));

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { catalog, type OwnIngredient } from "@/core/catalog";
 import { exampleCsv, parseIngredients, printIngredients } from "@/core/files";
-import { keepIngredient, sameName, type OwnShelf } from "@/core/own";
+import { keepEntry, sameName, type OwnShelf } from "@/core/own";
 import { putOwn } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { FileButton } from "@/ui/parts";
@@ -26,7 +26,7 @@ export function OwnTools({ own }: { own: OwnShelf }) {
     const before = (item: OwnIngredient) => own.ingredients.find((other) => sameName(other.name, item.name));
     const refused: string[] = [];
     const shelf = ingredients.reduce<OwnShelf>((held, item) => {
-      const kept = keepIngredient(held, { ...item, id: before(item)?.id ?? item.id }, stockNames());
+      const kept = keepEntry(held, "ingredients", { ...item, id: before(item)?.id ?? item.id }, stockNames());
       if (!kept.ok) refused.push(sayOwnProblem(kept.problem, say));
       return kept.ok ? kept.shelf : held;
     }, own);

@@ -8,7 +8,7 @@ import TextField from "@mui/material/TextField";
 import { useRef, useState } from "react";
 import { catalog } from "@/core/catalog";
 import { parseRecipe, printRecipe } from "@/core/files";
-import { dropRecipe, keepIngredient, type OwnShelf } from "@/core/own";
+import { dropRecipe, keepEntry, type OwnShelf } from "@/core/own";
 import { putOwn, useOpen } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { mixName } from "@/ui/section";
@@ -41,7 +41,7 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
     const { recipe } = read;
     const named = new Set(catalog.ingredients.map(({ id }) => nameOf("ingredients", id)));
     const shelf = recipe.ingredients.reduce<OwnShelf>((before, item) => {
-      const kept = before.ingredients.some((other) => other.id === item.id) ? undefined : keepIngredient(before, item, [...named]);
+      const kept = before.ingredients.some((other) => other.id === item.id) ? undefined : keepEntry(before, "ingredients", item, [...named]);
       return kept?.ok ? kept.shelf : before;
     }, own);
     if (shelf !== own) await putOwn(shelf);

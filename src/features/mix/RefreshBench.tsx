@@ -3,10 +3,10 @@
 import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import { differenceInCalendarDays, parseISO } from "date-fns";
 import { useState } from "react";
 import { rule } from "@/core/catalog";
 import { refresh, type Laid } from "@/core/mix";
+import { monthsBetween } from "@/core/units";
 import { useOpen } from "@/store";
 import { MeasureField, NumberInput } from "@/ui/measure";
 import { Tile, Tiles, useNow } from "@/ui/parts";
@@ -14,9 +14,6 @@ import { useFigures, useSay } from "@/words";
 import css from "./Refresh.module.css";
 import { SmallJar } from "./SmallJar";
 import type { MixAtHand } from "./useMixAtHand";
-
-const DAYS_A_MONTH = 30.44;
-const monthsBetween = (from: string, to: string): number => Math.max(0, differenceInCalendarDays(parseISO(to), parseISO(from)) / DAYS_A_MONTH);
 
 /** What has become of the soil: how far it has sunk, what air it has lost, and what fresh mix brings it back. */
 export function RefreshBench({ hand }: { hand: MixAtHand }) {

@@ -1,7 +1,8 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { catalog, entry, type Ingredient } from "@/core/catalog";
+import { animalOf } from "@/core/habitat";
+import { catalog, type Ingredient } from "@/core/catalog";
 import { match, type MatchAnswer, type MatchRule } from "@/core/match";
 import { unsuited, type Aims, type Parts } from "@/core/mix";
 import { litrePrices } from "@/core/supply";
@@ -15,7 +16,7 @@ const BUCKET_L = 10;
 
 /** Everything that may be mixed for this animal, and what is left out as it would hurt it. */
 export function candidatesFor({ habitat, own }: Pick<MixAtHand, "habitat" | "own">): { fit: Ingredient[]; leftOut: Ingredient[] } {
-  const animal = entry("animals", habitat.brief.animalId);
+  const animal = animalOf(habitat);
   const carried = habitat.own.ingredients.filter((item) => !own.ingredients.some((other) => other.id === item.id));
   const all: readonly Ingredient[] = [...catalog.ingredients, ...own.ingredients, ...carried];
   return { fit: all.filter((item) => !unsuited(item, animal)), leftOut: all.filter((item) => unsuited(item, animal)) };

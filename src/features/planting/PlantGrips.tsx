@@ -1,10 +1,10 @@
 "use client";
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
-import { entry } from "@/core/catalog";
-import type { Stand } from "@/core/habitat";
+import { plantOf, type Stand } from "@/core/habitat";
+import { plantFootCm } from "@/core/living";
 import { useOpen } from "@/store";
-import { newGesture, plantFootCm, type Frame } from "@/ui/section";
+import { newGesture, type Frame } from "@/ui/section";
 import { capital, nameOf, useSay } from "@/words";
 
 type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
@@ -26,7 +26,7 @@ function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: St
   const { habitat, derived, edit } = useOpen();
   const drag = useRef<{ fromX: number; fromCm: number; gesture: string } | undefined>(undefined);
   const held = useRef<string | undefined>(undefined);
-  const plant = entry("plants", stand.plantId);
+  const plant = plantOf(habitat, stand.plantId);
   const fit = derived.plantFits.get(stand.id);
   const front = frame.view === "front";
   const footCm = plantFootCm(habitat, derived.ground, stand, plant);

@@ -1,8 +1,8 @@
 "use client";
 
 import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
+import { plantOf } from "@/core/habitat";
 import IconButton from "@mui/material/IconButton";
-import { entry } from "@/core/catalog";
 import { useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { FitMark } from "@/ui/FitMark";
@@ -21,7 +21,7 @@ export function Standing({ chosen, onChoose }: Choosing) {
       <ul className={css.list} aria-label={say("planting:standing")}>
         {habitat.plants.map((stand) => {
           const fit = derived.plantFits.get(stand.id);
-          const plant = entry("plants", stand.plantId);
+          const plant = plantOf(habitat, stand.plantId);
           const name = capital(nameOf("plants", stand.plantId));
           const worst = fit?.reasons[0];
           return (
@@ -40,7 +40,7 @@ export function Standing({ chosen, onChoose }: Choosing) {
           );
         })}
       </ul>
-      <Cautions codes={habitat.plants.flatMap((stand) => entry("plants", stand.plantId).cautions)} />
+      <Cautions codes={habitat.plants.flatMap((stand) => plantOf(habitat, stand.plantId).cautions)} />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { Canvas } from "@react-three/fiber";
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { DoubleSide } from "three";
 import { entry } from "@/core/catalog";
-import { floorOutline, type Habitat } from "@/core/habitat";
+import { floorOutline, plantOf, type Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { useSay } from "@/words";
 import { Boundary } from "../parts/Boundary";
@@ -99,7 +99,7 @@ function Solids({ ground }: { ground: Ground }) {
 
 function Plants({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
   return habitat.plants.map((stand) => {
-    const { grownHeightCm, grownSpreadCm, color, place } = entry("plants", stand.plantId);
+    const { grownHeightCm, grownSpreadCm, color, place } = plantOf(habitat, stand.plantId);
     const foot = ground.surfaceAt(stand.xCm, stand.yCm);
     const lifted = place === "wood" || place === "hanging" ? (habitat.shell.heightCm - foot) * 0.4 : 0;
     const high = Math.min(grownHeightCm, habitat.shell.heightCm - foot - lifted);

@@ -1,6 +1,5 @@
 import { useId } from "react";
-import { entry } from "@/core/catalog";
-import { floorOutline, OVER_ALL, OVER_REST, type Habitat, type Wall } from "@/core/habitat";
+import { floorOutline, OVER_ALL, OVER_REST, plantOf, type Habitat, type Wall } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import type { Polygon } from "@/core/shape";
 import { capital, nameOf } from "@/words";
@@ -38,7 +37,7 @@ export function PlanBody({ habitat, ground, frame, bare = false }: { habitat: Ha
         ))}
         {ground.solids.map((solid, at) => (solid.hole && solid.kind.form !== "cave" ? <polygon key={at} points={points(solid.hole)} fill={solid.kind.form === "bowl" ? "#3f9bb1" : "#241b14"} opacity={0.5} /> : null))}
         {(bare ? [] : habitat.plants).map((stand) => {
-          const { grownSpreadCm, color } = entry("plants", stand.plantId);
+          const { grownSpreadCm, color } = plantOf(habitat, stand.plantId);
           return (
             <g key={stand.id}>
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(grownSpreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.3} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />

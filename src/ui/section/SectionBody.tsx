@@ -1,7 +1,8 @@
 import { memo, useId, useMemo } from "react";
-import { entry, type Plant } from "@/core/catalog";
-import { ingredientsOf, type Habitat } from "@/core/habitat";
+import { entry } from "@/core/catalog";
+import { ingredientsOf, plantOf, type Habitat } from "@/core/habitat";
 import { seedOf, seeded } from "@/core/random";
+import { plantFootCm } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
 import { alongOf, type Frame } from "./frame";
@@ -107,7 +108,7 @@ function Plants({ habitat, ground, frame, behind = false }: { habitat: Habitat; 
   return (
     <>
       {standing.map((stand) => {
-        const plant = entry("plants", stand.plantId);
+        const plant = plantOf(habitat, stand.plantId);
         const footCm = plantFootCm(habitat, ground, stand, plant);
         return (
           <g key={stand.id} transform={`translate(${frame.x(alongOf(frame, stand))} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}>
@@ -144,16 +145,6 @@ const Cork = memo(function Cork({ seed }: { seed: string }) {
     </g>
   );
 });
-
-/** Height at which a plant's foot is drawn: on the ground, or on cork in the air, low enough for it to stand under the rim. */
-export function plantFootCm(habitat: Habitat, ground: Ground, { xCm, yCm }: { xCm: number; yCm: number }, plant: Pick<Plant, "place" | "grownHeightCm">): number {
-  const floor = ground.surfaceAt(xCm, yCm);
-  const rim = habitat.shell.heightCm;
-  const room = Math.max(0, rim - floor);
-  if (plant.place === "wood") return Math.max(floor + 5, Math.min(floor + room * 0.45, rim - plant.grownHeightCm * 0.95));
-  if (plant.place === "hanging") return floor + room * 0.88;
-  return floor;
-}
 
 function Glass({ frame, shell }: { frame: Frame; shell: Habitat["shell"] }) {
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;

@@ -1,7 +1,6 @@
 import { memo } from "react";
-import { entry } from "@/core/catalog";
 import { areaCm2 } from "@/core/shape";
-import type { Habitat } from "@/core/habitat";
+import { plantOf, type Habitat } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { boxSize, capital, nameOf, useSay } from "@/words";
 import { useLayerNames } from "./useLayerNames";
@@ -29,7 +28,7 @@ export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habi
           <li key={at}>{say("strata:twin.piece", { name: capital(nameOf("pieceKinds", solid.kind.id)), xCm: solid.piece.xCm, yCm: solid.piece.yCm, baseCm: solid.baseCm, topCm: solid.topCm })}</li>
         ) : null)}
         {habitat.plants.map((stand) => {
-          const { grownHeightCm, grownSpreadCm } = entry("plants", stand.plantId);
+          const { grownHeightCm, grownSpreadCm } = plantOf(habitat, stand.plantId);
           return (
             <li key={stand.id}>
               {say("strata:twin.plant", { name: capital(nameOf("plants", stand.plantId)), xCm: stand.xCm, yCm: stand.yCm, grownHeightCm, grownSpreadCm })}

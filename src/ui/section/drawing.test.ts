@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { plantFootCm } from "@/core/living";
 import { describe, expect, it } from "vitest";
 import { catalog } from "@/core/catalog";
 import { applyAll, startHabitat } from "@/core/habitat";
@@ -9,7 +10,6 @@ import { TILE, tileMarks } from "./marks";
 import { materialOf, mixMaterial } from "./material";
 import { plantMarks } from "./plantShape";
 import { heightAlong, profileOf, skyline } from "./profile";
-import { plantFootCm } from "./SectionBody";
 
 const habitat = startHabitat({
   id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,

@@ -11,7 +11,7 @@ export { OutlineDrawing } from "./OutlineDrawing";
 export { Rulers } from "./Rulers";
 export { PieceShape, solidBox } from "./pieceShape";
 export { wallMaterial } from "./Walls";
-export { plantFootCm, SectionBody } from "./SectionBody";
+export { SectionBody } from "./SectionBody";
 export { Swatch } from "./Swatch";
 export { TexturePattern } from "./Texture";
 export { spreadTags, Tags } from "./Tags";

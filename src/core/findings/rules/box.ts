@@ -1,6 +1,6 @@
 import { boxFit, leastBox } from "../../living";
-import { entry, findEntry } from "../../catalog";
-import { LIMITS, STARTING_TOPS, applyAll, type Habitat, type Wall } from "../../habitat";
+import { entry } from "../../catalog";
+import { animalOf, applyAll, LIMITS, STARTING_TOPS, type Habitat, type Wall } from "../../habitat";
 import { airing, groundBounds } from "../../shell";
 import type { Rule } from "../types";
 
@@ -10,7 +10,7 @@ const MOST_STEPS = 120;
 /** A box that is large enough: as this one, but widened until what its floor's shape and its walls leave is floor enough. */
 function enoughBox(habitat: Habitat): { box: { widthCm: number; depthCm: number; heightCm: number }; possible: boolean } {
   const { shell, brief } = habitat;
-  const least = leastBox(brief.animalId, brief.count);
+  const least = leastBox(animalOf(habitat), brief.count);
   const taken = (...walls: readonly Wall[]) => shell.treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
   const first = {
     widthCm: Math.max(shell.widthCm, least.widthCm + taken("left", "right")), depthCm: Math.max(shell.depthCm, least.depthCm + taken("front", "back")),
@@ -28,7 +28,7 @@ function enoughBox(habitat: Habitat): { box: { widthCm: number; depthCm: number;
 }
 
 /** Box too small, too many animals, wrong shape. */
-export const boxRules: Rule = ({ habitat, boxReasons }) =>
+export const boxRules: Rule = ({ habitat, animal, boxReasons }) =>
   boxReasons.flatMap((reason): ReturnType<Rule> => {
     const { code, weight: _weight, ...quantities } = reason;
     const { animalId, count } = habitat.brief;
@@ -47,7 +47,7 @@ export const boxRules: Rule = ({ habitat, boxReasons }) =>
         }];
       }
       case "tooMany": {
-        const mostCount = findEntry("animals", animalId)?.box.mostTogether ?? 1;
+        const mostCount = animal.box.mostTogether;
         return [{
           code: "tooMany", about: "count", severity: "harm", step: "brief", quantities: { ...quantities, animalId, count, mostCount },
           mend: { commands: [{ name: "setCount", args: { count: mostCount } }], quantities: { mostCount } },

@@ -1,34 +1,9 @@
-import { catalog, entry } from "../../catalog";
-import { crewFit, ranked, seedCount, type FitCode, type FitReason } from "../../living";
-import type { Finding, FindingCode, Rule } from "../types";
-
-const PLANT_FINDINGS: Partial<Record<FitCode, FindingCode>> = {
-  "height.outgrows": "plantOutgrows",
-  "humidity.tooDry": "plantWantsWetter",
-  "feet.tooDry": "plantWantsWetter",
-  "humidity.tooWet": "plantWantsDrier",
-  "feet.tooWet": "plantWantsDrier",
-  "roots.tooShallow": "plantRootsShallow",
-};
+import { catalog } from "../../catalog";
+import { crewOf } from "../../habitat";
+import { crewFit, ranked, seedCount, type FitReason } from "../../living";
+import type { Finding, Rule } from "../types";
 
 const quantitiesOf = ({ code: _code, score: _score, verdict: _verdict, ...quantities }: FitReason) => quantities;
-
-/** Plants that outgrow the box, want wetter or drier, or find the soil too shallow. One finding for each plant and cause. */
-export const plantRules: Rule = ({ habitat, animal, plantFits }) =>
-  habitat.plants.flatMap((stand) => {
-    const found = new Map<FindingCode, Finding>();
-    for (const reason of plantFits.get(stand.id)?.reasons ?? []) {
-      const code = PLANT_FINDINGS[reason.code];
-      if (!code || found.has(code)) continue;
-      const band = { wantLowRh: entry("plants", stand.plantId).humidityRh.preferred[0], wantHighRh: entry("plants", stand.plantId).humidityRh.preferred[1], lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] };
-      found.set(code, {
-        code, about: stand.id, severity: reason.verdict === "misfit" ? "harm" : "look", step: "planting",
-        quantities: { ...band, ...quantitiesOf(reason), plantId: stand.plantId },
-        mend: { commands: [{ name: "removePlants", args: { ids: [stand.id] } }], quantities: { plantId: stand.plantId } },
-      });
-    }
-    return [...found.values()];
-  });
 
 /** Crew too dry or too wet, with the best species that would do instead; no crew at all. */
 export const crewRules: Rule = ({ habitat, animal, crewFits }) => {
@@ -43,7 +18,7 @@ export const crewRules: Rule = ({ habitat, animal, crewFits }) => {
     const remedy: Finding["mend"] =
       better?.verdict === "good"
         ? {
-            commands: [{ name: "swapCrew", args: { crewId, to: { crewId: better.id, count: seedCount(entry("crew", better.id), habitat) } } }],
+            commands: [{ name: "swapCrew", args: { crewId, to: { crewId: better.id, count: seedCount(crewOf(habitat, better.id), habitat) } } }],
             quantities: { swapCrewId: better.id, crewId, edit: "swap" },
           }
         : { commands: [{ name: "removeCrew", args: { crewId } }], quantities: { crewId, edit: "remove" } };
@@ -55,3 +30,15 @@ export const crewRules: Rule = ({ habitat, animal, crewFits }) => {
     }];
   });
 };
+
+/** Species that cannot share a box. */
+export const mateRules: Rule = ({ habitat, mateFits }) =>
+  habitat.brief.mates.flatMap(({ animalId }): Finding[] => {
+    const fit = mateFits.get(animalId);
+    const [worst] = fit?.reasons ?? [];
+    if (!worst || fit?.verdict !== "misfit") return [];
+    return [{
+      code: "matesMisfit", about: animalId, severity: "harm", step: "brief", quantities: { ...quantitiesOf(worst), cause: worst.code.slice("mates.".length) },
+      mend: { commands: [{ name: "removeMate", args: { animalId } }], quantities: { mateId: animalId } },
+    }];
+  });

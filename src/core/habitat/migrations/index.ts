@@ -4,11 +4,12 @@ import type { Migration } from "./migration";
 import { v1ToV2 } from "./v1ToV2";
 import { v2ToV3 } from "./v2ToV3";
 import { v3ToV4 } from "./v3ToV4";
+import { v4ToV5 } from "./v4ToV5";
 
 export type { Migration };
 
 /** In order: the first takes version 1 to 2. */
-export const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4];
+export const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5];
 
 export class NewerVersionError extends Error {
   constructor(readonly found: number, readonly known: number) {

@@ -1,0 +1,33 @@
+import { plantOf, type Habitat, type Stand } from "../habitat";
+import type { Ground } from "../strata";
+import { calmSpot } from "./crowding";
+import { stratumOf } from "./palette";
+
+/** Where each stratum of height goes first, as a share of the depth from the front. */
+const DEPTH_SHARE = { cover: 0.3, middle: 0.5, tall: 0.8, upright: 0.92 } as const;
+const BUSHY_MONTHS = 12;
+
+/**
+ * Sets plants out: tall ones at the back, low ones in front, climbers along the wall, spread over the width, each where it makes no
+ * trouble after a year when there is such a place.
+ *
+ * @param idFor gives each stand its id, by its place in the row
+ * @example layOut(habitat, ground, [{ plantId: "nervePlant", count: 3 }], (at) => `s${at}`).length // 3
+ */
+export function layOut(habitat: Habitat, ground: Ground, picks: readonly { plantId: string; count: number }[], idFor: (at: number) => string): Stand[] {
+  const { widthCm, depthCm } = habitat.shell;
+  const ordered = picks
+    .flatMap(({ plantId, count }) => Array.from({ length: count }, () => plantOf(habitat, plantId)))
+    .toSorted((a, b) => b.grownSpreadCm - a.grownSpreadCm);
+  let made = habitat;
+  ordered.forEach((plant, at) => {
+    const share = DEPTH_SHARE[stratumOf(plant)];
+    // Steps by the golden section never come near one another.
+    const across = (0.5 + at * 0.618034) % 1;
+    const stand: Stand = { id: idFor(at), plantId: plant.id, xCm: Math.round(widthCm * (0.08 + 0.84 * across)), yCm: Math.round(depthCm * share), spot: null, upCm: null, plantedOn: null };
+    const tried = { ...made, plants: [...made.plants, stand] };
+    const calm = calmSpot(tried, ground, stand.id, BUSHY_MONTHS);
+    made = { ...made, plants: [...made.plants, { ...stand, ...calm }] };
+  });
+  return made.plants.slice(habitat.plants.length);
+}
