@@ -47,7 +47,7 @@ const GROWS: Record<Plant["place"], Partial<Record<Spot, number>>> = {
 };
 
 function place(plant: Plant, { spot }: Conditions, animal: Animal): FitReason {
-  if (spot === "water" && animal.water !== "pool" && animal.water !== "halfWater") return reason("place.noWater", 0.1, { animalId: animal.id });
+  if ((spot === "water" || spot === "waterEdge") && animal.water !== "pool" && animal.water !== "halfWater") return reason("place.noWater", 0.1, { animalId: animal.id });
   const score = GROWS[plant.place][spot] ?? (plant.method === "tie" || plant.method === "lay" ? 0.5 : 0.1);
   return reason(score >= GOOD_FROM ? "place.good" : "place.wrong", score, { spot, usual: plant.place });
 }

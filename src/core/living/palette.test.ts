@@ -27,7 +27,7 @@ function worth({ candidates, strata, floorCm2, wallCm2, floorShare, wallShare, m
     (has(false) ? Math.abs(share(false, floorCm2) - floorShare * factor) : 0) + (has(true) ? Math.abs(share(true, wallCm2) - wallShare * factor) : 0) +
     0.6 * strata.filter((stratum) => !taken.some(({ plant }) => stratumOf(plant) === stratum)).length +
     0.25 * (["fine", "medium", "bold"] as const).filter((leaf) => !taken.some(({ plant }) => plant.leaf === leaf)).length +
-    taken.reduce((sum, { score }) => sum + 0.01 + 0.12 * (1 - score), 0)
+    taken.reduce((sum, { score }) => sum - 0.03 + 0.2 * (1 - score), 0)
   );
 }
 

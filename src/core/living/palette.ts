@@ -41,9 +41,9 @@ export function stratumOf(plant: Pick<Plant, "place" | "grownHeightCm" | "form">
   return plant.grownHeightCm < COVER_CM ? "cover" : plant.grownHeightCm < TALL_CM ? "middle" : "tall";
 }
 
-/** Keeps what may be taken: no misfits, and what the filter asks. @example offered(candidates, { region: "southAmerica", onlyEdible: false, onlyEasy: true }) */
+/** Keeps what may be taken: no misfits, nothing that floats, and what the filter asks. @example offered(candidates, { region: "southAmerica", onlyEdible: false, onlyEasy: true }) */
 export const offered = (candidates: readonly PaletteCandidate[], { region, onlyEdible, onlyEasy }: PaletteFilter): PaletteCandidate[] =>
-  candidates.filter(({ plant, score }) => score >= LEAST_SCORE && (!region || plant.region === region) && (!onlyEdible || plant.eaten === "edible") && (!onlyEasy || plant.ease === "easy"));
+  candidates.filter(({ plant, score }) => score >= LEAST_SCORE && plant.place !== "water" && (!region || plant.region === region) && (!onlyEdible || plant.eaten === "edible") && (!onlyEasy || plant.ease === "easy"));
 
 /** With care at the least. */
 const LEAST_SCORE = 0.3;
@@ -58,8 +58,8 @@ const coverCm2 = (plant: Plant, months: number): number => Math.PI * (sizeAfter(
 const sum = (items: readonly PaletteCandidate[], name: (item: PaletteCandidate) => string, weight: (item: PaletteCandidate) => number = () => 1): Sum =>
   Object.fromEntries(items.map((item) => [name(item), weight(item)]));
 
-/** What each part of the aim weighs: cover, then what is missing of strata and leaves, then how well the plants fit, then how many kinds. */
-const WEIGHTS = { area: 1, stratum: 0.6, leaf: 0.25, fit: 0.12, kind: 0.01 } as const;
+/** What each part of the aim weighs: cover, then what is missing of strata and leaves, then how well the plants fit; each further kind is welcome. */
+const WEIGHTS = { area: 1, stratum: 0.6, leaf: 0.25, fit: 0.2, kind: -0.03 } as const;
 
 /**
  * The palette as a mixed-integer programme: which plants, and how many of each, so that the floor and walls are covered as wanted after

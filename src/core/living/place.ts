@@ -138,3 +138,15 @@ export function placeNamed({ shell }: Pick<Habitat, "shell">, ground: Ground, na
     case "water": return on(widthCm * 0.8, depthCm * 0.2, "water");
   }
 }
+
+const LOW_CM = 10;
+const MIDDLING_CM = 25;
+
+/** Where a plant usually goes: low ones in front, tall ones at the back, the rest where their kind grows. @example usualPlace(entry("plants", "nervePlant")) // "middle" */
+export function usualPlace({ place, grownHeightCm }: Pick<Plant, "place" | "grownHeightCm">): PlantingPlace {
+  switch (place) {
+    case "floor": return grownHeightCm < LOW_CM ? "front" : grownHeightCm < MIDDLING_CM ? "middle" : "back";
+    case "wood": return "woodLow";
+    default: return place;
+  }
+}

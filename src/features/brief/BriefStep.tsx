@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { catalog, type Range, type Animal } from "@/core/catalog";
+import type { Animal, Range } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
 import { leastBox } from "@/core/living";
 import { useOpen } from "@/store";
@@ -11,10 +11,13 @@ import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/p
 import { BenchSection, type Frame, type View } from "@/ui/section";
 import { capital, sayBox, useSay } from "@/words";
 import css from "./BriefStep.module.css";
+import { MatesPart } from "./MatesPart";
+import { useAnimals } from "./useAnimals";
 import { CountField } from "./CountField";
 
 /** Who lives here, in what box, in what room; and whether the box is enough. */
 export function BriefStep() {
+  const { animals, carry } = useAnimals();
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
   const [view, setView] = useState<View>("front");
@@ -42,7 +45,7 @@ export function BriefStep() {
         <>
           <LedgerHead title={say("brief:title")} sub={say("brief:sub")} />
           <div className={css.form}>
-            <AnimalField className={css.wide} label={say("brief:animal")} animals={catalog.animals} value={animal.id} onChange={(animalId) => edit([{ name: "setAnimal", args: { animalId } }])} />
+            <AnimalField className={css.wide} label={say("brief:animal")} animals={animals} value={animal.id} onChange={(animalId) => edit([...carry(animalId), { name: "setAnimal", args: { animalId } }])} />
             <CountField label={say("brief:count")} value={brief.count} onCommit={(count) => edit([{ name: "setCount", args: { count } }])} />
             <MeasureField
               label={say("brief:roomTemperature")} kind="temperature" value={brief.room.temperatureC} limits={LIMITS.roomC}
@@ -53,6 +56,7 @@ export function BriefStep() {
               onCommit={(humidityRh, gesture) => edit([{ name: "setRoom", args: { humidityRh } }], gesture)}
             />
           </div>
+          <MatesPart />
           <LedgerPart title={say("brief:wants")}>
             <Wants />
             <Cautions codes={animal.cautions} />

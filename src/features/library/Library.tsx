@@ -1,60 +1,86 @@
 "use client";
 
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { catalog, figuresOf, provenanceOf, tradeRules, type CatalogKind, type Provenance } from "@/core/catalog";
-import { EMPTY_SHELF, keepEntry } from "@/core/own";
-import { chooseUnits, putOwn, useOwn } from "@/store";
+import { useMemo, useState } from "react";
+import { catalog, CLIMATE_CLASSES, type CatalogKind, type ClimateClass } from "@/core/catalog";
+import { EMPTY_SHELF, keepEntry, type OwnEntry } from "@/core/own";
+import { chooseUnits, putOwn, useHabitats, useOwn } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
+import { useSearch } from "@/ui/useSearch";
 import { capital, nameOf, useFigures, useSay } from "@/words";
+import { CompareEntries } from "./CompareEntries";
+import { climatesFor, entriesOf, fittingIds, latinOf, ownKindOf, subKindOf, synonymsOf } from "./entries";
 import { Entry } from "./Entry";
+import { EntryList } from "./EntryList";
 import css from "./Library.module.css";
-import { OwnEntry } from "./OwnEntry";
+import { OwnForm } from "./OwnForm";
 import { newOwnId, OwnTools, stockNames } from "./OwnTools";
+import { SHARES, SHELVES } from "./shares";
+import { valueWord } from "./traits";
 
-const KINDS = ["animals", "plants", "crew", "ingredients", "drainageMedia", "barriers", "dressings", "recipes", "boxBuilds", "boxSizes", "falseBottoms", "wallTreatments", "wallFinishes", "pieceKinds"] as const satisfies readonly CatalogKind[];
+const MOST_COMPARED = 4;
+const ANY = "";
 
-/** How many figures come from where. */
-function countShares(): Record<Provenance["kind"] | "total", number> {
-  const shares = { published: 0, practice: 0, memory: 0, total: 0 };
-  const entries = [...KINDS.flatMap((kind) => [...catalog[kind]]), ...Object.values(tradeRules)];
-  for (const entry of entries) {
-    for (const figure of figuresOf(entry)) {
-      shares[provenanceOf(entry, figure.path).kind] += 1;
-      shares.total += 1;
-    }
-  }
-  return shares;
-}
-
-const SHARES = countShares();
-
-/** Every catalogue entry with its figures and where each comes from. */
+/** Every catalogue entry with its figures and where each comes from: searched, filtered, compared, copied and changed. */
 export function Library() {
   const say = useSay();
   const figures = useFigures();
+  const own = useOwn() ?? EMPTY_SHELF;
+  const habitats = useHabitats();
   const [kind, setKind] = useState<CatalogKind>("animals");
   const [sought, setSought] = useState("");
+  const [subKind, setSubKind] = useState(ANY);
+  const [climate, setClimate] = useState<ClimateClass | typeof ANY>(ANY);
+  const [habitatId, setHabitatId] = useState(ANY);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
+  const [picked, setPicked] = useState<readonly string[]>([]);
+  const [comparing, setComparing] = useState(false);
   const [told, setTold] = useState("");
-  const own = useOwn() ?? EMPTY_SHELF;
-  const wanted = sought.trim().toLocaleLowerCase();
-  const latin = (item: object) => ("scientificName" in item ? String(item.scientificName) : "");
-  const ofOwn = kind === "ingredients" ? own.ingredients : [];
-  const shown = [...ofOwn, ...catalog[kind]].filter((item) => `${nameOf(kind, item.id)} ${latin(item)}`.toLocaleLowerCase().includes(wanted));
-  const entry = shown.find((item) => item.id === chosen) ?? shown[ofOwn.length] ?? shown[0];
-  const mine = own.ingredients.find((item) => item.id === entry?.id);
+
+  const entries = useMemo(() => entriesOf(kind, own), [kind, own]);
+  const find = useSearch(entries, (entry) => [nameOf(kind, entry.id), latinOf(entry), ...synonymsOf(entry)]);
+  const found = find(sought);
+  const subKinds = [...new Set(entries.flatMap((entry) => subKindOf(entry) ?? []))];
+  const climatic = entries.some((entry) => climatesFor(entry) !== undefined);
+  const habitat = habitats.find(({ id }) => id === habitatId);
+  const fitting = useMemo(() => (habitat ? fittingIds(kind, entries, habitat) : undefined), [habitat, kind, entries]);
+  const shown = entries.filter((entry) =>
+    (found === undefined || found.has(entry.id)) && (subKind === ANY || subKindOf(entry) === subKind) && (climate === ANY || (climatesFor(entry) ?? []).includes(climate)) && (fitting === undefined || fitting.has(entry.id)));
+  const mine = ownKindOf(kind);
+  const ownIds = new Set(mine ? own[mine].map(({ id }) => id) : []);
+  const entry = shown.find(({ id }) => id === chosen) ?? shown.find(({ id }) => !ownIds.has(id)) ?? shown[0];
+  const ownEntry = mine && own[mine].find(({ id }) => id === entry?.id);
+  const compared = picked.flatMap((id) => entries.find((one) => one.id === id) ?? []);
+
+  const goTo = (next: CatalogKind) => {
+    setKind(next);
+    setSubKind(ANY);
+    setClimate(ANY);
+    setChosen(undefined);
+    setPicked([]);
+    setComparing(false);
+    setTold("");
+  };
   const copy = async (id: string) => {
-    const from = catalog.ingredients.find((item) => item.id === id);
-    if (!from) return;
-    const taken = [...stockNames(), ...own.ingredients.map(({ name }) => name)];
-    const base = say("library:own.copyName", { name: capital(nameOf("ingredients", id)) });
+    const from = mine && catalog[mine].find((item) => item.id === id);
+    if (!mine || !from) return;
+    const taken = [...stockNames(mine), ...own[mine].map(({ name }) => name)];
+    const base = say("library:own.copyName", { name: capital(nameOf(kind, id)) });
     const name = [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find((one) => !taken.includes(one)) ?? base;
-    const kept = keepEntry(own, "ingredients", { ...from, cautions: [...from.cautions], id: newOwnId(), name }, stockNames());
+    const newId = newOwnId();
+    const kept = keepEntry(own, mine, { ...from, id: newId, name, basedOn: id } as unknown as OwnEntry, stockNames(mine));
     if (!kept.ok) return;
     await putOwn(kept.shelf);
-    setChosen(kept.shelf.ingredients.at(-1)?.id);
+    setChosen(newId);
   };
+  const filter = (label: string, value: string, options: readonly { value: string; text: string }[], onChange: (value: string) => void) => (
+    <TextField select label={label} value={value} onChange={(event) => onChange(event.target.value)} slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }} sx={{ minWidth: 150, flex: 1, maxWidth: 240 }}>
+      <MenuItem value={ANY}>{say("library:filters.any")}</MenuItem>
+      {options.map((option) => <MenuItem key={option.value} value={option.value}>{option.text}</MenuItem>)}
+    </TextField>
+  );
   return (
     <div className={css.page}>
       <AppHeader place="library" onUnits={chooseUnits} />
@@ -65,40 +91,38 @@ export function Library() {
             <p>{say("library:sub")}</p>
             <p className={css.shares}>
               {say("library:shares", {
-                total: SHARES.total, published: figures.number(SHARES.published, 0), practice: figures.number(SHARES.practice, 0), memory: figures.number(SHARES.memory, 0),
+                total: figures.number(SHARES.total, 0), published: figures.number(SHARES.published, 0), practice: figures.number(SHARES.practice, 0), memory: figures.number(SHARES.memory, 0),
               })}
             </p>
           </div>
-          <div className={css.search}>
-            <TextField label={say("library:search")} value={sought} onChange={(event) => setSought(event.target.value)} />
-          </div>
+          {mine ? <OwnTools kind={mine} own={own} /> : null}
         </div>
-        <Pills
-          label={say("library:which")} value={kind} options={KINDS.map((value) => ({ value, text: say(`library:kinds.${value}`) }))}
-          onChange={(next) => {
-            setKind(next);
-            setChosen(undefined);
-            setTold("");
-          }}
-        />
-        {kind === "ingredients" ? <OwnTools own={own} /> : null}
+        <div className={css.shelves}><Pills label={say("library:which")} value={kind} options={SHELVES.map((value) => ({ value, text: say(`library:kinds.${value}`) }))} onChange={goTo} /></div>
+        <div className={css.filters}>
+          <TextField label={say("library:search")} value={sought} onChange={(event) => setSought(event.target.value)} sx={{ flex: 2, minWidth: 180, maxWidth: 320 }} />
+          {subKinds.length > 1 ? filter(say("library:filters.kind"), subKind, subKinds.map((value) => ({ value, text: capital(valueWord(kind === "ingredients" ? "matter" : kind === "gear" ? "purpose" : kind === "crew" ? "group" : "kind", value, say)) })), setSubKind) : null}
+          {climatic ? filter(say("library:filters.climate"), climate, CLIMATE_CLASSES.map((value) => ({ value, text: capital(say(`library:values.climate.${value}`)) })), (value) => setClimate(CLIMATE_CLASSES.find((one) => one === value) ?? ANY)) : null}
+          {kind === "plants" || kind === "crew" ? filter(say("library:filters.fits"), habitatId, habitats.map(({ id, name }) => ({ value: id, text: name })), setHabitatId) : null}
+          <span className={css.count} role="status">{say("library:count", { count: shown.length })}</span>
+          {picked.length > 0 ? (
+            <span className={css.compareBar}>
+              <Button size="small" disabled={picked.length < 2} onClick={() => setComparing(true)}>{say("library:compare.go", { count: picked.length })}</Button>
+              <Button size="small" variant="text" onClick={() => { setPicked([]); setComparing(false); }}>{say("library:compare.clear")}</Button>
+            </span>
+          ) : null}
+        </div>
         {told === "" ? null : <p role="status" className={css.toldGone}>{told}</p>}
-        <div className={css.split}>
-          <ul className={css.list}>
-            {shown.length === 0 ? <li className={css.none}>{say("library:noMatch")}</li> : null}
-            {shown.map((item) => (
-              <li key={item.id}>
-                <button type="button" aria-pressed={item.id === entry?.id} onClick={() => setChosen(item.id)}>
-                  <b>{capital(nameOf(kind, item.id))}</b>
-                  <i>{own.ingredients.some(({ id }) => id === item.id) ? say("library:own.yours") : latin(item)}</i>
-                </button>
-              </li>
-            ))}
-          </ul>
-          {mine ? <OwnEntry key={mine.id} item={mine} own={own} onGone={(text) => { setTold(text); setChosen(undefined); }} /> : entry ? (
-            <Entry kind={kind} entry={entry} {...(kind === "ingredients" ? { onCopy: () => void copy(entry.id) } : {})} />
-          ) : <p className={css.none}>{say("library:choose")}</p>}
-        </div>
+        {comparing && compared.length > 1 ? <CompareEntries kind={kind} entries={compared} onBack={() => setComparing(false)} /> : (
+          <div className={css.split}>
+            <EntryList
+              kind={kind} entries={shown} ownIds={ownIds} chosen={entry?.id} picked={picked} full={picked.length >= MOST_COMPARED} onChoose={setChosen}
+              onPick={(id) => setPicked(picked.includes(id) ? picked.filter((other) => other !== id) : [...picked, id])}
+            />
+            {ownEntry && mine ? <OwnForm key={ownEntry.id} kind={mine} item={ownEntry} own={own} onGone={(text) => { setTold(text); setChosen(undefined); }} />
+              : entry ? <Entry kind={kind} entry={entry} onCopy={mine ? () => void copy(entry.id) : undefined} />
+              : <p className={css.none}>{say("library:choose")}</p>}
+          </div>
+        )}
       </main>
     </div>
   );

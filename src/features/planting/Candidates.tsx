@@ -1,62 +1,89 @@
 "use client";
 
+import { useDraggable } from "@dnd-kit/core";
 import AddOutlined from "@mui/icons-material/AddOutlined";
+import DragIndicatorOutlined from "@mui/icons-material/DragIndicatorOutlined";
 import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { catalog, entry } from "@/core/catalog";
-import { plantFit, ranked } from "@/core/living";
+import { useMemo, useState } from "react";
+import type { Plant } from "@/core/catalog";
+import { lossesOf, PLANTING_PLACES, placeNamed, plantFit, ranked, rankPlants, usualPlace, type Fit, type PlantingPlace } from "@/core/living";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
+import { useSearch } from "@/ui/useSearch";
 import { capital, nameOf, sayFit, useSay } from "@/words";
 import css from "./Planting.module.css";
-import { freeSpot } from "./freeSpot";
+import { usePlants } from "./usePlanting";
 
 const REASONS_SHOWN = 2;
+const AT_ONCE = 30;
+const USUAL = "usual";
 
-/** All plants, the best for this habitat first, each with its reasons in words. */
-export function Candidates({ onAdded }: { onAdded: (id: string) => void }) {
+/** All plants, the best for the place first, each with its reasons in words; dragged in or added. */
+export function Candidates({ onAdd }: { onAdd: (plantId: string, place: PlantingPlace | undefined) => void }) {
   const say = useSay();
-  const { habitat, derived, edit } = useOpen();
+  const { habitat, derived } = useOpen();
+  const { all, own } = usePlants();
   const [sought, setSought] = useState("");
-  const fits = ranked(catalog.plants.map((plant) => plantFit(plant, habitat, derived.ground)));
-  const wanted = sought.trim().toLocaleLowerCase();
-  const shown = fits.filter(({ id }) => `${nameOf("plants", id)} ${entry("plants", id).scientificName}`.toLocaleLowerCase().includes(wanted));
-  const add = (plantId: string) => {
-    const id = crypto.randomUUID().slice(0, 8);
-    edit([{ name: "addPlant", args: { id, plantId, ...freeSpot(habitat, entry("plants", plantId)) } }]);
-    onAdded(id);
-  };
+  const [where, setWhere] = useState<PlantingPlace | typeof USUAL>(USUAL);
+  const [onlyFits, setOnlyFits] = useState(false);
+  const [shownCount, setShownCount] = useState(AT_ONCE);
+  const { ground } = derived;
+  const fits = useMemo(() => {
+    if (where !== USUAL) return rankPlants(all, habitat, ground, placeNamed(habitat, ground, where));
+    return ranked(all.map((plant) => plantFit(plant, habitat, ground, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null })));
+  }, [all, habitat, ground, where]);
+  const byId = new Map(all.map((plant) => [plant.id, plant]));
+  const find = useSearch(all, (plant) => [nameOf("plants", plant.id), plant.scientificName, ...plant.synonyms]);
+  const found = find(sought);
+  const wanted = fits.filter(({ id, verdict }) => (found === undefined || found.has(id)) && (!onlyFits || verdict !== "misfit"));
+  const place = where === USUAL ? undefined : where;
   return (
     <>
-      <TextField label={say("planting:search")} value={sought} onChange={(event) => setSought(event.target.value)} sx={{ mb: 1, mt: 0.5 }} />
-      {shown.length === 0 ? <p className={css.none}>{say("planting:noMatch")}</p> : null}
+      <div className={css.finder}>
+        <TextField label={say("planting:search")} value={sought} onChange={(event) => { setSought(event.target.value); setShownCount(AT_ONCE); }} />
+        <TextField select label={say("planting:where")} value={where} onChange={(event) => setWhere(PLANTING_PLACES.find((name) => name === event.target.value) ?? USUAL)}>
+          <MenuItem value={USUAL}>{say("planting:usual")}</MenuItem>
+          {PLANTING_PLACES.map((name) => <MenuItem key={name} value={name}>{say(`planting:named.${name}`)}</MenuItem>)}
+        </TextField>
+        <FormControlLabel control={<Checkbox size="small" checked={onlyFits} onChange={(event) => setOnlyFits(event.target.checked)} />} label={say("planting:onlyFits")} />
+      </div>
+      {wanted.length === 0 ? <p className={css.none}>{say("planting:noMatch")}</p> : null}
       <ul className={css.list}>
-        {shown.map((fit) => {
-          const plant = entry("plants", fit.id);
-          const name = capital(nameOf("plants", fit.id));
-          const reasons = fit.reasons.filter((reason) => reason.verdict !== "good");
-          return (
-            <li key={fit.id} className={css.row}>
-              <FitMark verdict={fit.verdict} />
-              <span>
-                <span className={css.name}>{name}</span> <i className={css.latin}>{plant.scientificName}</i>
-                <small>
-                  {reasons.length > 0
-                    ? reasons.slice(0, REASONS_SHOWN).map((reason) => sayFit(reason, say)).join(" ")
-                    : fit.reasons.slice(0, REASONS_SHOWN).map((reason) => sayFit(reason, say)).join(" ")}
-                </small>
-                <small className={css.facts}>
-                  {say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })} · {say(`planting:places.${plant.place}`)} · {say(`planting:lights.${plant.light}`)}
-                </small>
-              </span>
-              <Button size="small" variant="outlined" aria-label={say("planting:addPlant", { name })} onClick={() => add(fit.id)} sx={{ minWidth: 36, px: 1 }}>
-                <AddOutlined fontSize="small" />
-              </Button>
-            </li>
-          );
+        {wanted.slice(0, shownCount).map((fit) => {
+          const plant = byId.get(fit.id);
+          return plant ? <Candidate key={fit.id} plant={plant} fit={fit} own={own.some(({ id }) => id === fit.id)} losses={lossesOf(habitat, fit.id)} onAdd={() => onAdd(fit.id, place)} /> : null;
         })}
       </ul>
+      {wanted.length > shownCount ? <Button size="small" variant="outlined" onClick={() => setShownCount(shownCount + AT_ONCE)}>{say("planting:more", { count: Math.min(AT_ONCE, wanted.length - shownCount) })}</Button> : null}
     </>
+  );
+}
+
+function Candidate({ plant, fit, own, losses, onAdd }: { plant: Plant; fit: Fit; own: boolean; losses: number; onAdd: () => void }) {
+  const say = useSay();
+  const { listeners, setNodeRef, isDragging } = useDraggable({ id: plant.id });
+  const name = capital(nameOf("plants", plant.id));
+  const lacking = fit.reasons.filter((reason) => reason.verdict !== "good");
+  const told = (lacking.length > 0 ? lacking : fit.reasons).slice(0, REASONS_SHOWN);
+  return (
+    <li className={css.row} ref={setNodeRef} data-dragging={isDragging}>
+      <FitMark verdict={fit.verdict} />
+      <span>
+        <span className={css.name}>{name}</span> <i className={css.latin}>{plant.scientificName}</i>{own ? <em className={css.own}>{say("planting:ownPlant")}</em> : null}
+        <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
+        {losses > 0 ? <small className={css.lost}>{say("planting:diedBefore", { count: losses })}</small> : null}
+        <small className={css.facts}>
+          {say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })} · {say(`planting:places.${plant.place}`)} · {say(`planting:lights.${plant.light}`)}
+        </small>
+      </span>
+      <span className={css.acts}>
+        <span className={css.grip} title={say("planting:drag", { name })} {...listeners}><DragIndicatorOutlined fontSize="small" /></span>
+        <Button size="small" variant="outlined" aria-label={say("planting:addPlant", { name })} onClick={onAdd} sx={{ minWidth: 36, px: 1 }}><AddOutlined fontSize="small" /></Button>
+      </span>
+    </li>
   );
 }

@@ -2,26 +2,29 @@
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import { plantOf, type Stand } from "@/core/habitat";
-import { plantFootCm } from "@/core/living";
+import { plantFootCm, sizeAfter, spotOf } from "@/core/living";
 import { useOpen } from "@/store";
 import { newGesture, type Frame } from "@/ui/section";
 import { capital, nameOf, useSay } from "@/words";
 
 type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
 
+/** What it will grow to is outlined at these ages, months. */
+const AGES = [3, 6, 12] as const;
+
 /** A grip over every plant: drag it along, or move it with the arrow keys; its grown outline shows when chosen or too big. */
-export function PlantGrips({ frame, chosen, onChoose }: { frame: Frame } & Choosing) {
+export function PlantGrips({ frame, months, chosen, onChoose }: { frame: Frame; months: number } & Choosing) {
   const { habitat } = useOpen();
   return (
     <>
       {habitat.plants.map((stand) => (
-        <PlantGrip key={stand.id} frame={frame} stand={stand} chosen={stand.id === chosen} onChoose={onChoose} />
+        <PlantGrip key={stand.id} frame={frame} months={months} stand={stand} chosen={stand.id === chosen} onChoose={onChoose} />
       ))}
     </>
   );
 }
 
-function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: Stand; chosen: boolean; onChoose: Choosing["onChoose"] }) {
+function PlantGrip({ frame, months, stand, chosen, onChoose }: { frame: Frame; months: number; stand: Stand; chosen: boolean; onChoose: Choosing["onChoose"] }) {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
   const drag = useRef<{ fromX: number; fromCm: number; gesture: string } | undefined>(undefined);
@@ -30,11 +33,13 @@ function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: St
   const fit = derived.plantFits.get(stand.id);
   const front = frame.view === "front";
   const footCm = plantFootCm(habitat, derived.ground, stand, plant);
-  const hangs = plant.place === "hanging";
-  const box = {
-    x: frame.x((front ? stand.xCm : stand.yCm) - plant.grownSpreadCm / 2), y: frame.y(hangs ? footCm : footCm + plant.grownHeightCm),
-    width: plant.grownSpreadCm * frame.pxPerCm, height: plant.grownHeightCm * frame.pxPerCm,
+  const hangs = spotOf(plant, stand) === "hanging";
+  const boxAfter = (after: number) => {
+    const { heightCm, spreadCm } = sizeAfter(plant, after);
+    const across = front ? stand.xCm : stand.yCm;
+    return { x: frame.x(across - spreadCm / 2), y: frame.y(hangs ? footCm : footCm + heightCm), width: spreadCm * frame.pxPerCm, height: heightCm * frame.pxPerCm };
   };
+  const box = boxAfter(months);
   const move = (cm: number, gesture: string) => {
     const most = front ? habitat.shell.widthCm : habitat.shell.depthCm;
     const to = Math.min(most, Math.max(0, Math.round(cm * 10) / 10));
@@ -58,6 +63,16 @@ function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: St
   };
   const outgrows = fit?.reasons.some((reason) => reason.code === "height.outgrows") ?? false;
   return (
+    <>
+    {chosen ? AGES.filter((age) => age > months).map((age) => {
+      const later = boxAfter(age);
+      return (
+        <g key={age} aria-hidden pointerEvents="none">
+          <rect {...later} rx={Math.min(later.width, later.height) * 0.32} fill="none" stroke="var(--moss)" strokeWidth={1.2} strokeDasharray="2 4" />
+          <text x={later.x + later.width / 2} y={later.y - 3} fontSize={11} textAnchor="middle" fill="var(--ink)" stroke="var(--air-top)" strokeWidth={3} paintOrder="stroke">{say("planting:ageTag", { months: age })}</text>
+        </g>
+      );
+    }) : null}
     <rect
       {...box} rx={Math.min(box.width, box.height) * 0.32} fill="transparent" style={{ cursor: "ew-resize", touchAction: "none", outline: "none" }}
       stroke={outgrows ? "var(--rust)" : chosen ? "var(--moss)" : "transparent"} strokeWidth={chosen ? 2.4 : 1.6} strokeDasharray="4 5"
@@ -70,5 +85,6 @@ function PlantGrip({ frame, stand, chosen, onChoose }: { frame: Frame; stand: St
         move(drag.current.fromCm + (event.clientX - drag.current.fromX) / frame.pxPerCm, drag.current.gesture);
       }}
     />
+    </>
   );
 }

@@ -1,23 +1,29 @@
 "use client";
 
-import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
-import { plantOf } from "@/core/habitat";
+import MoreVertOutlined from "@mui/icons-material/MoreVertOutlined";
 import IconButton from "@mui/material/IconButton";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { formatISO } from "date-fns";
+import { useState } from "react";
+import { LIMITS, LOSSES, plantOf, SPOTS, type Stand } from "@/core/habitat";
+import { spotOf } from "@/core/living";
 import { useOpen } from "@/store";
-import { Cautions } from "@/ui/parts";
 import { FitMark } from "@/ui/FitMark";
+import { MeasureField, NumberInput } from "@/ui/measure";
+import { Cautions } from "@/ui/parts";
 import { capital, nameOf, sayFit, useSay } from "@/words";
 import css from "./Planting.module.css";
 
 type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
 
-/** What stands in the box already, each with what it lacks there. */
+/** What stands in the box already, each with what it lacks there, where it stands, and what became of it. */
 export function Standing({ chosen, onChoose }: Choosing) {
   const say = useSay();
-  const { habitat, derived, edit } = useOpen();
-  if (habitat.plants.length === 0) return <p className={css.none}>{say("planting:none")}</p>;
+  const { habitat, derived } = useOpen();
   return (
     <>
+      {habitat.plants.length === 0 ? <p className={css.none}>{say("planting:none")}</p> : null}
       <ul className={css.list} aria-label={say("planting:standing")}>
         {habitat.plants.map((stand) => {
           const fit = derived.plantFits.get(stand.id);
@@ -33,14 +39,70 @@ export function Standing({ chosen, onChoose }: Choosing) {
                   {worst && fit?.verdict !== "good" ? sayFit(worst, say) : say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })}
                 </small>
               </button>
-              <IconButton size="small" aria-label={say("planting:removePlant", { name })} onClick={() => edit([{ name: "removePlants", args: { ids: [stand.id] } }])}>
-                <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
-              </IconButton>
+              <StandMenu stand={stand} name={name} />
+              {stand.id === chosen ? <Where stand={stand} name={name} /> : null}
             </li>
           );
         })}
       </ul>
+      <Lamp />
       <Cautions codes={habitat.plants.flatMap((stand) => plantOf(habitat, stand.plantId).cautions)} />
     </>
   );
 }
+
+/** In what a plant stands, and how high. */
+function Where({ stand, name }: { stand: Stand; name: string }) {
+  const say = useSay();
+  const { habitat, edit } = useOpen();
+  const spot = spotOf(plantOf(habitat, stand.plantId), stand);
+  return (
+    <span className={css.where}>
+      <select aria-label={say("planting:spotOf", { name })} value={spot} onChange={(event) => edit([{ name: "movePlant", args: { id: stand.id, spot: SPOTS.find((one) => one === event.target.value) ?? spot, upCm: null } }])}>
+        {SPOTS.map((one) => <option key={one} value={one}>{say(`planting:spots.${one}`)}</option>)}
+      </select>
+      {spot === "wood" || spot === "wall" || spot === "hanging" ? (
+        <MeasureField
+          label={say("planting:up")} kind="length" value={stand.upCm ?? undefined} limits={{ min: 0, max: habitat.shell.heightCm }}
+          onCommit={(upCm, gesture) => edit([{ name: "movePlant", args: { id: stand.id, upCm } }], gesture)} onClear={() => edit([{ name: "movePlant", args: { id: stand.id, upCm: null } }])}
+        />
+      ) : null}
+    </span>
+  );
+}
+
+/** Takes a plant out; one that died or gave way is remembered, so that it teaches. */
+function StandMenu({ stand, name }: { stand: Stand; name: string }) {
+  const say = useSay();
+  const { edit } = useOpen();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const lose = (how: (typeof LOSSES)[number]) => edit([{ name: "losePlant", args: { id: crypto.randomUUID().slice(0, 8), standId: stand.id, on: formatISO(new Date(), { representation: "date" }), how } }]);
+  return (
+    <>
+      <IconButton size="small" aria-haspopup="menu" aria-label={say("planting:plantMore", { name })} onClick={(event) => setAnchor(event.currentTarget)}><MoreVertOutlined sx={{ fontSize: 18 }} /></IconButton>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} onClick={() => setAnchor(null)}>
+        <MenuItem onClick={() => edit([{ name: "removePlants", args: { ids: [stand.id] } }])}>{say("planting:removePlant", { name })}</MenuItem>
+        {LOSSES.map((how) => <MenuItem key={how} onClick={() => lose(how)}>{say(`planting:${how}`, { name })}</MenuItem>)}
+      </Menu>
+    </>
+  );
+}
+
+/** What the lamps over the plants give; without it light is not judged. */
+function Lamp() {
+  const say = useSay();
+  const { habitat, edit } = useOpen();
+  const { lampLumens } = habitat.planting;
+  return (
+    <div className={css.lamp}>
+      <span>{say("planting:lamp")}<small>{lampLumens === null ? say("planting:lampHelp") : say("planting:lampNote")}</small></span>
+      {lampLumens === null
+        ? <button type="button" className={css.tell} onClick={() => edit([{ name: "setLamp", args: { lampLumens: FIRST_LUMENS } }])}>{say("planting:tellLamp")}</button>
+        : <><NumberInput whole label={say("planting:lamp")} value={lampLumens} limits={LIMITS.lampLumens} onCommit={(lumens, gesture) => edit([{ name: "setLamp", args: { lampLumens: lumens } }], gesture)} />
+          <button type="button" className={css.tell} onClick={() => edit([{ name: "setLamp", args: { lampLumens: null } }])}>{say("planting:untellLamp")}</button></>}
+    </div>
+  );
+}
+
+/** A usual bar over a box of 90 cm (common practice). */
+const FIRST_LUMENS = 2200;

@@ -8,10 +8,11 @@ import { formatISO } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useMemo } from "react";
 import { useForm, useWatch } from "react-hook-form";
-import { catalog, entry } from "@/core/catalog";
+import { catalog, entry, type OwnAnimal } from "@/core/catalog";
+import { EMPTY_SHELF } from "@/core/own";
 import { STARTING_TOPS, startHabitat, type StartingTop, type Habitat } from "@/core/habitat";
 import { boxFit } from "@/core/living";
-import { chooseUnits, putHabitat } from "@/store";
+import { chooseUnits, putHabitat, useOwn } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
 import { AppHeader, Cautions } from "@/ui/parts";
 import { Miniature, useSize } from "@/ui/section";
@@ -35,14 +36,17 @@ export function StartHabitat() {
   });
   const { register, handleSubmit, control, formState } = form;
   const fields = useWatch({ control }) as StartFields;
-  const draft = useMemo(() => draftOf(schema, fields), [schema, fields]);
-  const animal = entry("animals", fields.animalId);
+  
+  const own = useOwn() ?? EMPTY_SHELF;
+  const ownAnimal = own.animals.find(({ id }) => id === fields.animalId);
+  const draft = useMemo(() => draftOf(schema, fields, ownAnimal), [schema, fields, ownAnimal]);
+  const animal = ownAnimal ?? entry("animals", fields.animalId);
 
   const go = handleSubmit(async (read) => {
     const now = new Date();
     const habitat = startHabitat({
       id: crypto.randomUUID(), createdAt: now.toISOString(), startOn: formatISO(now, { representation: "date" }), ...read,
-    });
+    }, ownAnimal);
     await putHabitat(habitat);
     router.push(`/h/${habitat.id}/brief`);
   });
@@ -57,7 +61,7 @@ export function StartHabitat() {
         <h1>{say("start:title")}</h1>
         <p>{say("start:sub")}</p>
         <div className={css.two}>
-          <AnimalField label={say("start:animal")} animals={catalog.animals} value={fields.animalId} onChange={(animalId) => form.setValue("animalId", animalId)} help={formState.errors.animalId?.message} />
+          <AnimalField label={say("start:animal")} animals={[...own.animals, ...catalog.animals]} value={fields.animalId} onChange={(animalId) => form.setValue("animalId", animalId)} help={formState.errors.animalId?.message} />
           <TextField {...text("count", say("start:count"))} slotProps={{ htmlInput: { inputMode: "numeric", className: "measure" } }} />
         </div>
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
@@ -84,10 +88,10 @@ export function StartHabitat() {
 }
 
 /** The habitat as it would be, as soon as the fields make sense; a nameless one still shows. */
-function draftOf(schema: ReturnType<typeof startSchema>, fields: StartFields): Habitat | undefined {
+function draftOf(schema: ReturnType<typeof startSchema>, fields: StartFields, ownAnimal: OwnAnimal | undefined): Habitat | undefined {
   const read = schema.safeParse({ ...fields, name: fields.name.trim() === "" ? "…" : fields.name });
   if (!read.success) return undefined;
-  return startHabitat({ id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data });
+  return startHabitat({ id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data }, ownAnimal);
 }
 
 function Preview({ habitat }: { habitat: Habitat | undefined }) {

@@ -29,12 +29,14 @@ type Props = {
   faded?: boolean;
   /** The plan without its plants, to work on the ground. */
   barePlan?: boolean;
+  /** Plants as they are so many months after planting; left out, grown. */
+  months?: number | undefined;
   /** Room for tags on the left. */
   tagged?: boolean;
 };
 
 /** The section as it stands on the bench: fitted to its place, with rulers, view switch and text twin. */
-export function BenchSection({ habitat, ground, view, onView, overlay, planOverlay, toolbar, waterLineCm, faded, barePlan = false, tagged = false }: Props) {
+export function BenchSection({ habitat, ground, view, onView, overlay, planOverlay, toolbar, waterLineCm, faded, months, barePlan = false, tagged = false }: Props) {
   const say = useSay();
   const system = useUnits();
   const [ref, size] = useSize();
@@ -65,7 +67,7 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
             width={size.width} height={size.height} role="group"
             aria-label={say("strata:section", { name: habitat.name, view: say(`strata:views.${view}`).toLocaleLowerCase() })}
           >
-            {view === "plan" ? <PlanBody habitat={habitat} ground={ground} frame={frame} bare={barePlan} /> : <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} />}
+            {view === "plan" ? <PlanBody habitat={habitat} ground={ground} frame={frame} bare={barePlan} months={months} /> : <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} months={months} />}
             <Rulers frame={frame} system={system} />
             {view === "plan" ? planOverlay?.(frame) : (
               <>

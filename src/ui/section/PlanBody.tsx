@@ -1,5 +1,6 @@
 import { useId } from "react";
 import { floorOutline, OVER_ALL, OVER_REST, plantOf, type Habitat, type Wall } from "@/core/habitat";
+import { sizeAfter } from "@/core/living";
 import type { Ground } from "@/core/strata";
 import type { Polygon } from "@/core/shape";
 import { capital, nameOf } from "@/words";
@@ -10,7 +11,7 @@ import { TexturePattern } from "./Texture";
 import { wallMaterial } from "./Walls";
 
 /** The box from above: walls, ground and zones, heaps, pieces, plants at their grown spread unless it is asked for bare, the openings in the walls. */
-export function PlanBody({ habitat, ground, frame, bare = false }: { habitat: Habitat; ground: Ground; frame: Frame; bare?: boolean }) {
+export function PlanBody({ habitat, ground, frame, bare = false, months }: { habitat: Habitat; ground: Ground; frame: Frame; bare?: boolean; months?: number | undefined }) {
   const id = useId();
   const { x, y, pxPerCm } = frame;
   const points = (polygon: Polygon) => polygon.map(([px, py]) => `${x(px)},${y(py)}`).join(" ");
@@ -37,10 +38,12 @@ export function PlanBody({ habitat, ground, frame, bare = false }: { habitat: Ha
         ))}
         {ground.solids.map((solid, at) => (solid.hole && solid.kind.form !== "cave" ? <polygon key={at} points={points(solid.hole)} fill={solid.kind.form === "bowl" ? "#3f9bb1" : "#241b14"} opacity={0.5} /> : null))}
         {(bare ? [] : habitat.plants).map((stand) => {
-          const { grownSpreadCm, color } = plantOf(habitat, stand.plantId);
+          const plant = plantOf(habitat, stand.plantId);
+          const { color } = plant;
+          const spreadCm = months === undefined ? plant.grownSpreadCm : sizeAfter(plant, months).spreadCm;
           return (
             <g key={stand.id}>
-              <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(grownSpreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.3} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />
+              <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={(spreadCm / 2) * pxPerCm} fill={color} fillOpacity={0.3} stroke={color} strokeWidth={1.6} strokeDasharray="5 4" />
               <circle cx={x(stand.xCm)} cy={y(stand.yCm)} r={4} fill={color} stroke="#fff" strokeWidth={1.2} />
             </g>
           );

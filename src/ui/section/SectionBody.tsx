@@ -1,8 +1,8 @@
 import { memo, useId, useMemo } from "react";
-import { entry } from "@/core/catalog";
+import { entry, type Plant } from "@/core/catalog";
 import { ingredientsOf, plantOf, type Habitat } from "@/core/habitat";
 import { seedOf, seeded } from "@/core/random";
-import { plantFootCm } from "@/core/living";
+import { grownShare, plantFootCm, spotOf } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
 import { alongOf, type Frame } from "./frame";
@@ -16,10 +16,10 @@ import { bandOf, heightAlong, profileOf, type Profile } from "./profile";
 import { paths } from "./Texture";
 import { Walls } from "./Walls";
 
-type Body = { habitat: Habitat; ground: Ground; frame: Frame; waterLineCm?: number | undefined; faded?: boolean | undefined };
+type Body = { habitat: Habitat; ground: Ground; frame: Frame; waterLineCm?: number | undefined; faded?: boolean | undefined; months?: number | undefined };
 
 /** How the box, its layers, its water, its pieces and its plants are drawn: the same on the bench, on the shelf and in print. */
-export function SectionBody({ habitat, ground, frame, waterLineCm, faded }: Body) {
+export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months }: Body) {
   const prefix = useId();
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
@@ -43,11 +43,11 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded }: Body
       <rect {...box} fill={`url(#${prefix}-air)`} />
       <g clipPath={`url(#${prefix}-box)`} opacity={faded ? 0.5 : 1}>
         <Walls shell={habitat.shell} frame={frame} />
-        <Plants habitat={habitat} ground={ground} frame={frame} behind />
+        <Plants habitat={habitat} ground={ground} frame={frame} months={months} behind />
         <GroundLayers habitat={habitat} ground={ground} frame={frame} profile={profile} lineCm={lineCm} />
         <Pieces habitat={habitat} ground={ground} frame={frame} above={`${prefix}-above`} />
         <Litter habitat={habitat} frame={frame} profile={profile} />
-        <Plants habitat={habitat} ground={ground} frame={frame} />
+        <Plants habitat={habitat} ground={ground} frame={frame} months={months} />
       </g>
       <Openings shell={habitat.shell} frame={frame} />
       <Glass frame={frame} shell={habitat.shell} />
@@ -95,12 +95,18 @@ function Litter({ habitat, frame, profile }: { habitat: Habitat; frame: Frame; p
   return <g transform={`translate(${frame.x(0)} ${frame.y(0)}) scale(${frame.pxPerCm})`}>{paths(leaves)}</g>;
 }
 
-const Grown = memo(function Grown({ plantId, seed }: { plantId: string; seed: string }) {
-  return <>{paths(plantMarks(entry("plants", plantId), seedOf(seed)))}</>;
+const Grown = memo(function Grown({ plant, seed }: { plant: Plant; seed: string }) {
+  return <>{paths(plantMarks(plant, seedOf(seed)))}</>;
 });
 
-/** Plants in the back half stand behind the cut, those in front of it before. */
-function Plants({ habitat, ground, frame, behind = false }: { habitat: Habitat; ground: Ground; frame: Frame; behind?: boolean }) {
+const POT_CM = { rim: 10, foot: 7, deep: 9 };
+/** A pot sunk into the ground, so that what stands in it can be swapped. */
+const Pot = () => <path d={`M${-POT_CM.rim / 2} -0.6H${POT_CM.rim / 2}L${POT_CM.foot / 2} ${POT_CM.deep}H${-POT_CM.foot / 2}Z`} fill="#a5603f" fillOpacity={0.55} stroke="#7c4429" strokeWidth={0.3} />;
+
+type PlantsProps = { habitat: Habitat; ground: Ground; frame: Frame; months: number | undefined; behind?: boolean };
+
+/** Plants in the back half stand behind the cut, those in front of it before; as they are after some months, or grown. */
+function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps) {
   const middleCm = habitat.shell.depthCm / 2;
   const standing = habitat.plants
     .filter((stand) => (frame.view === "front" ? stand.yCm > middleCm : false) === behind)
@@ -109,12 +115,15 @@ function Plants({ habitat, ground, frame, behind = false }: { habitat: Habitat; 
     <>
       {standing.map((stand) => {
         const plant = plantOf(habitat, stand.plantId);
+        const spot = spotOf(plant, stand);
         const footCm = plantFootCm(habitat, ground, stand, plant);
+        const share = months === undefined ? 1 : grownShare(plant, months);
         return (
           <g key={stand.id} transform={`translate(${frame.x(alongOf(frame, stand))} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}>
-            {isMounted(plant.place) ? <Cork seed={stand.id} /> : null}
-            <g transform={plant.place === "hanging" ? "scale(1 -1)" : undefined}>
-              <Grown plantId={stand.plantId} seed={stand.id} />
+            {isMounted(spot) ? <Cork seed={stand.id} /> : null}
+            {spot === "pot" ? <Pot /> : null}
+            <g transform={`scale(${share} ${spot === "hanging" ? -share : share})`}>
+              <Grown plant={plant} seed={stand.id} />
             </g>
           </g>
         );
