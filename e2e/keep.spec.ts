@@ -86,7 +86,7 @@ test("a file that is not ours, cut off, from a newer version or with a script in
   const spoilt: [string, string][] = [
     ['{"format":"other"}', "does not say it is a Rincon habitat"],
     [good.slice(0, 300), "cut off or damaged"],
-    [good.replace('"formatVersion": 4', '"formatVersion": 9'), "written by a newer Rincon"],
+    [good.replace('"formatVersion": 5', '"formatVersion": 9'), "written by a newer Rincon"],
     [good.replace('"Fernwall"', '"<img src=x onerror=alert(1)>"'), "“name” holds markup"],
     [good.replace('"widthCm": 60', '"widthCm": -60'), "“shell.widthCm” is outside what is possible"],
   ];

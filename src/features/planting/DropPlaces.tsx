@@ -48,9 +48,13 @@ export function DropPlaces({ frame, plantId }: { frame: Frame; plantId: string }
 function DropPlace({ label: { name, text, half, x, y }, verdict }: { label: Spotted; verdict: Verdict }) {
   const { setNodeRef, isOver } = useDroppable({ id: name });
   return (
-    <g transform={`translate(${x} ${y})`} ref={(node) => setNodeRef(node as unknown as HTMLElement | null)}>
-      <rect x={-half} y={-15} width={half * 2} height={30} rx={15} fill={isOver ? "var(--moss-tint)" : "var(--sheet)"} stroke={COLORS[verdict]} strokeWidth={isOver ? 3 : 1.8} opacity={0.96} />
-      <text textAnchor="middle" y={4.5} fontSize={12.5} fontWeight={600} fill="var(--ink)"><tspan fill={COLORS[verdict]}>{SIGNS[verdict]}</tspan> {text}</text>
+    // Where a drop counts is measured without transforms, so the label has none.
+    <g>
+      <rect
+        ref={(node) => setNodeRef(node as unknown as HTMLElement | null)} x={x - half} y={y - 15} width={half * 2} height={30} rx={15}
+        fill={isOver ? "var(--moss-tint)" : "var(--sheet)"} stroke={COLORS[verdict]} strokeWidth={isOver ? 3 : 1.8} opacity={0.96}
+      />
+      <text x={x} textAnchor="middle" y={y + 4.5} fontSize={12.5} fontWeight={600} fill="var(--ink)"><tspan fill={COLORS[verdict]}>{SIGNS[verdict]}</tspan> {text}</text>
     </g>
   );
 }

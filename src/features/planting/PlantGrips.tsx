@@ -39,7 +39,10 @@ function PlantGrip({ frame, months, stand, chosen, onChoose }: { frame: Frame; m
     const across = front ? stand.xCm : stand.yCm;
     return { x: frame.x(across - spreadCm / 2), y: frame.y(hangs ? footCm : footCm + heightCm), width: spreadCm * frame.pxPerCm, height: heightCm * frame.pxPerCm };
   };
-  const box = boxAfter(months);
+  // What can be touched ends at the rim; what is only shown may pass it.
+  const whole = boxAfter(months);
+  const rim = Math.max(whole.y, frame.y(habitat.shell.heightCm));
+  const box = { ...whole, y: rim, height: Math.max(4, whole.height - (rim - whole.y)) };
   const move = (cm: number, gesture: string) => {
     const most = front ? habitat.shell.widthCm : habitat.shell.depthCm;
     const to = Math.min(most, Math.max(0, Math.round(cm * 10) / 10));

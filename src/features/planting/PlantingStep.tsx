@@ -1,6 +1,6 @@
 "use client";
 
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from "@dnd-kit/core";
+import { DndContext, pointerWithin, PointerSensor, useSensor, useSensors, type DragEndEvent } from "@dnd-kit/core";
 import { useState } from "react";
 import { PLANTING_PLACES, type PlantingPlace } from "@/core/living";
 import { useOpen } from "@/store";
@@ -39,7 +39,7 @@ export function PlantingStep() {
   };
   const months = Number(age);
   return (
-    <DndContext sensors={sensors} onDragStart={({ active }) => { setDragged(String(active.id)); setView("front"); }} onDragEnd={drop} onDragCancel={() => setDragged(undefined)}>
+    <DndContext collisionDetection={pointerWithin} sensors={sensors} onDragStart={({ active }) => { setDragged(String(active.id)); setView("front"); }} onDragEnd={drop} onDragCancel={() => setDragged(undefined)}>
       <Workbench
         label={say("steps:ledger")}
         middle={
