@@ -16,7 +16,6 @@ const SHOTS: readonly Shot[] = [
   { name: "shelf", path: "/" },
   { name: "brief", path: `${gully}/brief` },
   { name: "shell", path: `${gully}/shell` },
-  { name: "hardscape", path: "/h/demo-dry-wash/shell", before: async (page) => page.getByRole("radio", { name: "Hardscape" }).click() },
   {
     name: "model", path: `${gully}/shell`,
     before: async (page) => {
@@ -49,6 +48,17 @@ const SHOTS: readonly Shot[] = [
   { name: "build", path: "/h/demo-dry-wash/build" },
   { name: "keeping", path: `${gully}/keeping` },
   { name: "library", path: "/library" },
+  {
+    name: "compare", path: "/library",
+    before: async (page) => {
+      for (const name of ["Dyeing poison frog", "Crested gecko", "Leopard gecko", "Rosy boa"]) {
+        await page.getByLabel("Find by name").fill(name);
+        await page.getByRole("checkbox", { name: `Compare ${name}` }).click();
+      }
+      await page.getByLabel("Find by name").fill("");
+      await page.getByRole("button", { name: "Compare 4" }).click();
+    },
+  },
   { name: "phone-shelf", path: "/", size: PHONE },
   { name: "phone-strata", path: `${gully}/strata`, size: PHONE },
   {

@@ -17,6 +17,8 @@ const PACKS: readonly PackRow[] = [
   ["ingredients", "topsoil", "bag", 25, 4.9], ["ingredients", "clayPowder", "bag", 5, 7.2], ["ingredients", "crushedLeaf", "bag", 6, 5.5],
   ["dressings", "oakLitter", "bag", 12, 7.9], ["dressings", "magnoliaLitter", "bag", 10, 8.9], ["dressings", "sheetMoss", "bag", 5, 9.5], ["dressings", "stoneChips", "bag", 8, 7.4],
   ["supplies", "foamCan", "can", 1, 9.9], ["supplies", "siliconeCartridge", "piece", 1, 6.5], ["supplies", "legPipe", "piece", 200, 3.6], ["supplies", "wallPaint", "can", 0.75, 12], ["supplies", "cementPaint", "bag", 5, 19],
+  ["plants", "creepingFig", "piece", 1, 4.5], ["plants", "goldenPothos", "piece", 1, 3.9], ["plants", "nervePlant", "piece", 1, 3.5], ["plants", "rabbitFootFern", "piece", 1, 7.9], ["plants", "windowLeaf", "piece", 1, 9.5], ["plants", "dwarfPeaceLily", "piece", 1, 5.9],
+  ["plants", "fireballBromeliad", "piece", 1, 8.5], ["plants", "babyRubberPlant", "piece", 1, 4.9], ["plants", "castIronPlant", "piece", 1, 14], ["plants", "shingleVine", "piece", 1, 12], ["plants", "snakePlant", "piece", 1, 6.5], ["plants", "zebraHaworthia", "piece", 1, 3.9],
   ["pieceKinds", "corkFlat", "piece", 1, 11], ["pieceKinds", "corkTube", "piece", 1, 19], ["pieceKinds", "pumpColumn", "piece", 1, 8], ["pieceKinds", "log", "piece", 1, 14], ["pieceKinds", "humidHide", "piece", 1, 9],
   ["pieceKinds", "dryHide", "piece", 1, 12], ["pieceKinds", "waterBowl", "piece", 1, 10], ["pieceKinds", "slabStack", "piece", 1, 35], ["pieceKinds", "branch", "piece", 1, 16], ["pieceKinds", "ledge", "piece", 1, 12],
 ];

@@ -5,7 +5,7 @@ import { derive } from "@/core/derive";
 import { FINDING_CODES, STEPS } from "@/core/findings";
 import { applyAll, startHabitat } from "@/core/habitat";
 import { DUTY_IDS } from "@/core/keeping";
-import { BOX_CODES, FIT_CODES, FURNISHING_CODES, plantFit } from "@/core/living";
+import { BOX_CODES, FIT_CODES, FURNISHING_CODES, matesFit, plantFit } from "@/core/living";
 import { PANEL_CODES, PANEL_PLACES } from "@/core/shell";
 import { STRIP_PLACES } from "@/core/strata";
 import { BUYABLE, PACK_FORMS } from "@/core/supply";
@@ -43,6 +43,17 @@ const built = applyAll(startHabitat({ ...start, animalId: "tomatoFrog", count: 1
   { name: "setStandsOn", args: { ratingKg: 10, under: "rim" } },
   { name: "setShell", args: { wallMm: 3 } },
 ]);
+/** What can be wrong among the plants and with who shares the box. */
+const planted = applyAll(startHabitat({ ...start, animalId: "tomatoFrog", count: 1, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" } }), [
+  { name: "setLamp", args: { lampLumens: 200 } },
+  { name: "addPlant", args: { id: "a", plantId: "coleus", xCm: 30, yCm: 30 } },
+  { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 31, yCm: 30 } },
+  { name: "addPlant", args: { id: "c", plantId: "liriope", xCm: 10, yCm: 3 } },
+  { name: "addPlant", args: { id: "e", plantId: "fireballBromeliad", xCm: 50, yCm: 30, spot: "ground" } },
+  { name: "addPlant", args: { id: "f", plantId: "hornwort", xCm: 40, yCm: 10 } },
+  ...[1, 2].flatMap((nth) => [{ name: "addPlant", args: { id: `d${nth}`, plantId: "coleus", xCm: 5, yCm: 40 } }, { name: "losePlant", args: { id: `l${nth}`, standId: `d${nth}`, on: "2026-02-01", how: "died" } }] as const),
+  { name: "setMate", args: { animalId: "royalPython", count: 1 } }, { name: "setMate", args: { animalId: "goldenPoisonFrog", count: 1 } }, { name: "setMate", args: { animalId: "sandfish", count: 1 } },
+]);
 const climber = startHabitat({ ...start, animalId: "greenAnole", count: 1 });
 const dry = startHabitat({ ...start, animalId: "leopardGecko", count: 1 });
 const offFloor = applyAll(built, [{ name: "setFloor", args: { floor: { shape: "polygon", points: [[30, 0], [60, 0], [60, 45], [30, 45]] } } }]);
@@ -65,14 +76,15 @@ describe("the words", () => {
   it.each(["metric", "us"] as const)("fill every blank of findings and fits, with units (%s)", (system) => {
     const say = sayIn(system);
     const { findings, ground, habitat } = derive(wrong);
-    const more = [built, climber, dry, offFloor].flatMap((other) => derive(other).findings);
+    const more = [built, climber, dry, offFloor, planted].flatMap((other) => derive(other).findings);
     const codes = new Set(more.map((finding) => finding.code));
-    for (const code of ["slopeTooSteep", "zoneUnheld", "zoneOutside", "soilInWater", "stoneOnSoil", "pieceTooLarge", "pieceBuried", "hideMissing", "humidHideMissing", "climbMissing", "baskingMissing", "standOverloaded", "paneOverloaded", "foamUnfinished"] as const) {
+    for (const code of ["slopeTooSteep", "zoneUnheld", "zoneOutside", "soilInWater", "stoneOnSoil", "pieceTooLarge", "pieceBuried", "hideMissing", "humidHideMissing", "climbMissing", "baskingMissing", "standOverloaded", "paneOverloaded", "foamUnfinished", "plantTrampled", "plantTooDim", "plantMisplaced", "plantsCrowd", "viewBlocked", "plantDiesHere", "matesMisfit"] as const) {
       expect([...codes], code).toContain(code);
     }
     const sentences = [
       ...[...findings, ...more].flatMap((finding) => Object.values(sayFinding(finding, say)).filter((text) => text !== undefined)),
       ...catalog.plants.flatMap((plant) => plantFit(plant, habitat, ground).reasons.map((reason) => sayFit(reason, say))),
+      ...catalog.animals.flatMap((animal) => matesFit(animal, catalog.animals[0]!).reasons.map((reason) => sayFit(reason, say))),
     ];
     expect(new Set(findings.map((finding) => finding.code)).size).toBeGreaterThan(8);
     for (const sentence of sentences) {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
-  AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, MixTargetSchema, PlantSchema, ProvenanceSchema,
+  ANIMAL_KINDS, CREW_GROUPS, GEAR_PURPOSES, PLANT_KINDS, AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, MixTargetSchema, PlantSchema, ProvenanceSchema,
   FalseBottomSchema, GearSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, mixTargets, provenanceOf, tradeRules,
 } from "./index";
 
@@ -47,6 +47,49 @@ describe("the catalogue", () => {
       expect(night[1], animal.id).toBeLessThanOrEqual((basking ?? warm)[1]);
       if (basking) expect(basking[0], animal.id).toBeGreaterThanOrEqual(warm[0]);
     }
+  });
+
+  it("is a reference: at least 70 animals of every kind people keep, 150 plants of every kind, 25 crew species, 40 kinds of gear", () => {
+    expect([catalog.animals.length >= 70, catalog.plants.length >= 150, catalog.crew.length >= 25, catalog.gear.length >= 40]).toEqual([true, true, true, true]);
+    expect(new Set(catalog.animals.map(({ kind }) => kind))).toEqual(new Set(ANIMAL_KINDS));
+    expect(new Set(catalog.plants.map(({ kind }) => kind))).toEqual(new Set(PLANT_KINDS));
+    expect(new Set(catalog.crew.map(({ group }) => group))).toEqual(new Set(CREW_GROUPS));
+    expect(new Set(catalog.gear.map(({ purpose }) => purpose))).toEqual(new Set(GEAR_PURPOSES));
+  });
+
+  it("animals lie in the UV zones of Baines et al. 2016 (Journal of Zoo and Aquarium Research 4(1)); the assignments are recalled and want checking", () => {
+    const zones: Record<number, readonly string[]> = {
+      1: [
+        "dyeingPoisonFrog", "greenBlackPoisonFrog", "yellowBandedPoisonFrog", "goldenPoisonFrog", "mimicPoisonFrog", "goldenMantella", "tomatoFrog", "chacoHornedFrog", "africanBullfrog", "redEyedTreeFrog", "milkFrog", "fireSalamander",
+        "crestedGecko", "gargoyleGecko", "leafTailedGecko", "tokayGecko", "leopardGecko", "fatTailedGecko", "crocodileSkink", "rosyBoa", "amazonTreeBoa", "royalPython", "greenTreePython", "cornSnake",
+      ],
+      2: ["greenTreeFrog", "greenAnole", "gartersnake", "monkeyTailedSkink", "roughGreenSnake"],
+      3: ["waxyMonkeyFrog", "giantDayGecko", "veiledChameleon", "pantherChameleon", "blueTonguedSkink", "beardedDragon", "waterDragon"],
+      4: ["saharanSpinyTail", "ackieMonitor"],
+    };
+    for (const [zone, ids] of Object.entries(zones)) for (const id of ids) expect(findEntry("animals", id)?.uvZone, id).toBe(Number(zone));
+    expect(Object.values(zones).flat().length).toBeGreaterThanOrEqual(30);
+    for (const item of catalog.animals) expect(provenanceOf(item, "uvZone"), item.id).toMatchObject({ kind: "memory", note: expect.stringContaining("Baines") });
+  });
+
+  it("animals, plants and crew make sense beside one another: damp places by night, wet feet in damp air, who lives alone alone", () => {
+    for (const animal of catalog.animals) {
+      const { id, humidityRh, nightHumidityRh, box, company, climate, group, cautions, temperatureC } = animal;
+      expect(nightHumidityRh[0], id).toBeGreaterThanOrEqual(humidityRh[0]);
+      expect(nightHumidityRh[1], id).toBeGreaterThanOrEqual(humidityRh[1]);
+      expect(box.mostTogether === 1 || company !== "alone" || box.mostTogether <= 3, id).toBe(true);
+      if (climate === "arid") expect(humidityRh[1], id).toBeLessThanOrEqual(55);
+      if (climate === "humidForest") expect(humidityRh[1], id).toBeGreaterThanOrEqual(65);
+      expect(cautions.includes("quarantineVet"), id).toBe(group !== "invertebrate");
+      if (temperatureC.basking) expect(cautions, id).toContain("heat");
+    }
+    for (const plant of catalog.plants) {
+      if (plant.feet === "wet") expect(plant.humidityRh.preferred[1], plant.id).toBeGreaterThanOrEqual(90);
+      if (plant.kind === "bromeliad" && plant.place === "wood") expect(plant.rootDepthCm, plant.id).toBe(0);
+      if (plant.eaten === "toxic" || plant.eaten === "irritant") expect(plant.cautions, plant.id).toContain("sap");
+      expect(plant.boughtShare * plant.grownHeightCm, plant.id).toBeGreaterThan(0.5);
+    }
+    for (const species of catalog.crew) expect(species.cautions, species.id).toContain("neverRelease");
   });
 
   it("ingredients hold at least 40 kinds, and what is told of one thing twice agrees", () => {

@@ -131,7 +131,8 @@ function fitOn(site: Site, at: Place, plant: Plant): Fit {
   const { animal } = site;
   const found = conditionsOn(site, at, plant);
   return fit(plant.id, [
-    humidity(plant.humidityRh, found.humidityRh),
+    // What is under water does not feel the air.
+    ...(found.spot === "water" ? [] : [humidity(plant.humidityRh, found.humidityRh)]),
     temperature(plant.temperatureC, found.temperatureC),
     feet(plant, found), place(plant, found, animal), height(plant, found), roots(plant, found), ...light(plant, found),
     treading(plant, animal, found), ...grazing(plant, animal),
