@@ -5,8 +5,8 @@ const port = Number(process.env.PORT ?? 4173);
 
 export default defineConfig({
   testDir: "e2e",
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   retries: process.env.CI ? 1 : 0,
