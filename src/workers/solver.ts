@@ -2,7 +2,7 @@ import { wrap, type Remote } from "comlink";
 import type { Model, Solution } from "@/core/solve";
 import type { SolverApi } from "./solver.worker";
 
-const SECONDS_AT_MOST = 20;
+const SECONDS_AT_MOST = 60;
 
 type Running = { worker: Worker; api: Remote<SolverApi> };
 let running: Running | undefined;

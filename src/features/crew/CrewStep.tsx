@@ -5,10 +5,11 @@ import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { catalog } from "@/core/catalog";
-import { crewOf, LIMITS } from "@/core/habitat";
+import { catalog, type Crew } from "@/core/catalog";
+import { crewOf, LIMITS, type Command } from "@/core/habitat";
 import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
-import { useOpen } from "@/store";
+import { EMPTY_SHELF } from "@/core/own";
+import { useOpen, useOwn } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { NumberInput } from "@/ui/measure";
 import { Cautions, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
@@ -23,7 +24,15 @@ export function CrewStep() {
   const { habitat, derived, edit } = useOpen();
   const [view, setView] = useState<View>("front");
   const seeded = new Set(habitat.crew.map((seeding) => seeding.crewId));
-  const candidates = ranked(catalog.crew.filter(({ id }) => !seeded.has(id)).map((species) => crewFit(species, habitat)));
+  const shelf = useOwn() ?? EMPTY_SHELF;
+  const own = [...habitat.own.crew, ...shelf.crew.filter(({ id }) => !habitat.own.crew.some((carried) => carried.id === id))];
+  const species = new Map<string, Crew>([...own, ...catalog.crew].map((one) => [one.id, one]));
+  const candidates = ranked([...species.values()].filter(({ id }) => !seeded.has(id)).map((one) => crewFit(one, habitat)));
+  const seed = (crewId: string, count: number) => {
+    const carried = own.find(({ id }) => id === crewId);
+    const carry: Command[] = carried ? [{ name: "carryOwn", args: { crew: [carried] } }] : [];
+    edit([...carry, { name: "setCrew", args: { crewId, count } }]);
+  };
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -43,7 +52,7 @@ export function CrewStep() {
               return (
                 <li key={seeding.crewId} className={css.row}>
                   {fit ? <FitMark verdict={fit.verdict} /> : null}
-                  {fit ? <Species fit={fit} /> : null}
+                  {fit ? <Species fit={fit} species={crewOf(habitat, seeding.crewId)} /> : null}
                   <span className={css.acts}>
                     <NumberInput
                       whole label={say("crew:countOf", { name: capital(nameOf("crew", seeding.crewId)) })} value={seeding.count} limits={LIMITS.crewCount}
@@ -64,14 +73,16 @@ export function CrewStep() {
           <LedgerPart title={say("crew:candidates")}>
             <ul className={css.list}>
               {candidates.map((fit) => {
-                const count = seedCount(crewOf(habitat, fit.id), habitat);
+                const one = species.get(fit.id);
+                if (!one) return null;
+                const count = seedCount(one, habitat);
                 return (
                   <li key={fit.id} className={css.row}>
                     <FitMark verdict={fit.verdict} />
-                    <Species fit={fit} count={count} />
+                    <Species fit={fit} species={one} count={count} />
                     <Button
                       size="small" variant="outlined" sx={{ minWidth: 36, px: 1 }} aria-label={say("crew:addCrew", { name: capital(nameOf("crew", fit.id)) })}
-                      onClick={() => edit([{ name: "setCrew", args: { crewId: fit.id, count } }])}
+                      onClick={() => seed(fit.id, count)}
                     >
                       <AddOutlined fontSize="small" />
                     </Button>
@@ -86,9 +97,8 @@ export function CrewStep() {
   );
 }
 
-function Species({ fit, count }: { fit: Fit; count?: number }) {
+function Species({ fit, species, count }: { fit: Fit; species: Crew; count?: number }) {
   const say = useSay();
-  const species = crewOf(useOpen().habitat, fit.id);
   const lacking = fit.reasons.filter((reason) => reason.verdict !== "good");
   const told = lacking.length > 0 ? lacking : fit.reasons.slice(0, 2);
   return (
