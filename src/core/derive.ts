@@ -1,13 +1,10 @@
 import { findings, type Assessed, type Finding } from "./findings";
 import { animalNamed, animalOf, crewOf, plantOf, type Habitat } from "./habitat";
 import { bandChecks } from "./keeping";
-import { boxFit, crewFit, furnishing, matesFit, plantFit, troubles } from "./living";
+import { boxFit, crewFit, furnishing, matesFit, MONTHS_AHEAD, plantFit, troubles } from "./living";
 import { loads } from "./load";
 import { roomGap, type RoomGap } from "./climate";
 import { ground } from "./strata";
-
-/** Plants are judged by how they will stand then. */
-export const MONTHS_AHEAD = 12;
 
 /** Everything worked out from a habitat. Never stored. */
 export type Derived = Assessed & { gap: RoomGap; findings: Finding[] };

@@ -4,6 +4,9 @@ import type { Ground } from "../strata";
 import { sizeAfter } from "./growth";
 import { plantFootCm, spotOf } from "./place";
 
+/** How far ahead plants are judged by how they will stand: a year. */
+export const MONTHS_AHEAD = 12;
+
 /** A plant as it will stand after some months. */
 export type Grown = { stand: Stand; plant: Plant; heightCm: number; spreadCm: number; footCm: number; lying: "ground" | "upright" };
 

@@ -9,7 +9,7 @@ export { conditionsAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualPl
 export type { Conditions, Place, PlantingPlace } from "./place";
 export { LED_SOURCE, PPFD_WANTED, ppfdAt, ppfdFromLumens } from "./light";
 export { grownShare, sizeAfter } from "./growth";
-export { calmSpot, grownPlants, lensCm2, overlapShare, troubles } from "./crowding";
+export { calmSpot, grownPlants, lensCm2, MONTHS_AHEAD, overlapShare, troubles } from "./crowding";
 export type { Grown, Trouble } from "./crowding";
 export { matesFit } from "./mates";
 export { lossesOf, plantWorks } from "./work";

@@ -1,11 +1,10 @@
 import { plantOf, type Habitat, type Stand } from "../habitat";
 import type { Ground } from "../strata";
-import { calmSpot } from "./crowding";
+import { calmSpot, MONTHS_AHEAD } from "./crowding";
 import { stratumOf } from "./palette";
 
 /** Where each stratum of height goes first, as a share of the depth from the front. */
 const DEPTH_SHARE = { cover: 0.3, middle: 0.5, tall: 0.8, upright: 0.92 } as const;
-const BUSHY_MONTHS = 12;
 
 /**
  * Sets plants out: tall ones at the back, low ones in front, climbers along the wall, spread over the width, each where it makes no
@@ -26,7 +25,7 @@ export function layOut(habitat: Habitat, ground: Ground, picks: readonly { plant
     const across = (0.5 + at * 0.618034) % 1;
     const stand: Stand = { id: idFor(at), plantId: plant.id, xCm: Math.round(widthCm * (0.08 + 0.84 * across)), yCm: Math.round(depthCm * share), spot: null, upCm: null, plantedOn: null };
     const tried = { ...made, plants: [...made.plants, stand] };
-    const calm = calmSpot(tried, ground, stand.id, BUSHY_MONTHS);
+    const calm = calmSpot(tried, ground, stand.id, MONTHS_AHEAD);
     made = { ...made, plants: [...made.plants, { ...stand, ...calm }] };
   });
   return made.plants.slice(habitat.plants.length);

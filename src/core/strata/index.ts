@@ -18,3 +18,4 @@ export { safeWaterLineCm } from "./water";
 export type { WaterStore } from "./water";
 export { ground } from "./ground";
 export type { Ground } from "./ground";
+export { mixWanted } from "./mixWanted";

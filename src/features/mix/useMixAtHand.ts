@@ -5,7 +5,7 @@ import { findEntry } from "@/core/catalog";
 import { ingredientsOf, type Habitat, type Mix } from "@/core/habitat";
 import { blend, mixTarget, readMeters, type Aims, type Blend, type Laying, type Pantry, type Readings } from "@/core/mix";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
-import type { Ground } from "@/core/strata";
+import { mixWanted } from "@/core/strata";
 import { EMPTY_BINS, litresInStock, mixPricePerL, type Bins } from "@/core/supply";
 import { useBins, useOpen, useOwn } from "@/store";
 
@@ -25,20 +25,6 @@ export type MixAtHand = {
   stockL: Record<string, number>;
   own: OwnShelf;
 };
-
-/** How much of a mix a habitat wants: its lifts, laid moist or dry, and what hollow pieces are filled with. */
-function layingOf(habitat: Habitat, ground: Ground, mixId: string, settlesPct: number): { laying: Laying; volumeL: number; depthCm: number } {
-  const lifts = ground.levels.flatMap((level) => {
-    const layer = habitat.strata.layers.find((other) => other.id === level.layerId);
-    return layer?.kind === "soil" && layer.mixId === mixId ? [{ layer, level }] : [];
-  });
-  const fillL = ground.solids.reduce((sum, solid) => sum + (solid.piece?.fillMixId === mixId ? solid.fillL : 0), 0);
-  const litres = (laid: "moist" | "dry") => lifts.reduce((sum, { layer, level }) => sum + (layer.laid === laid ? level.volumeL : 0), 0);
-  const [moistL, dryL] = [litres("moist") + fillL, litres("dry")];
-  const looseL = lifts.reduce((sum, { level }) => sum + level.looseL, fillL * (1 + settlesPct / 100));
-  const depthCm = lifts.reduce((sum, { level }) => sum + (level.areaCm2 > 0 ? (level.volumeL * 1000) / level.areaCm2 : 0), 0);
-  return { laying: { looseL, moistL, dryL }, volumeL: moistL + dryL, depthCm };
-}
 
 /** Looks ingredients up where the habitat does, then on the builder's own shelf. */
 function pantryOf(habitat: Habitat, own: OwnShelf): Pantry {
@@ -63,7 +49,7 @@ export function useMixAtHand(mix: Mix): MixAtHand {
       readings: mixture && readMeters(mixture, mixPricePerL(mix.parts, bins, mixture.lostPct)),
       aims: mixTarget(habitat),
       stockL: Object.fromEntries(Object.entries(litresInStock(bins)).filter(([id]) => isThere(habitat, own, id))),
-      ...layingOf(habitat, derived.ground, mix.id, mixture?.settlesPct ?? 0),
+      ...mixWanted(habitat, derived.ground, mix.id, mixture?.settlesPct ?? 0),
     };
   }, [habitat, derived.ground, mix, bins, own]);
 }

@@ -2,11 +2,9 @@
 
 import { catalog, type OwnPlant, type Plant } from "@/core/catalog";
 import { plantOf, type Command } from "@/core/habitat";
-import { calmSpot, placeNamed, usualPlace, type PlantingPlace } from "@/core/living";
+import { calmSpot, MONTHS_AHEAD, placeNamed, usualPlace, type PlantingPlace } from "@/core/living";
 import { EMPTY_SHELF } from "@/core/own";
 import { useOpen, useOwn } from "@/store";
-
-const MONTHS_AHEAD = 12;
 
 /** Every plant there is: the builder's own first. A habitat's own figures go before those on the shelf. */
 export function usePlants(): { all: readonly Plant[]; own: readonly OwnPlant[] } {

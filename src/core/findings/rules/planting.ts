@@ -1,5 +1,5 @@
 import { animalOf, plantOf, type Command } from "../../habitat";
-import { calmSpot, lossesOf, spotOf, type FitCode, type FitReason } from "../../living";
+import { calmSpot, lossesOf, MONTHS_AHEAD, spotOf, type FitCode, type FitReason } from "../../living";
 import type { Assessed, Finding, FindingCode, Mend, Rule } from "../types";
 
 const PLANT_FINDINGS: Partial<Record<FitCode, FindingCode>> = {
@@ -41,8 +41,6 @@ export const plantRules: Rule = ({ habitat, animal, plantFits }) =>
     }
     return [...found.values()];
   });
-
-const MONTHS_AHEAD = 12;
 
 /** Moves a plant to where it makes no trouble, or takes it out where there is no such place. */
 function outOfTheWay({ habitat, ground }: Assessed, standId: string, plantId: string): Mend {
