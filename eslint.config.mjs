@@ -18,9 +18,18 @@ const config = [
     rules: {
       "no-restricted-syntax": [
         "error",
-        { selector: "MemberExpression[object.name='Date'][property.name='now']", message: "The core is deterministic: pass a clock." },
-        { selector: "MemberExpression[object.name='Math'][property.name='random']", message: "The core is deterministic: pass a seed." },
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "The core is deterministic: pass a clock." },
+        {
+          selector: "MemberExpression[object.name='Date'][property.name='now']",
+          message: "The core is deterministic: pass a clock.",
+        },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: "The core is deterministic: pass a seed.",
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: "The core is deterministic: pass a clock.",
+        },
       ],
     },
   },

@@ -18,5 +18,10 @@ export default defineConfig({
     timezoneId: "UTC",
     launchOptions: { executablePath: chromiumPath() ?? "/usr/bin/chromium", args: CHROMIUM_FLAGS },
   },
-  webServer: { command: `${process.execPath} node_modules/next/dist/bin/next start -p ${port}`, port, timeout: 60_000, stdout: "ignore" },
+  webServer: {
+    command: `${process.execPath} node_modules/next/dist/bin/next start -p ${port}`,
+    port,
+    timeout: 60_000,
+    stdout: "ignore",
+  },
 });

@@ -7,7 +7,8 @@ const BOXES = ["demo-lantern-gully", "demo-dry-wash", "demo-kiln-end", "demo-chi
 const STEPS = 90;
 const SETTLE_MS = 800;
 
-const percentile = (values: readonly number[], share: number): number => values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? Number.NaN;
+const percentile = (values: readonly number[], share: number): number =>
+  values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? Number.NaN;
 
 /** Told to the page as text: the runner's own helpers do not exist in it. */
 const WATCH = `
@@ -25,12 +26,16 @@ async function framesWhile(page: Page, act: () => Promise<void>): Promise<number
 
 async function main(): Promise<void> {
   const executablePath = chromiumPath();
-  if (!executablePath) throw new Error("Chromium is not here. Install Debian's package chromium, or set CHROMIUM to its path.");
+  if (!executablePath)
+    throw new Error("Chromium is not here. Install Debian's package chromium, or set CHROMIUM to its path.");
   const port = await freePort();
   const server = await startServer(port);
   const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
   try {
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: `http://localhost:${port}` });
+    const context = await browser.newContext({
+      viewport: { width: 1280, height: 800 },
+      baseURL: `http://localhost:${port}`,
+    });
     context.setDefaultTimeout(20_000);
     const page = await context.newPage();
     await page.goto("/demo");
@@ -50,8 +55,11 @@ async function main(): Promise<void> {
         for (let step = 0; step < STEPS; step += 1) await page.mouse.move(x, y - 20 * Math.abs(Math.sin(step / 9)));
       });
       await page.mouse.up();
-      const told = (values: readonly number[]) => `median ${percentile(values, 0.5).toFixed(1)}  p95 ${percentile(values, 0.95).toFixed(1)}`;
-      console.log(`${box.padEnd(20)} dragged: ${told(frames)}   idle: ${told(idle)}   (${frames.length} frames, ${STEPS} moves)`);
+      const told = (values: readonly number[]) =>
+        `median ${percentile(values, 0.5).toFixed(1)}  p95 ${percentile(values, 0.95).toFixed(1)}`;
+      console.log(
+        `${box.padEnd(20)} dragged: ${told(frames)}   idle: ${told(idle)}   (${frames.length} frames, ${STEPS} moves)`,
+      );
     }
   } finally {
     await browser.close();

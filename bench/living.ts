@@ -1,7 +1,17 @@
 /** Ranking every plant over every place of a box, and proposing a palette. */
 import load from "highs";
 import { catalog } from "../src/core/catalog";
-import { offered, paletteModel, paletteOf, PLANTING_PLACES, placeNamed, plantFit, rankPlants, STRATA_OF_HEIGHT, type PaletteQuestion } from "../src/core/living";
+import {
+  offered,
+  paletteModel,
+  paletteOf,
+  PLANTING_PLACES,
+  placeNamed,
+  plantFit,
+  rankPlants,
+  STRATA_OF_HEIGHT,
+  type PaletteQuestion,
+} from "../src/core/living";
 import { readAnswer, solverOptions, toLp } from "../src/core/solve";
 import { ground } from "../src/core/strata";
 import { demoHabitats } from "../src/demo";
@@ -14,17 +24,36 @@ async function main(): Promise<void> {
   if (!habitat) return;
   const land = ground(habitat);
   const plants = catalog.plants.slice(0, 150);
-  const rank = () => PLANTING_PLACES.map((name) => {
-    return rankPlants(plants, habitat, land, placeNamed(habitat, land, name));
-  });
+  const rank = () =>
+    PLANTING_PLACES.map((name) => {
+      return rankPlants(plants, habitat, land, placeNamed(habitat, land, name));
+    });
   await timesOf(20, rank);
   const ms = median(await timesOf(60, rank));
-  console.log(`\nranking ${plants.length} plants over ${PLANTING_PLACES.length} places, median of 60 runs, beside a frame of ${FRAME_MS} ms`);
+  console.log(
+    `\nranking ${plants.length} plants over ${PLANTING_PLACES.length} places, median of 60 runs, beside a frame of ${FRAME_MS} ms`,
+  );
   console.log(line("ranking", ms, FRAME_MS));
 
   const highs = await load();
-  const candidates = offered(catalog.plants.map((plant) => ({ plant, score: plantFit(plant, habitat, land).score, price: undefined })), { region: undefined, onlyEdible: false, onlyEasy: false });
-  const question: PaletteQuestion = { candidates, strata: STRATA_OF_HEIGHT, floorCm2: 3000, wallCm2: 2500, floorShare: 0.5, wallShare: 0.3, months: 12, leastSturdy: 3, mostKinds: 8, budget: undefined, factor: 1.4, locked: {} };
+  const candidates = offered(
+    catalog.plants.map((plant) => ({ plant, score: plantFit(plant, habitat, land).score, price: undefined })),
+    { region: undefined, onlyEdible: false, onlyEasy: false },
+  );
+  const question: PaletteQuestion = {
+    candidates,
+    strata: STRATA_OF_HEIGHT,
+    floorCm2: 3000,
+    wallCm2: 2500,
+    floorShare: 0.5,
+    wallShare: 0.3,
+    months: 12,
+    leastSturdy: 3,
+    mostKinds: 8,
+    budget: undefined,
+    factor: 1.4,
+    locked: {},
+  };
   const propose = (unlike: readonly (readonly string[])[]) => {
     const model = paletteModel(question, unlike);
     return paletteOf(question, readAnswer(highs.solve(toLp(model), solverOptions(model, 20))));

@@ -5,7 +5,15 @@
 import load from "highs";
 import { catalog, type Ingredient } from "../src/core/catalog";
 import { aimsAt, blend, readMeters, stockPantry } from "../src/core/mix";
-import { linearMeters, linearOff, match, matchModel, type MatchQuestion, type MatchRule, type Solve } from "../src/core/match";
+import {
+  linearMeters,
+  linearOff,
+  match,
+  matchModel,
+  type MatchQuestion,
+  type MatchRule,
+  type Solve,
+} from "../src/core/match";
 import { readAnswer, solverOptions, toLp } from "../src/core/solve";
 import { line, median, timesOf } from "./timing";
 
@@ -15,7 +23,14 @@ const given = { lost: 0.12, bufferMmolPerL: 8 };
 
 const recipe = (recipeId: string) => catalog.recipes.find(({ id }) => id === recipeId)!;
 const aimsOf = (recipeId: string) => aimsAt(readMeters(blend(recipe(recipeId).parts)!));
-const asking = (candidates: readonly Ingredient[], recipeId: string, rules: readonly MatchRule[]): MatchQuestion => ({ candidates, rules, aims: aimsOf(recipeId), looseL: 20, stockL: {}, pricePerL: {} });
+const asking = (candidates: readonly Ingredient[], recipeId: string, rules: readonly MatchRule[]): MatchQuestion => ({
+  candidates,
+  rules,
+  aims: aimsOf(recipeId),
+  looseL: 20,
+  stockL: {},
+  pricePerL: {},
+});
 
 /** Calls back with every way to deal so many scoops to so many ingredients. */
 function deal(scoops: number, kinds: number, see: (dealt: readonly number[]) => void, dealt: number[] = []): void {
@@ -26,9 +41,16 @@ function deal(scoops: number, kinds: number, see: (dealt: readonly number[]) => 
 async function main(): Promise<void> {
   const highs = await load();
   const solve: Solve = async (model) => readAnswer(highs.solve(toLp(model), solverOptions(model, 20)));
-  const rules: MatchRule[] = [{ kind: "noPeat" }, { kind: "without", ingredientId: "treeFernFibre" }, { kind: "group", of: "char", leastPct: 5, mostPct: 10 }, { kind: "scoops", upTo: 12 }];
+  const rules: MatchRule[] = [
+    { kind: "noPeat" },
+    { kind: "without", ingredientId: "treeFernFibre" },
+    { kind: "group", of: "char", leastPct: 5, mostPct: 10 },
+    { kind: "scoops", upTo: 12 },
+  ];
   const all = catalog.ingredients.slice(0, 60);
-  console.log(`\nmatch(), ${all.length} ingredients, whole scoops up to 12, the best and two others, median of ${RUNS} runs`);
+  console.log(
+    `\nmatch(), ${all.length} ingredients, whole scoops up to 12, the best and two others, median of ${RUNS} runs`,
+  );
   const wholes: { name: string; ms: number }[] = [];
   for (const name of ["treeFernForest", "soilBased", "burrow", "redDesert"]) {
     const ask = () => match(asking(all, name, rules), solve, [...recipe(name).parts], stockPantry);
@@ -48,7 +70,13 @@ async function main(): Promise<void> {
   const search = () => {
     let best = Infinity;
     deal(SMALL.scoops, SMALL.kinds, (dealt) => {
-      best = Math.min(best, linearOff(meters, few.map((item, at) => ({ item, share: (dealt[at] ?? 0) / SMALL.scoops }))));
+      best = Math.min(
+        best,
+        linearOff(
+          meters,
+          few.map((item, at) => ({ item, share: (dealt[at] ?? 0) / SMALL.scoops })),
+        ),
+      );
     });
     return best;
   };

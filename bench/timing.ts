@@ -1,5 +1,6 @@
 /** The middle one of some times. @example median([3, 1, 2]) // 2 */
-export const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+export const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 /** Milliseconds that something takes, run after run. */
 export async function timesOf(runs: number, job: (run: number) => unknown): Promise<number[]> {
@@ -12,4 +13,5 @@ export async function timesOf(runs: number, job: (run: number) => unknown): Prom
   return times;
 }
 
-export const line = (name: string, ms: number, quickest: number): string => `${name.padEnd(44)} ${ms.toFixed(3).padStart(10)} ms   × ${(ms / quickest).toFixed(2)}`;
+export const line = (name: string, ms: number, quickest: number): string =>
+  `${name.padEnd(44)} ${ms.toFixed(3).padStart(10)} ms   × ${(ms / quickest).toFixed(2)}`;

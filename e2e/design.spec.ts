@@ -1,6 +1,8 @@
 import { expect, finding, kept, ledger, start, step, test } from "./support";
 
-test("1. from an empty shelf: animal, box in inches, sill, room; the brief says whether it is enough", async ({ page }) => {
+test("1. from an empty shelf: animal, box in inches, sill, room; the brief says whether it is enough", async ({
+  page,
+}) => {
   await page.goto("/");
   await expect(page.getByRole("heading", { name: "Nothing on the shelf yet" })).toBeVisible();
   await page.getByRole("link", { name: "Start a habitat" }).click();
@@ -73,14 +75,19 @@ test("4. planting and crew: ranked with reasons, added ones stand in the section
   const left = await stand.getAttribute("aria-label");
   await stand.focus();
   await page.keyboard.press("ArrowRight");
-  await expect(page.getByRole("button", { name: /^Sword fern: .* from the left/ })).not.toHaveAttribute("aria-label", left ?? "");
+  await expect(page.getByRole("button", { name: /^Sword fern: .* from the left/ })).not.toHaveAttribute(
+    "aria-label",
+    left ?? "",
+  );
   await finding(page, "A plant outgrows the box.").getByRole("button", { name: "Take it out" }).click();
   await expect(stand).toHaveCount(0);
 
   await step(page, "Crew");
   await page.getByRole("button", { name: "Add Dwarf white isopods" }).click();
   await expect(page.getByLabel("Dwarf white isopods, how many")).toHaveValue("54");
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Mealworm beetles Tenebrio" })).toContainText("Too humid");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Mealworm beetles Tenebrio" })).toContainText(
+    "Too humid",
+  );
 });
 
 test("5. build: steps with waits and dates side by side, and what to have at hand", async ({ page }) => {
@@ -94,10 +101,14 @@ test("5. build: steps with waits and dates side by side, and what to have at han
   await expect(page.getByText("Tue 23 Feb").first()).toBeVisible();
   const growIn = ledger(page).getByRole("listitem").filter({ hasText: "Plants root for 35 days" });
   await expect(growIn).toContainText("waits 35 days, ready Tue 23 Feb · sets the move-in day");
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Cut and lay the barrier" })).toContainText("gloves, cut away from you");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Cut and lay the barrier" })).toContainText(
+    "gloves, cut away from you",
+  );
   await page.getByRole("radio", { name: "To have at hand" }).click();
   await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" })).toContainText("14.9 L");
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Fibreglass insect screen" })).toContainText("65 × 50 cm");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Fibreglass insect screen" })).toContainText(
+    "65 × 50 cm",
+  );
   await expect(ledger(page).getByRole("listitem").filter({ hasText: "Nerve plant" })).toContainText("1 piece");
 });
 
@@ -123,7 +134,9 @@ test("7. findings say what, why and mend in one press, which one undo takes back
 
   await page.getByRole("textbox", { name: /^Kept water line/ }).fill("4.8");
   await expect(finding(page, "Standing water is over the safe line.")).toContainText("safe to 4 cm");
-  await finding(page, "Standing water is over the safe line.").getByRole("button", { name: "Keep it at 1.3 cm" }).click();
+  await finding(page, "Standing water is over the safe line.")
+    .getByRole("button", { name: "Keep it at 1.3 cm" })
+    .click();
   await expect(page.getByRole("textbox", { name: /^Kept water line/ })).toHaveValue("1.3");
 
   await step(page, "Shell");
@@ -133,7 +146,9 @@ test("7. findings say what, why and mend in one press, which one undo takes back
   await kept(page);
 });
 
-test("the shell: a common size, a corner floor in plan, walls taken off an outer size, vents, and what each costs", async ({ page }) => {
+test("the shell: a common size, a corner floor in plan, walls taken off an outer size, vents, and what each costs", async ({
+  page,
+}) => {
   await start(page);
   await step(page, "Shell");
   const tile = (label: string) => page.getByRole("main").locator("dl > div").filter({ hasText: label });
@@ -153,7 +168,9 @@ test("the shell: a common size, a corner floor in plan, walls taken off an outer
   await ledger(page).getByRole("button", { name: "Add a vent" }).click();
   await expect(finding(page, "No way for air to move.")).toHaveCount(0);
   await expect(tile("Open to the air")).toContainText("top 0, low 80, high 0");
-  await ledger(page).getByRole("textbox", { name: /^Vent 1, from the left/ }).fill("68");
+  await ledger(page)
+    .getByRole("textbox", { name: /^Vent 1, from the left/ })
+    .fill("68");
   await expect(page.getByRole("alert").filter({ hasText: "Vent 1: it would pass the end of its wall" })).toBeVisible();
   await ledger(page).getByRole("button", { name: "Stand it on its end" }).click();
   await expect(page.getByRole("banner")).toContainText("45 × 45 × 70 cm");

@@ -1,6 +1,8 @@
 import { expect, finding, kept, ledger, savedText, start, step, test } from "./support";
 
-test("6. keeping: duties from the design, one ticked off, a reading written and charted against the band", async ({ page }) => {
+test("6. keeping: duties from the design, one ticked off, a reading written and charted against the band", async ({
+  page,
+}) => {
   await start(page);
   await step(page, "Keeping");
   await page.getByRole("button", { name: "The animal moved in today" }).click();
@@ -16,9 +18,17 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
   await page.getByRole("textbox", { name: "Humidity" }).fill("82");
   await page.getByRole("textbox", { name: "Water line" }).fill("1 3/4 in");
   await page.getByRole("button", { name: "Write it down" }).click();
-  await expect(page.getByRole("img", { name: /Temperature over time against the band 20 °C to 27 °C. 1 readings, the last 32.8 °C/ })).toBeVisible();
-  await expect(finding(page, "The last reading is out of band.")).toContainText("32.8 °C at the warm end; 20 to 27 °C is wanted");
-  await finding(page, "Standing water is over the safe line.").getByRole("button", { name: "Deepen drainage to 5.5 cm" }).click();
+  await expect(
+    page.getByRole("img", {
+      name: /Temperature over time against the band 20 °C to 27 °C. 1 readings, the last 32.8 °C/,
+    }),
+  ).toBeVisible();
+  await expect(finding(page, "The last reading is out of band.")).toContainText(
+    "32.8 °C at the warm end; 20 to 27 °C is wanted",
+  );
+  await finding(page, "Standing water is over the safe line.")
+    .getByRole("button", { name: "Deepen drainage to 5.5 cm" })
+    .click();
   await expect(finding(page, "Standing water is over the safe line.")).toHaveCount(0);
   await page.goto("/");
   await expect(page.getByRole("complementary", { name: "Today" })).toContainText("Spot clean");
@@ -30,7 +40,9 @@ test("8. export, delete, import: identical; undo on the shelf; reload loses noth
   await ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").fill("6.5");
   await kept(page);
   await page.reload();
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("6.5");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue(
+    "6.5",
+  );
   const first = await savedText(page, () => page.getByRole("button", { name: "Export to a file" }).click());
 
   await page.goto("/");
@@ -39,9 +51,13 @@ test("8. export, delete, import: identical; undo on the shelf; reload loses noth
   await page.getByRole("dialog").getByRole("button", { name: "Delete" }).click();
   await expect(page.getByRole("heading", { name: "Nothing on the shelf yet" })).toBeVisible();
 
-  await page.getByLabel("Import a file").setInputFiles({ name: "fernwall.rincon.json", mimeType: "application/json", buffer: Buffer.from(first) });
+  await page
+    .getByLabel("Import a file")
+    .setInputFiles({ name: "fernwall.rincon.json", mimeType: "application/json", buffer: Buffer.from(first) });
   await page.getByRole("link", { name: "Open Fernwall – Überraschung" }).click();
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("6.5");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue(
+    "6.5",
+  );
   expect(await savedText(page, () => page.getByRole("button", { name: "Export to a file" }).click())).toBe(first);
 });
 
@@ -50,7 +66,9 @@ test("an edit made just before the page is left is kept", async ({ page }) => {
   await step(page, "Strata");
   await ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").fill("7.5");
   await page.reload();
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue("7.5");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox")).toHaveValue(
+    "7.5",
+  );
 });
 
 test("bad sizes are refused in words that name the field, and nothing is put on the shelf", async ({ page }) => {
@@ -78,7 +96,9 @@ test("bad sizes are refused in words that name the field, and nothing is put on 
   await expect(page.getByRole("heading", { name: "Nothing on the shelf yet" })).toBeVisible();
 });
 
-test("a file that is not ours, cut off, from a newer version or with a script in a name changes nothing", async ({ page }) => {
+test("a file that is not ours, cut off, from a newer version or with a script in a name changes nothing", async ({
+  page,
+}) => {
   await start(page);
   await kept(page);
   const good = await savedText(page, () => page.getByRole("button", { name: "Export to a file" }).click());
@@ -91,7 +111,9 @@ test("a file that is not ours, cut off, from a newer version or with a script in
     [good.replace('"widthCm": 60', '"widthCm": -60'), "“shell.widthCm” is outside what is possible"],
   ];
   for (const [text, told] of spoilt) {
-    await page.getByLabel("Import a file").setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from(text) });
+    await page
+      .getByLabel("Import a file")
+      .setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from(text) });
     await expect(page.getByRole("dialog")).toContainText(told);
     await page.getByRole("button", { name: "Close" }).click();
     await expect(page.getByRole("dialog")).toHaveCount(0);

@@ -3,9 +3,15 @@ import type { Page } from "@playwright/test";
 
 const frogs = { animal: "Red-eyed tree frog", count: "3", name: "Leafwell", size: "60 x 45 x 60", sill: "0" };
 const panel = (page: Page, name: string) => page.getByRole("radio", { name, exact: true }).click();
-const shelf = (page: Page, name: string) => page.getByRole("radiogroup", { name: "Which shelf of the library" }).getByRole("radio", { name, exact: true }).click();
+const shelf = (page: Page, name: string) =>
+  page
+    .getByRole("radiogroup", { name: "Which shelf of the library" })
+    .getByRole("radio", { name, exact: true })
+    .click();
 
-test("the Library: found by an old name and with a letter wrong, filtered by what fits a habitat, four compared", async ({ page }) => {
+test("the Library: found by an old name and with a letter wrong, filtered by what fits a habitat, four compared", async ({
+  page,
+}) => {
   await start(page, frogs);
   await kept(page);
   await page.goto("/library");
@@ -15,7 +21,8 @@ test("the Library: found by an old name and with a letter wrong, filtered by wha
   await page.getByLabel("Find by name").fill("Dendrobatis tinctorius");
   await expect(page.getByRole("heading", { level: 2, name: "Dyeing poison frog" })).toBeVisible();
   await page.getByLabel("Find by name").fill("");
-  for (const name of ["Dyeing poison frog", "Golden poison frog", "Tomato frog", "Mossy frog"]) await page.getByRole("checkbox", { name: `Compare ${name}` }).click();
+  for (const name of ["Dyeing poison frog", "Golden poison frog", "Tomato frog", "Mossy frog"])
+    await page.getByRole("checkbox", { name: `Compare ${name}` }).click();
   await expect(page.getByRole("checkbox", { name: "Compare Mimic poison frog" })).toBeDisabled();
   await page.getByRole("button", { name: "Compare 4" }).click();
   const beside = page.getByRole("region", { name: "Side by side" });
@@ -30,7 +37,9 @@ test("the Library: found by an old name and with a letter wrong, filtered by wha
   await expect(page.getByText("Nothing by that name on this shelf.")).toBeVisible();
 });
 
-test("a plant is copied, changed, used and refused with its reason; its origin is kept, and the file of own entries comes back", async ({ page }) => {
+test("a plant is copied, changed, used and refused with its reason; its origin is kept, and the file of own entries comes back", async ({
+  page,
+}) => {
   await page.goto("/library");
   await shelf(page, "Plants");
   await page.getByRole("button", { name: /^Nerve plant/ }).click();
@@ -48,7 +57,9 @@ test("a plant is copied, changed, used and refused with its reason; its origin i
   await start(page, frogs);
   await step(page, "Planting");
   await page.getByLabel("Find a plant").fill("giant nerve");
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Giant nerve plant" })).toContainText("Grows 80 cm high; there is");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Giant nerve plant" })).toContainText(
+    "Grows 80 cm high; there is",
+  );
   await page.getByRole("button", { name: "Add Giant nerve plant" }).click();
   await expect(finding(page, "A plant outgrows the box.")).toContainText("Giant nerve plant grows 80 cm high");
   await page.getByLabel("Find a plant").fill("african milk");
@@ -64,14 +75,28 @@ test("a plant is copied, changed, used and refused with its reason; its origin i
   await expect(page.getByLabel("Grown height", { exact: true })).toHaveValue("12");
   await page.getByRole("button", { name: "Take it off your shelf" }).click();
   await expect(page.getByText("Giant nerve plant was taken off. Habitats that use it keep it.")).toBeVisible();
-  await page.getByLabel("Open a file of entries").setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from(file.replace('"grownHeightCm": 80', '"grownHeightCm": -8')) });
-  await expect(page.getByText("The file was not taken in, and nothing has changed. “plants.0.grownHeightCm” is outside what is possible.")).toBeVisible();
-  await page.getByLabel("Open a file of entries").setInputFiles({ name: "good.json", mimeType: "application/json", buffer: Buffer.from(file) });
+  await page
+    .getByLabel("Open a file of entries")
+    .setInputFiles({
+      name: "bad.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(file.replace('"grownHeightCm": 80', '"grownHeightCm": -8')),
+    });
+  await expect(
+    page.getByText(
+      "The file was not taken in, and nothing has changed. “plants.0.grownHeightCm” is outside what is possible.",
+    ),
+  ).toBeVisible();
+  await page
+    .getByLabel("Open a file of entries")
+    .setInputFiles({ name: "good.json", mimeType: "application/json", buffer: Buffer.from(file) });
   await expect(page.getByText("1 entry was taken in.")).toBeVisible();
   await expect(page.getByRole("button", { name: /^Giant nerve plant/ })).toBeVisible();
 });
 
-test("a biotope palette is proposed, another one differs, and it is planted; the work list says how", async ({ page }) => {
+test("a biotope palette is proposed, another one differs, and it is planted; the work list says how", async ({
+  page,
+}) => {
   await start(page, frogs);
   await step(page, "Planting");
   await panel(page, "Palette");
@@ -79,12 +104,18 @@ test("a biotope palette is proposed, another one differs, and it is planted; the
   await page.getByRole("button", { name: "Propose" }).click();
   const picks = ledger(page).getByRole("status").getByRole("listitem");
   await expect(page.getByRole("button", { name: "Another one" })).toBeVisible();
-  const names = async () => (await picks.locator("span:not([class*=Mui])").allTextContents()).filter((text) => text !== "");
+  const names = async () =>
+    (await picks.locator("span:not([class*=Mui])").allTextContents()).filter((text) => text !== "");
   const first = await names();
   expect(first.length).toBeGreaterThanOrEqual(4);
   await expect(ledger(page)).toContainText(/\d+\s% of the floor and \d+\s% of the back wall covered after 12 months/);
   await page.getByRole("button", { name: "Another one" }).click();
-  await expect.poll(async () => { const second = await names(); return second.length > 0 ? first.filter((name) => !second.includes(name)).length : 0; }).toBeGreaterThanOrEqual(2);
+  await expect
+    .poll(async () => {
+      const second = await names();
+      return second.length > 0 ? first.filter((name) => !second.includes(name)).length : 0;
+    })
+    .toBeGreaterThanOrEqual(2);
   await page.getByRole("button", { name: "Plant them" }).click();
   const standing = ledger(page).getByRole("list", { name: "In the box" }).getByRole("listitem");
   expect(await standing.count()).toBeGreaterThanOrEqual(4);
@@ -96,7 +127,9 @@ test("a biotope palette is proposed, another one differs, and it is planted; the
   await expect(ledger(page)).toContainText("No plants, no work.");
 });
 
-test("grown to twelve months the section shows what crowds, and it is mended; a plant that died here twice is said so", async ({ page }) => {
+test("grown to twelve months the section shows what crowds, and it is mended; a plant that died here twice is said so", async ({
+  page,
+}) => {
   await demo(page);
   await page.goto("/h/demo-lantern-gully/planting");
   await page.getByRole("radio", { name: "12 months" }).click();

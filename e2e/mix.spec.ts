@@ -10,7 +10,9 @@ const addRule = async (page: Page, name: string) => {
   await page.getByRole("menuitem", { name, exact: true }).click();
 };
 
-test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 %, are scaled to this habitat, dragged, locked and refused when senseless", async ({ page }) => {
+test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 %, are scaled to this habitat, dragged, locked and refused when senseless", async ({
+  page,
+}) => {
   await start(page);
   await step(page, "Mix");
   await page.getByLabel("Start from a recipe").click();
@@ -25,7 +27,9 @@ test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 %, are scaled to th
   await row(page, "Clay powder").getByRole("textbox").fill("20");
   await expect(row(page, "Clay powder")).toContainText("16.7 %");
   await row(page, "Clay powder").getByRole("textbox").fill("-3");
-  await expect(page.getByRole("alert").filter({ hasText: "Clay powder, per cent: must be between 0.01 and 10,000" })).toBeVisible();
+  await expect(
+    page.getByRole("alert").filter({ hasText: "Clay powder, per cent: must be between 0.01 and 10,000" }),
+  ).toBeVisible();
   await row(page, "Clay powder").getByRole("textbox").fill("lots");
   await expect(page.getByRole("alert").filter({ hasText: "Clay powder, per cent: must be" })).toBeVisible();
   await expect(row(page, "Clay powder")).toContainText("16.7 %");
@@ -45,14 +49,19 @@ test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 %, are scaled to th
   await expect(row(page, "Clay powder")).toContainText("16.7 %");
   await page.getByRole("button", { name: "Lock Organic topsoil" }).click();
   await page.getByRole("button", { name: "Lock Play sand" }).click();
-  await expect(page.getByRole("status").filter({ hasText: "Every part is locked, so nothing can give way" })).toBeVisible();
-  for (const name of ["Clay powder", "Organic topsoil", "Play sand"]) await page.getByRole("button", { name: `Remove ${name}` }).click();
+  await expect(
+    page.getByRole("status").filter({ hasText: "Every part is locked, so nothing can give way" }),
+  ).toBeVisible();
+  for (const name of ["Clay powder", "Organic topsoil", "Play sand"])
+    await page.getByRole("button", { name: `Remove ${name}` }).click();
   await expect(page.getByText("The jar is empty. Take a recipe or add an ingredient.")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(row(page, "Play sand")).toContainText("100.0 %");
 });
 
-test("a forest-floor mix is matched from bins without tree fern, in whole scoops and with peat barred; a clash is explained and gives way", async ({ page }) => {
+test("a forest-floor mix is matched from bins without tree fern, in whole scoops and with peat barred; a clash is explained and gives way", async ({
+  page,
+}) => {
   await demo(page);
   await page.goto(GULLY);
   await mode(page, "Match");
@@ -89,17 +98,24 @@ test("a forest-floor mix is matched from bins without tree fern, in whole scoops
   await expect(row(page, "Tree fern fibre")).toHaveCount(1);
 });
 
-test("a bag is stretched, mixes are laid side by side, and a change that brings them nearer is made", async ({ page }) => {
+test("a bag is stretched, mixes are laid side by side, and a change that brings them nearer is made", async ({
+  page,
+}) => {
   await demo(page);
   await page.goto(GULLY);
   await mode(page, "Stretch a bag");
   await page.getByRole("button", { name: "Work it out" }).click();
   await expect(page.getByRole("table").getByRole("row", { name: /Ready forest mix/ })).toContainText("8.0");
   await mode(page, "Compare");
-  const nearer = page.getByRole("heading", { name: /What would bring this mix nearer to A, Forest mix, tree fern/ }).locator("..");
+  const nearer = page
+    .getByRole("heading", { name: /What would bring this mix nearer to A, Forest mix, tree fern/ })
+    .locator("..");
   const apart = async () => Number(/([\d.]+)\s% off/.exec((await nearer.textContent()) ?? "")?.[1]);
   const before = await apart();
-  await nearer.getByRole("button", { name: /^Do it/ }).first().click();
+  await nearer
+    .getByRole("button", { name: /^Do it/ })
+    .first()
+    .click();
   await expect.poll(apart).toBeLessThan(before);
 });
 
@@ -130,15 +146,29 @@ test("a recipe is made in three bucket batches; an old soil is topped up and wri
   await expect(page.getByText("Not topped up so far.")).toBeVisible();
 });
 
-test("own ingredients: a table with semicolons, decimal commas and a formula; one in use is taken off and nothing breaks; recipes go out and in", async ({ page }) => {
+test("own ingredients: a table with semicolons, decimal commas and a formula; one in use is taken off and nothing breaks; recipes go out and in", async ({
+  page,
+}) => {
   await page.goto("/library");
   await page.getByRole("radio", { name: "Ingredients", exact: true }).click();
   const example = await savedText(page, () => page.getByRole("button", { name: "An example table" }).click());
-  const [heading = "", line = ""] = example.replace(/^\uFEFF/, "").trim().split("\r\n");
+  const [heading = "", line = ""] = example
+    .replace(/^\uFEFF/, "")
+    .trim()
+    .split("\r\n");
   const semicolons = (text: string) => text.replaceAll(",", ";").replace(/(\d)\.(\d)/g, "$1,$2");
-  const table = [semicolons(heading), semicolons(line), semicolons(line).replace("Brook clay", "=HYPERLINK(1)"), semicolons(line).replace("Brook clay", "Bächlein").replace(/;0,\d+;/, ";viel;")].join("\n");
+  const table = [
+    semicolons(heading),
+    semicolons(line),
+    semicolons(line).replace("Brook clay", "=HYPERLINK(1)"),
+    semicolons(line)
+      .replace("Brook clay", "Bächlein")
+      .replace(/;0,\d+;/, ";viel;"),
+  ].join("\n");
   // As a spreadsheet of the old western encoding saves it.
-  await page.getByLabel("Bring in a table (CSV)").setInputFiles({ name: "mine.csv", mimeType: "text/csv", buffer: Buffer.from(table, "latin1") });
+  await page
+    .getByLabel("Bring in a table (CSV)")
+    .setInputFiles({ name: "mine.csv", mimeType: "text/csv", buffer: Buffer.from(table, "latin1") });
   await expect(page.getByText("1 ingredient was taken in.")).toBeVisible();
   await expect(page.getByText("Row 3, name: “=HYPERLINK(1)” begins as a formula.")).toBeVisible();
   await expect(page.getByText(/Row 4, .*: “viel” is not a number/)).toBeVisible();
@@ -184,9 +214,19 @@ test("own ingredients: a table with semicolons, decimal commas and a formula; on
   await step(page, "Mix");
   await expect(row(page, "Brook clay")).toBeVisible();
 
-  await page.getByLabel("Open a recipe file …").setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from(recipe.replace(/"parts": [\d.]+/, '"parts": -1')) });
-  await expect(page.getByRole("alert").filter({ hasText: "The recipe was not opened, and the mix is as it was." })).toContainText("parts.0.parts");
+  await page
+    .getByLabel("Open a recipe file …")
+    .setInputFiles({
+      name: "bad.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(recipe.replace(/"parts": [\d.]+/, '"parts": -1')),
+    });
+  await expect(
+    page.getByRole("alert").filter({ hasText: "The recipe was not opened, and the mix is as it was." }),
+  ).toContainText("parts.0.parts");
   await page.getByRole("button", { name: "Remove Brook clay" }).click();
-  await page.getByLabel("Open a recipe file …").setInputFiles({ name: "good.json", mimeType: "application/json", buffer: Buffer.from(recipe) });
+  await page
+    .getByLabel("Open a recipe file …")
+    .setInputFiles({ name: "good.json", mimeType: "application/json", buffer: Buffer.from(recipe) });
   await expect(row(page, "Brook clay")).toBeVisible();
 });

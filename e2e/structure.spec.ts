@@ -20,7 +20,9 @@ async function sheets(page: Page, kind: string): Promise<void> {
   await page.getByRole("radio", { name: kind }).click();
 }
 
-test("a cloud-forest box: foam back, false bottom, pump column, two sloped lifts, and what is cut and filled for it", async ({ page }) => {
+test("a cloud-forest box: foam back, false bottom, pump column, two sloped lifts, and what is cut and filled for it", async ({
+  page,
+}) => {
   await start(page, { size: "70 x 45 x 50", sill: "19" });
   await step(page, "Shell");
   await part(page, "Walls");
@@ -47,8 +49,12 @@ test("a cloud-forest box: foam back, false bottom, pump column, two sloped lifts
   await step(page, "Shell");
   await part(page, "Hardscape");
   await addPiece(page, "Pump column");
-  await ledger(page).getByRole("textbox", { name: /^pump column, from the left/ }).fill("62");
-  await ledger(page).getByRole("textbox", { name: /^pump column, from the front/ }).fill("32");
+  await ledger(page)
+    .getByRole("textbox", { name: /^pump column, from the left/ })
+    .fill("62");
+  await ledger(page)
+    .getByRole("textbox", { name: /^pump column, from the front/ })
+    .fill("32");
   await step(page, "Strata");
   // The column takes 9 x 9 cm out of a lift 5.9 cm deep there.
   await expect(lift).toContainText("14.9 L in place");
@@ -59,7 +65,9 @@ test("a cloud-forest box: foam back, false bottom, pump column, two sloped lifts
 
   await sheets(page, "Cut sheets");
   await expect(page.getByRole("article")).toContainText("Fibreglass insect screen: 75 × 45 cm");
-  await expect(page.getByRole("article")).toContainText("Hole for the pump column: 9 × 9 cm, 60 cm from the left edge, 30 cm from the front edge");
+  await expect(page.getByRole("article")).toContainText(
+    "Hole for the pump column: 9 × 9 cm, 60 cm from the left edge, 30 cm from the front edge",
+  );
   await page.getByRole("radio", { name: "Fill strips" }).click();
   await expect(page.getByRole("figure")).toHaveCount(4);
   const svg = await savedText(page, () => page.getByRole("button", { name: "SVG, true size: Front left" }).click());
@@ -92,11 +100,15 @@ test("a dry box: a stone stack belongs on the glass, and a filled tube makes a d
   await expect(ledger(page)).toContainText("Stands from 0 cm to 32 cm · takes 3 L of soil");
   await page.getByRole("button", { name: /^Cork tube: .* from the left/ }).focus();
   await page.keyboard.press("ArrowRight");
-  await expect(page.getByRole("button", { name: "Cork tube: 53 cm from the left, 27 cm from the front" })).toBeVisible();
+  await expect(
+    page.getByRole("button", { name: "Cork tube: 53 cm from the left, 27 cm from the front" }),
+  ).toBeVisible();
 
   await expect(finding(page, "No humid hide.")).toBeVisible();
   await finding(page, "No humid hide.").getByRole("button", { name: "Set up humid hide" }).click();
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "humid hide" }).first()).toContainText("1, wants 1");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "humid hide" }).first()).toContainText(
+    "1, wants 1",
+  );
 
   await part(page, "Load");
   await ledger(page).getByLabel("Rated for").fill("100");
@@ -104,11 +116,15 @@ test("a dry box: a stone stack belongs on the glass, and a filled tube makes a d
   await expect(ledger(page)).toContainText("Wants two people");
   await ledger(page).getByRole("radio", { name: "its rim only" }).click();
   await expect(finding(page, "The floor pane carries too much.")).toBeVisible();
-  await finding(page, "The floor pane carries too much.").getByRole("button", { name: "Carry the whole floor" }).click();
+  await finding(page, "The floor pane carries too much.")
+    .getByRole("button", { name: "Carry the whole floor" })
+    .click();
   await expect(ledger(page)).toContainText("the pane does not bend");
 });
 
-test("a flat box: a warm shallow zone held back from a deep cool one, drawn or split, and refused where it cannot be", async ({ page }) => {
+test("a flat box: a warm shallow zone held back from a deep cool one, drawn or split, and refused where it cannot be", async ({
+  page,
+}) => {
   await start(page, { animal: "Leopard gecko", count: "1", size: "120 x 50 x 40", sill: "18" });
   await step(page, "Strata");
   const soil = layer(page, "mix").first();
@@ -116,7 +132,9 @@ test("a flat box: a warm shallow zone held back from a deep cool one, drawn or s
   await soil.getByRole("textbox", { name: /at the back/ }).fill("15");
   await page.getByRole("button", { name: "Split off the left" }).click();
   await expect(page.getByRole("radio", { name: "Plan" })).toBeChecked();
-  await ledger(page).getByRole("textbox", { name: /^Zone 1: where it ends/ }).fill("42");
+  await ledger(page)
+    .getByRole("textbox", { name: /^Zone 1: where it ends/ })
+    .fill("42");
   await expect(layer(page, "lift 1")).toContainText("rest");
   // 78 x 50 cm at 14 cm is 54.6 L, less half of the edging, 1.5 x 50 cm as high as 14 cm: 53.6 L.
   await expect(layer(page, "lift 1")).toContainText("53.6 L in place");
@@ -132,24 +150,42 @@ test("a flat box: a warm shallow zone held back from a deep cool one, drawn or s
   const plan = page.locator("[data-drawing]");
   const box = (await plan.boundingBox())!;
   const corner = (x: number, y: number) => plan.click({ position: { x: box.width * x, y: box.height * y } });
-  for (const [x, y] of [[0.1, 0.2], [0.5, 0.2], [0.5, 0.8]] as const) await corner(x, y);
+  for (const [x, y] of [
+    [0.1, 0.2],
+    [0.5, 0.2],
+    [0.5, 0.8],
+  ] as const)
+    await corner(x, y);
   await page.getByRole("button", { name: "Close it" }).click();
   await expect(page.getByRole("alert").filter({ hasText: "It would lie over another zone" })).toBeVisible();
-  for (const [x, y] of [[0.7, 0.2], [0.9, 0.2], [0.9, 0.7]] as const) await corner(x, y);
+  for (const [x, y] of [
+    [0.7, 0.2],
+    [0.9, 0.2],
+    [0.9, 0.7],
+  ] as const)
+    await corner(x, y);
   await corner(0.7, 0.2);
   await expect(plan).toHaveCount(0);
   await expect(ledger(page).getByRole("button", { name: "Remove Zone 2" })).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(ledger(page).getByRole("button", { name: "Remove Zone 2" })).toHaveCount(0);
   await page.getByRole("radio", { name: "Front" }).click();
-  await page.getByRole("button", { name: "More on Red desert mix, lift 1" }).or(page.getByRole("button", { name: /^More on .* lift 1/ })).first().click();
+  await page
+    .getByRole("button", { name: "More on Red desert mix, lift 1" })
+    .or(page.getByRole("button", { name: /^More on .* lift 1/ }))
+    .first()
+    .click();
   await ledger(page).getByRole("button", { name: "Add a mound" }).click();
-  await ledger(page).getByRole("textbox", { name: /^Mound 1, height/ }).fill("30");
+  await ledger(page)
+    .getByRole("textbox", { name: /^Mound 1, height/ })
+    .fill("30");
   await expect(page.getByRole("alert").filter({ hasText: "a dome is at most as high as its radius" })).toBeVisible();
   await kept(page);
 });
 
-test("a tall narrow box with no drainage: cork on the walls, a panel measured before it is cut, ledges at two heights", async ({ page }) => {
+test("a tall narrow box with no drainage: cork on the walls, a panel measured before it is cut, ledges at two heights", async ({
+  page,
+}) => {
   await start(page, { animal: "Crested gecko", count: "1", size: "45 x 50 x 90", sill: "16" });
   await step(page, "Strata");
   await expect(ledger(page)).not.toContainText("Clay pebbles");
@@ -175,7 +211,9 @@ test("a tall narrow box with no drainage: cork on the walls, a panel measured be
   await expect(page.getByRole("article")).toContainText("nothing to cut");
 });
 
-test("the bins and the packs: stock goes first, whole packs are chosen in a worker, CSV is clean, bad prices are refused", async ({ page }) => {
+test("the bins and the packs: stock goes first, whole packs are chosen in a worker, CSV is clean, bad prices are refused", async ({
+  page,
+}) => {
   await demo(page);
   await page.goto("/bins");
   const coir = page.getByRole("listitem").filter({ has: page.getByRole("list", { name: "Packs of Coir, loosened" }) });
@@ -201,7 +239,9 @@ test("the bins and the packs: stock goes first, whole packs are chosen in a work
   await page.getByRole("button", { name: "Choose packs" }).click();
   await expect(article.getByRole("row", { name: /^Together/ })).toBeVisible();
   const money = (text: string) => Number(/€([\d.]+)/.exec(text)?.[1]);
-  expect(money(await article.getByRole("row", { name: /^Together/ }).innerText())).toBeGreaterThanOrEqual(money(cheapest));
+  expect(money(await article.getByRole("row", { name: /^Together/ }).innerText())).toBeGreaterThanOrEqual(
+    money(cheapest),
+  );
   const csv = await savedText(page, () => page.getByRole("button", { name: "CSV" }).click());
   expect(csv.split("\r\n")[0]).toBe("\ufeffTo have at hand,Thing,Needed,In the bins,To buy");
 });

@@ -17,7 +17,16 @@ export { expect };
 type Start = { animal?: string; count?: string; name?: string; size?: string; sill?: string };
 
 /** Starts a habitat through the form and waits for its brief. */
-export async function start(page: Page, { animal = "Red-eyed crocodile skink", count = "2", name = "Fernwall", size = "60 x 45 x 45", sill = "17" }: Start = {}): Promise<void> {
+export async function start(
+  page: Page,
+  {
+    animal = "Red-eyed crocodile skink",
+    count = "2",
+    name = "Fernwall",
+    size = "60 x 45 x 45",
+    sill = "17",
+  }: Start = {},
+): Promise<void> {
   await page.goto("/start");
   await page.getByLabel("Animal", { exact: true }).click();
   await page.getByRole("option", { name: animal }).click();
@@ -35,12 +44,14 @@ export const step = async (page: Page, name: string): Promise<void> => {
 };
 
 /** Waits until the last edit is kept on the device. */
-export const kept = (page: Page): Promise<void> => expect(page.getByRole("status").filter({ hasText: "Kept on this device" })).toBeVisible();
+export const kept = (page: Page): Promise<void> =>
+  expect(page.getByRole("status").filter({ hasText: "Kept on this device" })).toBeVisible();
 
 /** The step's figures, on the right. */
 export const ledger = (page: Page) => page.getByRole("complementary", { name: "Ledger" });
 
-export const finding = (page: Page, title: string) => page.getByRole("contentinfo", { name: "Findings" }).getByRole("listitem").filter({ hasText: title });
+export const finding = (page: Page, title: string) =>
+  page.getByRole("contentinfo", { name: "Findings" }).getByRole("listitem").filter({ hasText: title });
 
 /** The file that a click makes the browser save, as text. */
 export async function savedText(page: Page, click: () => Promise<void>): Promise<string> {

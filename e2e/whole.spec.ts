@@ -2,7 +2,14 @@ import AxeBuilder from "@axe-core/playwright";
 import { demo, expect, test } from "./support";
 
 const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"];
-const PATHS = ["/", "/start", "/bins", "/library", "/h/demo-lantern-gully/sheets", ...STEPS.map((name) => `/h/demo-lantern-gully/${name}`)];
+const PATHS = [
+  "/",
+  "/start",
+  "/bins",
+  "/library",
+  "/h/demo-lantern-gully/sheets",
+  ...STEPS.map((name) => `/h/demo-lantern-gully/${name}`),
+];
 
 test("the demo shelf stands, and a duty ticked there comes back with undo", async ({ page }) => {
   await demo(page);
@@ -25,7 +32,9 @@ test("switching units changes every figure, sentence and input at once, and noth
     await expect(page.getByRole("button", { name: "Units: US. Switch to metric" })).toBeVisible();
     const text = await page.locator("body").innerText();
     expect(text.match(/.*\d\s?(cm|°C|kg|L)\b.*/g) ?? []).toEqual([]);
-    const typed = await page.getByRole("textbox").evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
+    const typed = await page
+      .getByRole("textbox")
+      .evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
     expect(typed.filter((value) => /cm|°C/.test(value))).toEqual([]);
   }
   await page.goto("/h/demo-twin-deep/strata");
@@ -71,8 +80,12 @@ for (const scheme of ["day", "night"]) {
     for (const path of PATHS) {
       await page.goto(path);
       await expect(page.getByRole("heading", { level: 1 }).first()).toBeAttached();
-      const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
-      expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`)).toEqual([]);
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
+        .analyze();
+      expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`)).toEqual(
+        [],
+      );
     }
   });
 }

@@ -7,7 +7,10 @@ export class Trouble extends Error {}
 
 /** Runs a command with its output shown; true when it succeeded. */
 export function run(command, args, env = {}) {
-  const { status } = spawnSync(command, args, { stdio: "inherit", env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env } });
+  const { status } = spawnSync(command, args, {
+    stdio: "inherit",
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
+  });
   return status === 0;
 }
 
@@ -22,7 +25,12 @@ export function ensurePackages() {
   }
 }
 
-const CHROMIUM_PATHS = [process.env.CHROMIUM ?? "", "/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome"];
+const CHROMIUM_PATHS = [
+  process.env.CHROMIUM ?? "",
+  "/usr/bin/chromium",
+  "/usr/bin/chromium-browser",
+  "/usr/bin/google-chrome",
+];
 const findChromium = () => CHROMIUM_PATHS.find((path) => path !== "" && existsSync(path));
 
 /** Finds Chromium, or installs Debian's package where that is allowed. */
@@ -36,17 +44,23 @@ export function ensureChromium() {
     run("apt-get", ["install", "-y", "-qq", "chromium"], { DEBIAN_FRONTEND: "noninteractive" });
   }
   const path = findChromium();
-  if (!path) throw new Trouble("Chromium is not here and could not be installed. Install Debian's package chromium (apt-get install chromium), or set CHROMIUM to the path of one.");
+  if (!path)
+    throw new Trouble(
+      "Chromium is not here and could not be installed. Install Debian's package chromium (apt-get install chromium), or set CHROMIUM to the path of one.",
+    );
   return path;
 }
 
 /** A free port: the one in PORT, or any. */
 export function freePort() {
   const wanted = process.env.PORT ? Number(process.env.PORT) : 0;
-  if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65535) throw new Trouble(`PORT is "${process.env.PORT}", which is no port number.`);
+  if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65535)
+    throw new Trouble(`PORT is "${process.env.PORT}", which is no port number.`);
   return new Promise((resolve, reject) => {
     const probe = createServer();
-    probe.once("error", () => reject(new Trouble(`Port ${wanted} is taken. Set PORT to another one, or leave it out and a free one is found.`)));
+    probe.once("error", () =>
+      reject(new Trouble(`Port ${wanted} is taken. Set PORT to another one, or leave it out and a free one is found.`)),
+    );
     probe.listen(wanted, () => {
       const { port } = probe.address();
       probe.close(() => resolve(port));
@@ -57,7 +71,8 @@ export function freePort() {
 /** Starts the built application and waits until it answers. The caller ends it by its process. */
 export async function startServer(port) {
   const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-p", String(port)], {
-    stdio: ["ignore", "ignore", "inherit"], env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" },
+    stdio: ["ignore", "ignore", "inherit"],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1" },
   });
   for (let tries = 0; tries < 120 && server.exitCode === null; tries += 1) {
     const answer = await fetch(`http://localhost:${port}/icon.svg`).catch(() => undefined);

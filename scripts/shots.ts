@@ -17,7 +17,8 @@ const SHOTS: readonly Shot[] = [
   { name: "brief", path: `${gully}/brief` },
   { name: "shell", path: `${gully}/shell` },
   {
-    name: "model", path: `${gully}/shell`,
+    name: "model",
+    path: `${gully}/shell`,
     before: async (page) => {
       await page.getByRole("button", { name: "Turn it" }).click();
       await page.waitForTimeout(3000);
@@ -25,7 +26,8 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "bins", path: "/bins" },
   {
-    name: "sheets", path: `${gully}/sheets`,
+    name: "sheets",
+    path: `${gully}/sheets`,
     before: async (page) => {
       await page.getByRole("radio", { name: "Cut sheets" }).click();
     },
@@ -33,7 +35,8 @@ const SHOTS: readonly Shot[] = [
   { name: "strata", path: `${gully}/strata` },
   { name: "mix", path: `${gully}/mix` },
   {
-    name: "match", path: `${gully}/mix`,
+    name: "match",
+    path: `${gully}/mix`,
     before: async (page) => {
       await page.getByRole("radio", { name: "Match" }).click();
       await page.getByLabel("Come near to").click();
@@ -49,7 +52,8 @@ const SHOTS: readonly Shot[] = [
   { name: "keeping", path: `${gully}/keeping` },
   { name: "library", path: "/library" },
   {
-    name: "compare", path: "/library",
+    name: "compare",
+    path: "/library",
     before: async (page) => {
       for (const name of ["Dyeing poison frog", "Crested gecko", "Leopard gecko", "Rosy boa"]) {
         await page.getByLabel("Find by name").fill(name);
@@ -62,7 +66,8 @@ const SHOTS: readonly Shot[] = [
   { name: "phone-shelf", path: "/", size: PHONE },
   { name: "phone-strata", path: `${gully}/strata`, size: PHONE },
   {
-    name: "night", path: "/h/demo-undercut/strata",
+    name: "night",
+    path: "/h/demo-undercut/strata",
     before: async (page) => {
       await page.getByRole("button", { name: "Switch to night colours" }).click();
       await page.mouse.move(640, 400);
@@ -72,7 +77,8 @@ const SHOTS: readonly Shot[] = [
 
 async function main(): Promise<void> {
   const executablePath = chromiumPath();
-  if (!executablePath) throw new Error("Chromium is not here. Install Debian's package chromium, or set CHROMIUM to its path.");
+  if (!executablePath)
+    throw new Error("Chromium is not here. Install Debian's package chromium, or set CHROMIUM to its path.");
   if (!existsSync(".next/BUILD_ID")) throw new Error("There is no build yet. Run: npm run build");
   const only = process.argv.slice(2);
   const port = await freePort();
@@ -80,7 +86,12 @@ async function main(): Promise<void> {
   const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
   try {
     mkdirSync(FOLDER, { recursive: true });
-    const context = await browser.newContext({ viewport: DESK, baseURL: `http://localhost:${port}`, locale: "en-GB", timezoneId: "UTC" });
+    const context = await browser.newContext({
+      viewport: DESK,
+      baseURL: `http://localhost:${port}`,
+      locale: "en-GB",
+      timezoneId: "UTC",
+    });
     const page = await context.newPage();
     page.on("pageerror", (error) => console.error(`page error: ${error.message}`));
     page.on("console", (message) => message.type() === "error" && console.error(`console: ${message.text()}`));

@@ -37,19 +37,40 @@ await main(async () => {
   check("types", [bin("typescript/bin/tsc"), "--noEmit"]);
   check("types of the core, without a browser", [bin("typescript/bin/tsc"), "-p", "src/core/tsconfig.json"]);
   check("lint", [bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]);
-  check("import rules", [bin("dependency-cruiser/bin/dependency-cruise.mjs"), "src", "--config", ".dependency-cruiser.cjs"]);
+  check("import rules", [
+    bin("dependency-cruiser/bin/dependency-cruise.mjs"),
+    "src",
+    "--config",
+    ".dependency-cruiser.cjs",
+  ]);
 
   const unit = join(scratch, "unit.json");
-  suite("unit tests", [bin("vitest/vitest.mjs"), "run", "--reporter=default", "--reporter=json", `--outputFile.json=${unit}`], unit, (report) => ({
-    passed: report.numPassedTests, failed: report.numFailedTests + report.testResults.filter((file) => file.status === "failed" && file.assertionResults.length === 0).length,
-  }));
+  suite(
+    "unit tests",
+    [bin("vitest/vitest.mjs"), "run", "--reporter=default", "--reporter=json", `--outputFile.json=${unit}`],
+    unit,
+    (report) => ({
+      passed: report.numPassedTests,
+      failed:
+        report.numFailedTests +
+        report.testResults.filter((file) => file.status === "failed" && file.assertionResults.length === 0).length,
+    }),
+  );
 
   check("assets", ["scripts/assets.mjs"]);
   if (check("build", [bin("next/dist/bin/next"), "build"])) {
     const e2e = join(scratch, "e2e.json");
-    suite("end-to-end tests", [bin("@playwright/test/cli.js"), "test"], e2e, ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }), {
-      CHROMIUM: chromium, PORT: String(port), E2E_REPORT: e2e,
-    });
+    suite(
+      "end-to-end tests",
+      [bin("@playwright/test/cli.js"), "test"],
+      e2e,
+      ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
+      {
+        CHROMIUM: chromium,
+        PORT: String(port),
+        E2E_REPORT: e2e,
+      },
+    );
   } else {
     counts.failed += 1;
     console.log("The end-to-end tests need a build; they did not run.");

@@ -24,9 +24,16 @@ export function derive(habitat: Habitat): Derived {
     load: loads(habitat, land),
     furnishing: furnishing(habitat, land),
     boxReasons: boxFit(habitat),
-    plantFits: new Map(habitat.plants.map((stand) => [stand.id, plantFit(plantOf(habitat, stand.plantId), habitat, land, stand)])),
+    plantFits: new Map(
+      habitat.plants.map((stand) => [stand.id, plantFit(plantOf(habitat, stand.plantId), habitat, land, stand)]),
+    ),
     crewFits: new Map(habitat.crew.map(({ crewId }) => [crewId, crewFit(crewOf(habitat, crewId), habitat)])),
-    mateFits: new Map(habitat.brief.mates.map((mate) => [mate.animalId, matesFit(animalOf(habitat), animalNamed(habitat, mate.animalId))])),
+    mateFits: new Map(
+      habitat.brief.mates.map((mate) => [
+        mate.animalId,
+        matesFit(animalOf(habitat), animalNamed(habitat, mate.animalId)),
+      ]),
+    ),
     troubles: troubles(habitat, land, MONTHS_AHEAD),
     bands: bandChecks(habitat),
   };

@@ -17,4 +17,5 @@ export function seeded(seed: number): () => number {
 }
 
 /** A seed from a name (FNV-1a). @example seedOf("fern") === seedOf("fern") // true */
-export const seedOf = (name: string): number => [...name].reduce((hash, char) => Math.imul(hash ^ char.charCodeAt(0), 16777619), 2166136261);
+export const seedOf = (name: string): number =>
+  [...name].reduce((hash, char) => Math.imul(hash ^ char.charCodeAt(0), 16777619), 2166136261);

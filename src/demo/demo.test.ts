@@ -27,7 +27,12 @@ describe("the demo shelf", () => {
   it("has twins that differ in nothing but the depth of their litter", () => {
     const [thin, deep] = [named("Twin, thin litter"), named("Twin, deep litter")];
     const without = (habitat: typeof thin) => ({
-      ...habitat.strata, layers: habitat.strata.layers.filter((layer) => layer.kind !== "dressing"), shell: habitat.shell, mixes: habitat.mixes, plants: habitat.plants, crew: habitat.crew,
+      ...habitat.strata,
+      layers: habitat.strata.layers.filter((layer) => layer.kind !== "dressing"),
+      shell: habitat.shell,
+      mixes: habitat.mixes,
+      plants: habitat.plants,
+      crew: habitat.crew,
     });
     expect(without(thin)).toEqual(without(deep));
     expect(thin.strata).not.toEqual(deep.strata);

@@ -15,13 +15,22 @@ type Plan = {
   readings: Scenario;
 };
 
-const plant = (id: string, plantId: string, xCm: number, yCm: number): Command => ({ name: "addPlant", args: { id, plantId, xCm, yCm } });
+const plant = (id: string, plantId: string, xCm: number, yCm: number): Command => ({
+  name: "addPlant",
+  args: { id, plantId, xCm, yCm },
+});
 const crew = (crewId: string, count: number): Command => ({ name: "setCrew", args: { crewId, count } });
 
 const frogBox: Pick<Plan["start"], "animalId" | "count" | "shell"> = {
-  animalId: "tomatoFrog", count: 1, shell: { widthCm: 50, depthCm: 45, heightCm: 45, sillCm: 22, top: "mesh" },
+  animalId: "tomatoFrog",
+  count: 1,
+  shell: { widthCm: 50, depthCm: 45, heightCm: 45, sillCm: 22, top: "mesh" },
 };
-const frogPlanting = [plant("p1", "goldenPothos", 12, 41), plant("p2", "creepingFig", 38, 42), plant("p3", "buttonFern", 30, 20)];
+const frogPlanting = [
+  plant("p1", "goldenPothos", 12, 41),
+  plant("p2", "creepingFig", 38, 42),
+  plant("p3", "buttonFern", 30, 20),
+];
 
 type PieceArgs = Extract<Command, { name: "addPiece" }>["args"];
 const GLASS: PieceArgs["rest"] = { on: "glass" };
@@ -29,46 +38,98 @@ const onGround = (sunkCm = 0): PieceArgs["rest"] => ({ on: "ground", sunkCm });
 const onWall = (upCm: number): PieceArgs["rest"] => ({ on: "wall", upCm });
 
 /** A piece in the usual size of its kind, or in one of its own. */
-function piece(id: string, kindId: string, xCm: number, yCm: number, rest: PieceArgs["rest"], more: Partial<PieceArgs> = {}): Command {
+function piece(
+  id: string,
+  kindId: string,
+  xCm: number,
+  yCm: number,
+  rest: PieceArgs["rest"],
+  more: Partial<PieceArgs> = {},
+): Command {
   const { widthCm, depthCm, heightCm } = entry("pieceKinds", kindId);
-  return { name: "addPiece", args: { id, kindId, xCm, yCm, rest, turnDeg: 0, widthCm, depthCm, heightCm, fillMixId: null, ...more } };
+  return {
+    name: "addPiece",
+    args: { id, kindId, xCm, yCm, rest, turnDeg: 0, widthCm, depthCm, heightCm, fillMixId: null, ...more },
+  };
 }
 
-const frogHides = [piece("h1", "corkFlat", 12, 24, onGround(1), { widthCm: 18, depthCm: 13 }), piece("h2", "corkFlat", 40, 24, onGround(1), { widthCm: 18, depthCm: 13 })];
+const frogHides = [
+  piece("h1", "corkFlat", 12, 24, onGround(1), { widthCm: 18, depthCm: 13 }),
+  piece("h2", "corkFlat", 40, 24, onGround(1), { widthCm: 18, depthCm: 13 }),
+];
 
 /** A scenario of our own: one person's boxes in one frog-and-reptile room. */
 const PLANS: readonly Plan[] = [
   {
-    start: { id: "demo-lantern-gully", name: "Lantern Gully", animalId: "crocodileSkink", count: 2, shell: { widthCm: 70, depthCm: 45, heightCm: 50, sillCm: 19, top: "halfCovered" } },
-    startedAgo: 142, keptAgo: 76,
+    start: {
+      id: "demo-lantern-gully",
+      name: "Lantern Gully",
+      animalId: "crocodileSkink",
+      count: 2,
+      shell: { widthCm: 70, depthCm: 45, heightCm: 50, sillCm: 19, top: "halfCovered" },
+    },
+    startedAgo: 142,
+    keptAgo: 76,
     commands: [
       { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
       { name: "setStandsOn", args: { ratingKg: 150 } },
       { name: "removeLayers", args: { layerIds: ["drainage-1"] } },
-      { name: "addLayer", args: { layer: { id: "drainage-1", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 6 } } },
+      {
+        name: "addLayer",
+        args: { layer: { id: "drainage-1", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 6 } },
+      },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 4.5, backCm: 6.5 } },
       { name: "takeRecipe", args: { mixId: "mix-1", recipeId: "peatFreeForest" } },
       { name: "addLayer", args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 4.5, backCm: 7 } } },
       { name: "takeRecipe", args: { mixId: "mix-2", recipeId: "treeFernForest" } },
       { name: "setPart", args: { mixId: "mix-2", ingredientId: "crushedLeaf", parts: 1 } },
-      { name: "addMound", args: { layerId: "soil-2", id: "m1", form: "dome", xCm: 40, yCm: 26, radiusCm: 11, topRadiusCm: 0, heightCm: 3 } },
+      {
+        name: "addMound",
+        args: {
+          layerId: "soil-2",
+          id: "m1",
+          form: "dome",
+          xCm: 40,
+          yCm: 26,
+          radiusCm: 11,
+          topRadiusCm: 0,
+          heightCm: 3,
+        },
+      },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 2 } },
       piece("column", "pumpColumn", 64, 34, GLASS, { heightCm: 24 }),
       piece("log", "log", 26, 30, onGround(2), { widthCm: 34, depthCm: 9, heightCm: 9 }),
-      piece("h1", "corkFlat", 15, 14, onGround(1), { widthCm: 20, depthCm: 14 }), piece("h2", "corkFlat", 52, 13, onGround(1), { widthCm: 20, depthCm: 14, heightCm: 7 }),
-      plant("p1", "rabbitFootFern", 10, 38), plant("p2", "heartleafPhilodendron", 36, 38), plant("p3", "nervePlant", 33, 12),
-      plant("p4", "creepingFig", 60, 39), plant("p5", "roundPeperomia", 50, 38), plant("p6", "eyelashBegonia", 63, 15),
-      crew("tropicalSpringtail", 600), crew("dwarfWhiteIsopod", 60),
+      piece("h1", "corkFlat", 15, 14, onGround(1), { widthCm: 20, depthCm: 14 }),
+      piece("h2", "corkFlat", 52, 13, onGround(1), { widthCm: 20, depthCm: 14, heightCm: 7 }),
+      plant("p1", "rabbitFootFern", 10, 38),
+      plant("p2", "heartleafPhilodendron", 36, 38),
+      plant("p3", "nervePlant", 33, 12),
+      plant("p4", "creepingFig", 60, 39),
+      plant("p5", "roundPeperomia", 50, 38),
+      plant("p6", "eyelashBegonia", 63, 15),
+      crew("tropicalSpringtail", 600),
+      crew("dwarfWhiteIsopod", 60),
     ],
     ticked: { mist: 1, freshWater: 1, spotClean: 1, waterLine: 8, prune: 12, glass: 3, litter: 20, crew: 20 },
     readings: {
-      days: 42, seed: 11, warmC: { start: 25.6, end: 26.2, wobble: 0.7 }, coolC: { start: 23.2, end: 23.8, wobble: 0.6 },
-      humidityRh: { start: 82, end: 86, wobble: 4 }, waterLineCm: { start: 1.4, end: 5.9, wobble: 0.1 },
+      days: 42,
+      seed: 11,
+      warmC: { start: 25.6, end: 26.2, wobble: 0.7 },
+      coolC: { start: 23.2, end: 23.8, wobble: 0.6 },
+      humidityRh: { start: 82, end: 86, wobble: 4 },
+      waterLineCm: { start: 1.4, end: 5.9, wobble: 0.1 },
     },
   },
   {
-    start: { id: "demo-dry-wash", name: "Dry Wash", animalId: "rosyBoa", count: 1, shell: { widthCm: 130, depthCm: 60, heightCm: 60, sillCm: 22, top: "mesh" } },
-    startedAgo: 160, keptAgo: 121,
+    start: {
+      id: "demo-dry-wash",
+      name: "Dry Wash",
+      animalId: "rosyBoa",
+      count: 1,
+      shell: { widthCm: 130, depthCm: 60, heightCm: 60, sillCm: 22, top: "mesh" },
+    },
+    startedAgo: 160,
+    keptAgo: 121,
     commands: [
       { name: "setShell", args: { wallMm: 8 } },
       { name: "setStandsOn", args: { ratingKg: 500 } },
@@ -78,95 +139,196 @@ const PLANS: readonly Plan[] = [
       piece("stack", "slabStack", 100, 38, GLASS, { widthCm: 36, depthCm: 28, heightCm: 38 }),
       piece("deep", "corkTube", 32, 36, GLASS, { widthCm: 18, depthCm: 18, heightCm: 31, fillMixId: "mix-tube" }),
       { name: "takeRecipe", args: { mixId: "mix-tube", recipeId: "burrow" } },
-      piece("h1", "dryHide", 16, 18, onGround(1)), piece("damp", "humidHide", 66, 44, onGround(2)), piece("bowl", "waterBowl", 114, 13, onGround(1)),
-      plant("p1", "oxTongueGasteria", 52, 24), plant("p2", "zebraHaworthia", 76, 14), plant("p3", "oxTongueGasteria", 122, 50),
+      piece("h1", "dryHide", 16, 18, onGround(1)),
+      piece("damp", "humidHide", 66, 44, onGround(2)),
+      piece("bowl", "waterBowl", 114, 13, onGround(1)),
+      plant("p1", "oxTongueGasteria", 52, 24),
+      plant("p2", "zebraHaworthia", 76, 14),
+      plant("p3", "oxTongueGasteria", 122, 50),
       crew("mealwormBeetle", 40),
     ],
     ticked: { freshWater: 1, spotClean: 0, prune: 12, glass: 5, crew: 34 },
     readings: {
-      days: 42, seed: 23, warmC: { start: 30.4, end: 30.6, wobble: 0.8 }, coolC: { start: 24.4, end: 24.6, wobble: 0.6 }, humidityRh: { start: 36, end: 34, wobble: 3 },
+      days: 42,
+      seed: 23,
+      warmC: { start: 30.4, end: 30.6, wobble: 0.8 },
+      coolC: { start: 24.4, end: 24.6, wobble: 0.6 },
+      humidityRh: { start: 36, end: 34, wobble: 3 },
     },
   },
   {
-    start: { id: "demo-kiln-end", name: "Kiln End", animalId: "leopardGecko", count: 1, shell: { widthCm: 120, depthCm: 50, heightCm: 40, sillCm: 18, top: "mesh" } },
-    startedAgo: 88, keptAgo: 52,
+    start: {
+      id: "demo-kiln-end",
+      name: "Kiln End",
+      animalId: "leopardGecko",
+      count: 1,
+      shell: { widthCm: 120, depthCm: 50, heightCm: 40, sillCm: 18, top: "mesh" },
+    },
+    startedAgo: 88,
+    keptAgo: 52,
     commands: [
-      { name: "addZone", args: { id: "warm", name: "Warm bed", points: [[0, 0], [42, 0], [42, 50], [0, 50]], retaining: { kindId: "log", thicknessCm: 8, heightCm: 17.5 } } },
+      {
+        name: "addZone",
+        args: {
+          id: "warm",
+          name: "Warm bed",
+          points: [
+            [0, 0],
+            [42, 0],
+            [42, 50],
+            [0, 50],
+          ],
+          retaining: { kindId: "log", thicknessCm: 8, heightCm: 17.5 },
+        },
+      },
       { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 13, backCm: 15.5 } },
-      { name: "addLayer", args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 4, backCm: 4, over: "warm" } } },
+      {
+        name: "addLayer",
+        args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 4, backCm: 4, over: "warm" } },
+      },
       { name: "takeRecipe", args: { mixId: "mix-2", recipeId: "redDesert" } },
       { name: "setPart", args: { mixId: "mix-2", ingredientId: "eucalyptBark", parts: 6 } },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1 } },
-      piece("stack", "slabStack", 16, 34, GLASS, { widthCm: 24, depthCm: 20, heightCm: 15 }), piece("h1", "dryHide", 26, 12, onGround()),
-      piece("damp", "humidHide", 64, 36, onGround(2)), piece("h2", "corkFlat", 98, 30, onGround(1)), piece("bowl", "waterBowl", 108, 10, onGround(1), { widthCm: 12, depthCm: 12, heightCm: 4 }),
-      plant("p1", "zebraHaworthia", 78, 12), plant("p2", "oxTongueGasteria", 112, 42),
+      piece("stack", "slabStack", 16, 34, GLASS, { widthCm: 24, depthCm: 20, heightCm: 15 }),
+      piece("h1", "dryHide", 26, 12, onGround()),
+      piece("damp", "humidHide", 64, 36, onGround(2)),
+      piece("h2", "corkFlat", 98, 30, onGround(1)),
+      piece("bowl", "waterBowl", 108, 10, onGround(1), { widthCm: 12, depthCm: 12, heightCm: 4 }),
+      plant("p1", "zebraHaworthia", 78, 12),
+      plant("p2", "oxTongueGasteria", 112, 42),
       crew("mealwormBeetle", 30),
     ],
     ticked: { mist: 3, freshWater: 0, spotClean: 1, prune: 12, glass: 4, litter: 30, crew: 41 },
     readings: {
-      days: 42, seed: 61, warmC: { start: 30.2, end: 30.4, wobble: 0.7 }, coolC: { start: 24.8, end: 24.6, wobble: 0.6 }, humidityRh: { start: 40, end: 38, wobble: 3 },
+      days: 42,
+      seed: 61,
+      warmC: { start: 30.2, end: 30.4, wobble: 0.7 },
+      coolC: { start: 24.8, end: 24.6, wobble: 0.6 },
+      humidityRh: { start: 40, end: 38, wobble: 3 },
     },
   },
   {
-    start: { id: "demo-chimney", name: "Chimney", animalId: "crestedGecko", count: 1, shell: { widthCm: 45, depthCm: 50, heightCm: 90, sillCm: 16, top: "halfCovered" } },
-    startedAgo: 64, keptAgo: 20,
+    start: {
+      id: "demo-chimney",
+      name: "Chimney",
+      animalId: "crestedGecko",
+      count: 1,
+      shell: { widthCm: 45, depthCm: 50, heightCm: 90, sillCm: 16, top: "halfCovered" },
+    },
+    startedAgo: 64,
+    keptAgo: 20,
     commands: [
       { name: "setTreatment", args: { wall: "back", treatmentId: "corkPanel", thicknessCm: 3 } },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 9, backCm: 12 } },
       { name: "takeRecipe", args: { mixId: "mix-1", recipeId: "soilBased" } },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 2.5 } },
-      piece("b1", "branch", 22, 24, onGround(2), { widthCm: 40, depthCm: 5, heightCm: 46 }), piece("b2", "branch", 24, 36, onWall(40), { widthCm: 38, depthCm: 5, heightCm: 34 }),
-      piece("t1", "corkTube", 11, 18, onGround(3), { widthCm: 10, depthCm: 10, heightCm: 34 }), piece("t2", "corkTube", 36, 14, onGround(3), { widthCm: 9, depthCm: 9, heightCm: 22 }),
-      piece("l1", "ledge", 12, 42.5, onWall(52), { widthCm: 18, depthCm: 9 }), piece("l2", "ledge", 34, 42.5, onWall(66), { widthCm: 16, depthCm: 9 }),
-      plant("p1", "goldenPothos", 34, 40), plant("p2", "birdNestFern", 18, 34), plant("p3", "cushionMoss", 30, 8),
+      piece("b1", "branch", 22, 24, onGround(2), { widthCm: 40, depthCm: 5, heightCm: 46 }),
+      piece("b2", "branch", 24, 36, onWall(40), { widthCm: 38, depthCm: 5, heightCm: 34 }),
+      piece("t1", "corkTube", 11, 18, onGround(3), { widthCm: 10, depthCm: 10, heightCm: 34 }),
+      piece("t2", "corkTube", 36, 14, onGround(3), { widthCm: 9, depthCm: 9, heightCm: 22 }),
+      piece("l1", "ledge", 12, 42.5, onWall(52), { widthCm: 18, depthCm: 9 }),
+      piece("l2", "ledge", 34, 42.5, onWall(66), { widthCm: 16, depthCm: 9 }),
+      plant("p1", "goldenPothos", 34, 40),
+      plant("p2", "birdNestFern", 18, 34),
+      plant("p3", "cushionMoss", 30, 8),
       crew("powderIsopod", 45),
     ],
     ticked: { mist: 0, freshWater: 0, spotClean: 0, prune: 12, glass: 1, litter: 20 },
     readings: {
-      days: 19, seed: 71, warmC: { start: 25.2, end: 25, wobble: 0.6 }, coolC: { start: 22.4, end: 22.2, wobble: 0.5 }, humidityRh: { start: 66, end: 68, wobble: 4 },
+      days: 19,
+      seed: 71,
+      warmC: { start: 25.2, end: 25, wobble: 0.6 },
+      coolC: { start: 22.4, end: 22.2, wobble: 0.5 },
+      humidityRh: { start: 66, end: 68, wobble: 4 },
     },
   },
   {
-    start: { id: "demo-undercut", name: "Undercut", animalId: "vampireCrab", count: 5, shell: { widthCm: 60, depthCm: 40, heightCm: 40, sillCm: 18, top: "glass" } },
-    startedAgo: 97, keptAgo: 60,
+    start: {
+      id: "demo-undercut",
+      name: "Undercut",
+      animalId: "vampireCrab",
+      count: 5,
+      shell: { widthCm: 60, depthCm: 40, heightCm: 40, sillCm: 18, top: "glass" },
+    },
+    startedAgo: 97,
+    keptAgo: 60,
     commands: [
-      { name: "addOpening", args: { id: "vent-low", kind: "vent", wall: "front", acrossCm: 20, upCm: 19, widthCm: 20, heightCm: 2.5 } },
-      { name: "addOpening", args: { id: "vent-high", kind: "vent", wall: "back", acrossCm: 20, upCm: 34, widthCm: 20, heightCm: 4 } },
-      { name: "addOpening", args: { id: "port", kind: "port", wall: "back", acrossCm: 52, upCm: 34, widthCm: 2.5, heightCm: 2.5 } },
+      {
+        name: "addOpening",
+        args: { id: "vent-low", kind: "vent", wall: "front", acrossCm: 20, upCm: 19, widthCm: 20, heightCm: 2.5 },
+      },
+      {
+        name: "addOpening",
+        args: { id: "vent-high", kind: "vent", wall: "back", acrossCm: 20, upCm: 34, widthCm: 20, heightCm: 4 },
+      },
+      {
+        name: "addOpening",
+        args: { id: "port", kind: "port", wall: "back", acrossCm: 52, upCm: 34, widthCm: 2.5, heightCm: 2.5 },
+      },
       { name: "setMaterial", args: { layerId: "drainage-1", materialId: "lavaRock" } },
       { name: "setDepth", args: { layerId: "drainage-1", depthCm: 5.5 } },
       { name: "setWaterLine", args: { waterLineCm: 3 } },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 7.5, backCm: 11 } },
       { name: "setMaterial", args: { layerId: "dressing-1", materialId: "sheetMoss" } },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1.5 } },
-      plant("p1", "dwarfAnubias", 9, 10), plant("p2", "javaFern", 26, 28), plant("p3", "dwarfSweetFlag", 46, 30), plant("p4", "javaMoss", 36, 8), plant("p5", "creepingFig", 52, 38),
+      plant("p1", "dwarfAnubias", 9, 10),
+      plant("p2", "javaFern", 26, 28),
+      plant("p3", "dwarfSweetFlag", 46, 30),
+      plant("p4", "javaMoss", 36, 8),
+      plant("p5", "creepingFig", 52, 38),
       crew("tropicalSpringtail", 480),
     ],
     ticked: { mist: 0, freshWater: 4, spotClean: 1, waterLine: 6, prune: 12, glass: 6, crew: 58 },
     readings: {
-      days: 42, seed: 37, warmC: { start: 26.2, end: 26.8, wobble: 0.5 }, coolC: { start: 23.8, end: 25.6, wobble: 0.3 },
-      humidityRh: { start: 88, end: 90, wobble: 3 }, waterLineCm: { start: 2.9, end: 3.1, wobble: 0.2 },
+      days: 42,
+      seed: 37,
+      warmC: { start: 26.2, end: 26.8, wobble: 0.5 },
+      coolC: { start: 23.8, end: 25.6, wobble: 0.3 },
+      humidityRh: { start: 88, end: 90, wobble: 3 },
+      waterLineCm: { start: 2.9, end: 3.1, wobble: 0.2 },
     },
   },
   {
     start: { id: "demo-twin-thin", name: "Twin, thin litter", ...frogBox },
-    startedAgo: 103, keptAgo: 48,
-    commands: [...frogPlanting, ...frogHides, { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1.5 } }, crew("tropicalSpringtail", 450), crew("dwarfWhiteIsopod", 45)],
+    startedAgo: 103,
+    keptAgo: 48,
+    commands: [
+      ...frogPlanting,
+      ...frogHides,
+      { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1.5 } },
+      crew("tropicalSpringtail", 450),
+      crew("dwarfWhiteIsopod", 45),
+    ],
     ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, prune: 12, glass: 2, crew: 40 },
     readings: {
-      days: 42, seed: 51, warmC: { start: 25.4, end: 25.5, wobble: 0.6 }, coolC: { start: 22.8, end: 22.9, wobble: 0.5 },
-      humidityRh: { start: 76, end: 71, wobble: 4 }, waterLineCm: { start: 1.3, end: 1.6, wobble: 0.1 },
+      days: 42,
+      seed: 51,
+      warmC: { start: 25.4, end: 25.5, wobble: 0.6 },
+      coolC: { start: 22.8, end: 22.9, wobble: 0.5 },
+      humidityRh: { start: 76, end: 71, wobble: 4 },
+      waterLineCm: { start: 1.3, end: 1.6, wobble: 0.1 },
     },
   },
   {
     start: { id: "demo-twin-deep", name: "Twin, deep litter", ...frogBox },
-    startedAgo: 102, keptAgo: 48,
-    commands: [...frogPlanting, ...frogHides, { name: "setDepth", args: { layerId: "dressing-1", depthCm: 5 } }, crew("tropicalSpringtail", 450), crew("dwarfWhiteIsopod", 45)],
+    startedAgo: 102,
+    keptAgo: 48,
+    commands: [
+      ...frogPlanting,
+      ...frogHides,
+      { name: "setDepth", args: { layerId: "dressing-1", depthCm: 5 } },
+      crew("tropicalSpringtail", 450),
+      crew("dwarfWhiteIsopod", 45),
+    ],
     ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, prune: 12, glass: 2, crew: 40 },
     readings: {
-      days: 42, seed: 52, warmC: { start: 25.4, end: 25.4, wobble: 0.6 }, coolC: { start: 22.8, end: 22.7, wobble: 0.5 },
-      humidityRh: { start: 79, end: 79, wobble: 2.5 }, waterLineCm: { start: 1.3, end: 1.5, wobble: 0.1 },
+      days: 42,
+      seed: 52,
+      warmC: { start: 25.4, end: 25.4, wobble: 0.6 },
+      coolC: { start: 22.8, end: 22.7, wobble: 0.5 },
+      humidityRh: { start: 79, end: 79, wobble: 2.5 },
+      waterLineCm: { start: 1.3, end: 1.5, wobble: 0.1 },
     },
   },
 ];
@@ -176,7 +338,8 @@ const ROOM = { temperatureC: 21, humidityRh: 42 };
 /** Every build step marked done on the day its plan gave it, the last on the day the animal moved in. */
 function builtCommands(designed: Habitat, movedInOn: string): Command[] {
   return schedule(designed, designed.build.startOn).map(({ id, startOn }) => ({
-    name: "markTask", args: { taskId: id, on: id === "moveIn" ? movedInOn : startOn },
+    name: "markTask",
+    args: { taskId: id, on: id === "moveIn" ? movedInOn : startOn },
   }));
 }
 
@@ -184,7 +347,10 @@ function build(plan: Plan, today: string): Habitat {
   const startOn = daysAfter(today, -plan.startedAgo);
   const sinceOn = daysAfter(today, -plan.keptAgo);
   const begun = startHabitat({ room: ROOM, ...plan.start, createdAt: `${startOn}T09:00:00Z`, startOn });
-  const ticks = Object.entries(plan.ticked).map(([dutyId, ago]): Command => ({ name: "tickDuty", args: { dutyId, on: daysAfter(today, -ago) } }));
+  const ticks = Object.entries(plan.ticked).map(([dutyId, ago]): Command => ({
+    name: "tickDuty",
+    args: { dutyId, on: daysAfter(today, -ago) },
+  }));
   return applyAll(begun, [
     ...plan.commands,
     ...builtCommands(applyAll(begun, plan.commands), sinceOn),

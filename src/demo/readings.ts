@@ -23,7 +23,8 @@ const round = (value: number, digits: number): number => Number(value.toFixed(di
  */
 export function readingCommands(scenario: Scenario, today: string): Command[] {
   const random = seeded(scenario.seed);
-  const value = ({ start, end, wobble }: Course, share: number) => start + (end - start) * share + (random() - 0.5) * 2 * wobble;
+  const value = ({ start, end, wobble }: Course, share: number) =>
+    start + (end - start) * share + (random() - 0.5) * 2 * wobble;
   return Array.from({ length: scenario.days }, (_, at): Command[] => {
     const share = at / Math.max(1, scenario.days - 1);
     const day = daysAfter(today, at - scenario.days);
@@ -32,13 +33,25 @@ export function readingCommands(scenario: Scenario, today: string): Command[] {
     return [
       {
         name: "addReading",
-        args: { id: `${day}-w`, at: `${day}T08:10:00Z`, place: "warmEnd", temperatureC: round(value(scenario.warmC, share), 1), humidityRh: humidityRh - 4 },
+        args: {
+          id: `${day}-w`,
+          at: `${day}T08:10:00Z`,
+          place: "warmEnd",
+          temperatureC: round(value(scenario.warmC, share), 1),
+          humidityRh: humidityRh - 4,
+        },
       },
       {
         name: "addReading",
         args: {
-          id: `${day}-c`, at: `${day}T08:12:00Z`, place: "coolEnd", temperatureC: round(value(scenario.coolC, share), 1), humidityRh,
-          ...(waterLineCm && at % 3 === scenario.days % 3 ? { waterLineCm: round(Math.max(0.2, value(waterLineCm, share)), 1) } : {}),
+          id: `${day}-c`,
+          at: `${day}T08:12:00Z`,
+          place: "coolEnd",
+          temperatureC: round(value(scenario.coolC, share), 1),
+          humidityRh,
+          ...(waterLineCm && at % 3 === scenario.days % 3
+            ? { waterLineCm: round(Math.max(0.2, value(waterLineCm, share)), 1) }
+            : {}),
         },
       },
     ];

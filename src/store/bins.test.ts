@@ -7,7 +7,12 @@ import { db } from "./db";
 beforeEach(() => db().bins.clear());
 
 describe("the bins on this device", () => {
-  const stocked = withStock(EMPTY_BINS, { id: "s", shelf: "ingredients", itemId: "coir", amount: { kind: "loose", looseL: 8 } });
+  const stocked = withStock(EMPTY_BINS, {
+    id: "s",
+    shelf: "ingredients",
+    itemId: "coir",
+    amount: { kind: "loose", looseL: 8 },
+  });
 
   it("are empty at first and come back as they were put", async () => {
     expect(await getBins()).toEqual(EMPTY_BINS);

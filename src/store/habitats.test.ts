@@ -16,11 +16,18 @@ Object.assign(globalThis, {
 
 const habitat = (id: string, name = "Fernwall", createdAt = "2026-01-05T08:00:00Z"): Habitat =>
   startHabitat({
-    id, name, createdAt, startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-    room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+    id,
+    name,
+    createdAt,
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
   });
 const deepened = (of: Habitat) => applyCommand(of, { name: "setDepth", args: { layerId: "drainage-1", depthCm: 7 } });
-const names = async () => (await listHabitats()).map((one) => (one.ok ? one.habitat.name : `broken ${one.problem.code}`));
+const names = async () =>
+  (await listHabitats()).map((one) => (one.ok ? one.habitat.name : `broken ${one.problem.code}`));
 
 beforeEach(async () => {
   kept.clear();
@@ -60,7 +67,9 @@ describe("taking a file in", () => {
     expect(await takeIn(habitat("a"))).toBe("replaced");
     const all = await listHabitats();
     expect(all).toHaveLength(2);
-    const depths = all.map((one) => (one.ok ? one.habitat.strata.layers[0] : undefined)).map((layer) => (layer?.kind === "drainage" ? layer.depthCm : undefined));
+    const depths = all
+      .map((one) => (one.ok ? one.habitat.strata.layers[0] : undefined))
+      .map((layer) => (layer?.kind === "drainage" ? layer.depthCm : undefined));
     expect(depths.sort()).toEqual([5, 7]);
     const before = all.find((one) => one.ok && one.habitat.id !== "a");
     expect(before?.ok && { ...before.habitat, id: "a" }).toEqual(mine);

@@ -12,14 +12,18 @@ export type Kept =
 const open = (id: string, updatedAt: string, raw: unknown): Kept => {
   const read = readDocument(raw);
   if (read.ok) teachNames(Object.values(read.habitat.own).flat());
-  return read.ok ? { ok: true, habitat: read.habitat, updatedAt } : { ok: false, id, updatedAt, problem: read.problem, raw };
+  return read.ok
+    ? { ok: true, habitat: read.habitat, updatedAt }
+    : { ok: false, id, updatedAt, problem: read.problem, raw };
 };
 
 /** Every habitat on this device, oldest first, as they were started. */
 export async function listHabitats(): Promise<Kept[]> {
   const rows = await db().habitats.toArray();
   const startedAt = (kept: Kept) => (kept.ok ? kept.habitat.createdAt : "");
-  return rows.map((row) => open(row.id, row.updatedAt, row.document)).sort((a, b) => startedAt(a).localeCompare(startedAt(b)));
+  return rows
+    .map((row) => open(row.id, row.updatedAt, row.document))
+    .sort((a, b) => startedAt(a).localeCompare(startedAt(b)));
 }
 
 /** One habitat, with anything a closing page had not written yet. */

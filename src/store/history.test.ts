@@ -4,8 +4,14 @@ import { startHabitat, type Command } from "@/core/habitat";
 import { beginHistory, edited, redone, undone, type History } from "./history";
 
 const habitat = startHabitat({
-  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  id: "h",
+  name: "Fernwall",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  animalId: "crocodileSkink",
+  count: 2,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
 });
 const deepen = (depthCm: number): Command => ({ name: "setDepth", args: { layerId: "drainage-1", depthCm } });
 
@@ -26,7 +32,10 @@ it("undoing every edit leads back to the start, redoing every one to the end", (
 });
 
 it("one drag is one step, a new edit forgets what was undone, and a refused edit changes nothing", () => {
-  const dragged = [5.5, 6, 6.5].reduce((history, depth) => edited(history, [deepen(depth)], "drag-1"), beginHistory(habitat));
+  const dragged = [5.5, 6, 6.5].reduce(
+    (history, depth) => edited(history, [deepen(depth)], "drag-1"),
+    beginHistory(habitat),
+  );
   expect(dragged.past).toHaveLength(1);
   expect(edited(dragged, [deepen(7)], "drag-2").past).toHaveLength(2);
   const back = undone(dragged)!;

@@ -1,7 +1,12 @@
 import { applyAll, type Command, type Habitat } from "@/core/habitat";
 
 /** A habitat with its undo and redo stacks of documents. */
-export type History = { past: readonly Habitat[]; present: Habitat; future: readonly Habitat[]; gesture: string | undefined };
+export type History = {
+  past: readonly Habitat[];
+  present: Habitat;
+  future: readonly Habitat[];
+  gesture: string | undefined;
+};
 
 const MOST_STEPS = 200;
 

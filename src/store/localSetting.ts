@@ -7,7 +7,11 @@ import { useSyncExternalStore } from "react";
  *
  * @param read makes the value of what is kept; null when nothing is. What it gives must be the same object for the same text.
  */
-export function localSetting<T>(key: string, read: (text: string | null) => T, print: (value: T) => string): { use: () => T; choose: (value: T) => void } {
+export function localSetting<T>(
+  key: string,
+  read: (text: string | null) => T,
+  print: (value: T) => string,
+): { use: () => T; choose: (value: T) => void } {
   const listeners = new Set<() => void>();
   const usual = read(null);
   let known: { text: string | null; value: T } = { text: null, value: usual };

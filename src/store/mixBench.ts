@@ -4,7 +4,11 @@ import { z } from "zod";
 import type { Bench } from "@/core/mix";
 import { localSetting } from "./localSetting";
 
-const BenchSchema = z.strictObject({ vesselL: z.number().min(0.5).max(500), scoopL: z.number().min(0.01).max(20), liftKg: z.number().min(1).max(60) });
+const BenchSchema = z.strictObject({
+  vesselL: z.number().min(0.5).max(500),
+  scoopL: z.number().min(0.01).max(20),
+  liftKg: z.number().min(1).max(60),
+});
 /** A usual builder's bucket, a half-litre scoop, and the guideline for one person's lift. */
 const USUAL: Bench = { vesselL: 12, scoopL: 0.5, liftKg: 25 };
 
@@ -19,4 +23,6 @@ export function readBench(text: string | null): Bench {
 }
 
 /** The vessel, the scoop and the lifting limit at hand on this device. */
-export const { use: useMixBench, choose: chooseMixBench } = localSetting<Bench>("rincon.mixBench", readBench, (bench) => JSON.stringify(BenchSchema.parse(bench)));
+export const { use: useMixBench, choose: chooseMixBench } = localSetting<Bench>("rincon.mixBench", readBench, (bench) =>
+  JSON.stringify(BenchSchema.parse(bench)),
+);

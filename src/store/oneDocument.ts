@@ -8,7 +8,12 @@ export type OnlyRow = { id: string; document: unknown };
  * A table with one document in it: `empty` until it is put. A stored document that does not read any more is set aside under another
  * name, not overwritten.
  */
-export function oneDocument<T>(table: () => EntityTable<OnlyRow, "id">, id: string, schema: z.ZodType<T, unknown>, empty: T): { get: () => Promise<T>; put: (document: T) => Promise<void> } {
+export function oneDocument<T>(
+  table: () => EntityTable<OnlyRow, "id">,
+  id: string,
+  schema: z.ZodType<T, unknown>,
+  empty: T,
+): { get: () => Promise<T>; put: (document: T) => Promise<void> } {
   return {
     get: async () => {
       const row = await table().get(id);

@@ -5,14 +5,24 @@ import { db } from "./db";
 import { getHabitat, putHabitat } from "./habitats";
 import { useSession } from "./session";
 
-Object.assign(globalThis, { localStorage: { getItem: () => null, setItem: () => undefined, removeItem: () => undefined } });
-
-const habitatOf = (id: string) => startHabitat({
-  id, name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+Object.assign(globalThis, {
+  localStorage: { getItem: () => null, setItem: () => undefined, removeItem: () => undefined },
 });
+
+const habitatOf = (id: string) =>
+  startHabitat({
+    id,
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  });
 const session = () => useSession.getState();
-const deepen = (depthCm: number, gesture?: string) => session().edit([{ name: "setDepth", args: { layerId: "drainage-1", depthCm } }], gesture);
+const deepen = (depthCm: number, gesture?: string) =>
+  session().edit([{ name: "setDepth", args: { layerId: "drainage-1", depthCm } }], gesture);
 const depth = () => {
   const layer = session().history?.present.strata.layers[0];
   return layer?.kind === "drainage" ? layer.depthCm : undefined;

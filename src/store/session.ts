@@ -73,7 +73,10 @@ export const useSession = create<Session>((set, get) => {
       const history = get().history;
       if (history?.present.id === id && JSON.stringify(history.present) === JSON.stringify(kept.habitat)) return;
       set({
-        problem: undefined, history: beginHistory(kept.habitat), derived: derive(kept.habitat), saving: { state: "saved", at: kept.updatedAt },
+        problem: undefined,
+        history: beginHistory(kept.habitat),
+        derived: derive(kept.habitat),
+        saving: { state: "saved", at: kept.updatedAt },
       });
     },
     edit: (commands, gesture) => {

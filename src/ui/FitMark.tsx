@@ -14,7 +14,14 @@ export function FitMark({ verdict }: { verdict: Verdict }) {
   const say = useSay();
   const { color, tint, d } = LOOK[verdict];
   return (
-    <svg width={20} height={20} viewBox="0 0 20 20" role="img" aria-label={say(`planting:verdict.${verdict}`)} style={{ marginTop: 1 }}>
+    <svg
+      width={20}
+      height={20}
+      viewBox="0 0 20 20"
+      role="img"
+      aria-label={say(`planting:verdict.${verdict}`)}
+      style={{ marginTop: 1 }}
+    >
       <rect width={20} height={20} rx={6} fill={tint} />
       <path d={d} fill="none" stroke={color} strokeWidth={2.2} strokeLinecap="round" strokeLinejoin="round" />
     </svg>

@@ -13,7 +13,8 @@ function saveBlob(name: string, blob: Blob): void {
 }
 
 /** Gives the person a text as a file. */
-export const saveText = (name: string, text: string, type = "application/json"): void => saveBlob(name, new Blob([text], { type }));
+export const saveText = (name: string, text: string, type = "application/json"): void =>
+  saveBlob(name, new Blob([text], { type }));
 
 /**
  * The text of a file, whatever encoding it was saved in: UTF-16 by its mark, UTF-8 when it reads as such, else the old western one of
@@ -34,7 +35,8 @@ export function decodeText(bytes: Uint8Array): string {
 export const openText = async (file: Blob): Promise<string> => decodeText(new Uint8Array(await file.arrayBuffer()));
 
 /** Gives the person bytes as a file. */
-export const saveBytes = (name: string, bytes: Uint8Array, type: string): void => saveBlob(name, new Blob([new Uint8Array(bytes)], { type }));
+export const saveBytes = (name: string, bytes: Uint8Array, type: string): void =>
+  saveBlob(name, new Blob([new Uint8Array(bytes)], { type }));
 
 /** Gives the person a habitat as a file. */
 export const saveHabitatFile = (habitat: Habitat): void => saveText(fileName(habitat), printHabitat(habitat));

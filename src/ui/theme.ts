@@ -6,8 +6,28 @@ const BODY = '"Figtree Variable", system-ui, sans-serif';
 const HEAD = '"Bricolage Grotesque Variable", "Figtree Variable", sans-serif';
 
 /** Day: paper and ink. Night: dim and warm, for a frog room after lights-out. The same names as in globals.css. */
-const day = { ground: "#f3f1ea", sheet: "#fbfaf6", ink: "#22302a", soft: "#56635b", line: "#d8d5c8", moss: "#2c4f39", ochre: "#7a5a10", rust: "#a63d2f", water: "#246c7e" };
-const night = { ground: "#15110d", sheet: "#1d1813", ink: "#eadfce", soft: "#b0a28d", line: "#40372c", moss: "#9cc29a", ochre: "#e0b45a", rust: "#ea9a86", water: "#86c3d1" };
+const day = {
+  ground: "#f3f1ea",
+  sheet: "#fbfaf6",
+  ink: "#22302a",
+  soft: "#56635b",
+  line: "#d8d5c8",
+  moss: "#2c4f39",
+  ochre: "#7a5a10",
+  rust: "#a63d2f",
+  water: "#246c7e",
+};
+const night = {
+  ground: "#15110d",
+  sheet: "#1d1813",
+  ink: "#eadfce",
+  soft: "#b0a28d",
+  line: "#40372c",
+  moss: "#9cc29a",
+  ochre: "#e0b45a",
+  rust: "#ea9a86",
+  water: "#86c3d1",
+};
 
 const palette = (c: typeof day, mode: "light" | "dark") => ({
   mode,
@@ -38,24 +58,48 @@ export const theme = createTheme({
     MuiButton: {
       defaultProps: { disableElevation: true, variant: "contained" },
       styleOverrides: {
-        root: { borderRadius: 8, padding: "6px 13px", lineHeight: 1.35, "&:focus-visible": { outline: "2px solid var(--ink)", outlineOffset: 2 } },
-        outlined: { borderColor: "var(--line)", background: "var(--card)", color: "var(--ink)", "&:hover": { borderColor: "var(--soft)", background: "var(--card)" } },
+        root: {
+          borderRadius: 8,
+          padding: "6px 13px",
+          lineHeight: 1.35,
+          "&:focus-visible": { outline: "2px solid var(--ink)", outlineOffset: 2 },
+        },
+        outlined: {
+          borderColor: "var(--line)",
+          background: "var(--card)",
+          color: "var(--ink)",
+          "&:hover": { borderColor: "var(--soft)", background: "var(--card)" },
+        },
       },
     },
-    MuiIconButton: { styleOverrides: { root: { color: "var(--ink)", borderRadius: 8, "&:focus-visible": { outline: "2px solid var(--ink)" } } } },
+    MuiIconButton: {
+      styleOverrides: {
+        root: { color: "var(--ink)", borderRadius: 8, "&:focus-visible": { outline: "2px solid var(--ink)" } },
+      },
+    },
     MuiOutlinedInput: {
       styleOverrides: {
-        root: { background: "var(--card)", "& fieldset": { borderColor: "var(--line)" }, "&:hover fieldset": { borderColor: "var(--soft) !important" } },
+        root: {
+          background: "var(--card)",
+          "& fieldset": { borderColor: "var(--line)" },
+          "&:hover fieldset": { borderColor: "var(--soft) !important" },
+        },
         input: { padding: "9px 12px", fontSize: 15, "@media (max-width: 900px)": { fontSize: 16 } },
       },
     },
     MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: "none" } } },
     MuiMenu: { styleOverrides: { paper: { border: "1px solid var(--line)", borderRadius: 10 } } },
-    MuiDialog: { styleOverrides: { paper: { border: "1px solid var(--line)", borderRadius: 14, background: "var(--sheet)" } } },
+    MuiDialog: {
+      styleOverrides: { paper: { border: "1px solid var(--line)", borderRadius: 14, background: "var(--sheet)" } },
+    },
     MuiDialogTitle: { styleOverrides: { root: { fontFamily: HEAD, fontWeight: 650, paddingBottom: 8 } } },
     MuiCheckbox: { styleOverrides: { root: { padding: 6, color: "var(--soft)" } } },
-    MuiTooltip: { styleOverrides: { tooltip: { background: "var(--ink)", color: "var(--sheet)", fontSize: 12.5, fontWeight: 500 } } },
-    MuiSnackbarContent: { styleOverrides: { root: { background: "var(--ink)", color: "var(--sheet)", borderRadius: 10 } } },
+    MuiTooltip: {
+      styleOverrides: { tooltip: { background: "var(--ink)", color: "var(--sheet)", fontSize: 12.5, fontWeight: 500 } },
+    },
+    MuiSnackbarContent: {
+      styleOverrides: { root: { background: "var(--ink)", color: "var(--sheet)", borderRadius: 10 } },
+    },
   },
 });

@@ -17,7 +17,9 @@ export function amountPrinted(amount: Amount, say: Say, shelf?: Buyable): string
 
 /** A pack as one asks for it: a single piece needs no count. @example packPrinted(pack, say) // "brick 8 L" */
 export const packPrinted = ({ form, holds, shelf }: Pick<Pack, "form" | "holds" | "shelf">, say: Say): string =>
-  holds.kind === "pieces" && holds.count === 1 ? say(`bins:forms.${form}`) : `${say(`bins:forms.${form}`)} ${amountPrinted(holds, say, shelf)}`;
+  holds.kind === "pieces" && holds.count === 1
+    ? say(`bins:forms.${form}`)
+    : `${say(`bins:forms.${form}`)} ${amountPrinted(holds, say, shelf)}`;
 
 /** A sum of money. @example moneyPrinted(7.5, "EUR") // "€7.50" */
 export function moneyPrinted(value: number, currency: string): string {

@@ -32,7 +32,15 @@ function spokenFigure(value: number, kind: MeasureKind, system: UnitSystem, loca
 const names = en.catalog as Record<CatalogKind, Record<string, string>>;
 
 /** The three sizes of a box, to be said. */
-export const boxSize = ({ widthCm, depthCm, heightCm }: { widthCm: number; depthCm: number; heightCm: number }): Quantities => ({ widthCm, depthCm, heightCm });
+export const boxSize = ({
+  widthCm,
+  depthCm,
+  heightCm,
+}: {
+  widthCm: number;
+  depthCm: number;
+  heightCm: number;
+}): Quantities => ({ widthCm, depthCm, heightCm });
 
 /** Names that builders gave to entries of their own; no catalogue holds them. */
 const ownNames = new Map<string, string>();

@@ -23,8 +23,28 @@ import strata from "./en/strata.json";
 
 /** Every visible word, one namespace for each place. */
 export const en = {
-  bins, brief, build, catalog, cautions, climate, common, crew, figures, findings, fits, keeping, library, mix, planting, problems,
-  sheets, shelf, shell, start, steps, strata,
+  bins,
+  brief,
+  build,
+  catalog,
+  cautions,
+  climate,
+  common,
+  crew,
+  figures,
+  findings,
+  fits,
+  keeping,
+  library,
+  mix,
+  planting,
+  problems,
+  sheets,
+  shelf,
+  shell,
+  start,
+  steps,
+  strata,
 };
 
 type Plural<K extends string> = K extends `${infer Base}_${"one" | "other"}` ? Base : K;

@@ -21,7 +21,8 @@ export type Say = (key: WordKey, quantities?: Quantities) => string;
 
 /** @example sayIn("us")("strata:sillTag", { sillCm: 17 }) // "door sill 6 11/16 in" */
 export function sayIn(system: UnitSystem): Say {
-  return (key, quantities = {}) => (words.t as (key: string, options: object) => string)(key, spoken(quantities, system, words.language));
+  return (key, quantities = {}) =>
+    (words.t as (key: string, options: object) => string)(key, spoken(quantities, system, words.language));
 }
 
 /** Whether there is a word under a key that was put together at run time. */

@@ -16,21 +16,28 @@ const pick = (say: Say, keys: readonly string[], quantities: Record<string, numb
 /** @example sayFinding(finding, say).title // "The fill passes the door sill." */
 export function sayFinding({ code, quantities, mend }: Finding, say: Say): SpokenFinding {
   const { shape, what, side, place, problem, which, wall, cause } = quantities;
-  const spokenPlace = typeof place === "string" && isWord(`keeping:places.${place}`) ? say(`keeping:places.${place}` as "keeping:places.warmEnd") : "";
-  const spokenWall = typeof wall === "string" && isWord(`shell:walls.${wall}`) ? say(`shell:walls.${wall}` as "shell:walls.back") : "";
+  const spokenPlace =
+    typeof place === "string" && isWord(`keeping:places.${place}`)
+      ? say(`keeping:places.${place}` as "keeping:places.warmEnd")
+      : "";
+  const spokenWall =
+    typeof wall === "string" && isWord(`shell:walls.${wall}`) ? say(`shell:walls.${wall}` as "shell:walls.back") : "";
   const keys = [`${what}.${side}`, shape, problem, which, cause].map((more) => `findings:${code}.why.${more}`);
   const why = pick(say, [...keys, `findings:${code}.why`], { ...quantities, place: spokenPlace, wall: spokenWall });
   return {
     title: say(`findings:${code}.title`),
     why: capital(why),
-    mend: mend && pick(say, [`findings:${code}.mend.${mend.quantities.edit}`, `findings:${code}.mend`], mend.quantities),
+    mend:
+      mend && pick(say, [`findings:${code}.mend.${mend.quantities.edit}`, `findings:${code}.mend`], mend.quantities),
   };
 }
 
 /** @example sayFit(reason, say) // "Too dry: it thrives at 60 % to 90 %, …" */
-export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string => say(`fits:${code}` as const, quantities);
+export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string =>
+  say(`fits:${code}` as const, quantities);
 
-export const sayBox = ({ code, weight: _weight, ...quantities }: BoxReason, say: Say): string => say(`brief:box.${code}`, quantities);
+export const sayBox = ({ code, weight: _weight, ...quantities }: BoxReason, say: Say): string =>
+  say(`brief:box.${code}`, quantities);
 
 /** Why something of one's own was not kept. */
 export function sayOwnProblem(problem: OwnProblem, say: Say): string {
@@ -38,7 +45,9 @@ export function sayOwnProblem(problem: OwnProblem, say: Say): string {
     case "own.nameTaken":
       return say("mix:problems.nameTaken", { name: problem.name });
     case "own.badField":
-      return problem.path === "name" ? say("mix:problems.badName") : say("mix:problems.badField", { path: fieldName(problem.path, say) });
+      return problem.path === "name"
+        ? say("mix:problems.badName")
+        : say("mix:problems.badField", { path: fieldName(problem.path, say) });
     case "own.unknownIngredient":
       return say("mix:problems.unknownIngredient", { id: problem.id });
     case "own.emptyRecipe":
@@ -47,12 +56,16 @@ export function sayOwnProblem(problem: OwnProblem, say: Say): string {
 }
 
 /** The name of a figure as it stands in the library, else the field's own. */
-const fieldName = (field: string, say: Say): string => (isWord(`figures:${field}`) ? say(`figures:${field}` as "figures:pH") : field);
+const fieldName = (field: string, say: Say): string =>
+  isWord(`figures:${field}`) ? say(`figures:${field}` as "figures:pH") : field;
 
 /** What is wrong with a table of ingredients, by row and column. */
 export function sayCsvProblem(problem: CsvProblem, say: Say): string {
   const { code, ...rest } = problem;
-  return say(`library:table.${code.slice("csv.".length) as "empty"}`, { ...rest, ...("column" in rest ? { heading: fieldName(rest.column, say) } : {}) });
+  return say(`library:table.${code.slice("csv.".length) as "empty"}`, {
+    ...rest,
+    ...("column" in rest ? { heading: fieldName(rest.column, say) } : {}),
+  });
 }
 
 /** Why a file was refused. */

@@ -12,8 +12,14 @@ import { BUYABLE, PACK_FORMS } from "@/core/supply";
 import { isWord, sayFinding, sayFit, sayIn } from "./index";
 
 const start = {
-  id: "h", name: "Wrong on purpose", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "rosyBoa", count: 3,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 45, depthCm: 45, heightCm: 100, sillCm: 5, top: "mesh" as const },
+  id: "h",
+  name: "Wrong on purpose",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  animalId: "rosyBoa",
+  count: 3,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 45, depthCm: 45, heightCm: 100, sillCm: 5, top: "mesh" as const },
 };
 /** As much wrong at once as can be, so that many sentences are told. */
 const wrong = applyAll(startHabitat(start), [
@@ -24,51 +30,132 @@ const wrong = applyAll(startHabitat(start), [
   { name: "addPlant", args: { id: "a", plantId: "parlourPalm", xCm: 10, yCm: 10 } },
   { name: "addPlant", args: { id: "b", plantId: "javaMoss", xCm: 10, yCm: 10 } },
   { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } },
-  { name: "addReading", args: { id: "r", at: "2026-02-01T08:00:00Z", place: "warmEnd", temperatureC: 40, humidityRh: 90 } },
+  {
+    name: "addReading",
+    args: { id: "r", at: "2026-02-01T08:00:00Z", place: "warmEnd", temperatureC: 40, humidityRh: 90 },
+  },
 ]);
 
-const stone = { id: "s", kindId: "boulder", xCm: 30, yCm: 20, turnDeg: 0, widthCm: 18, depthCm: 15, heightCm: 12, fillMixId: null, rest: { on: "ground" as const, sunkCm: 0 } };
+const stone = {
+  id: "s",
+  kindId: "boulder",
+  xCm: 30,
+  yCm: 20,
+  turnDeg: 0,
+  widthCm: 18,
+  depthCm: 15,
+  heightCm: 12,
+  fillMixId: null,
+  rest: { on: "ground" as const, sunkCm: 0 },
+};
 /** What can be wrong with the ground, the walls and what stands in the box. */
-const built = applyAll(startHabitat({ ...start, animalId: "tomatoFrog", count: 1, shell: { widthCm: 60, depthCm: 45, heightCm: 40, sillCm: 30, top: "mesh" } }), [
-  { name: "addZone", args: { id: "z", name: "Warm end", points: [[0, 0], [20, 0], [20, 45], [0, 45]], retaining: null } },
-  { name: "setOver", args: { layerId: "drainage-1", over: "rest" } },
-  { name: "setOver", args: { layerId: "barrier-1", over: "rest" } },
-  { name: "addMound", args: { layerId: "soil-1", id: "m", form: "flat", xCm: 40, yCm: 22, radiusCm: 8, topRadiusCm: 2, heightCm: 12 } },
-  { name: "addPiece", args: stone },
-  { name: "addPiece", args: { ...stone, id: "huge", widthCm: 90, rest: { on: "glass" } } },
-  { name: "addPiece", args: { ...stone, id: "high", heightCm: 60 } },
-  { name: "addPiece", args: { ...stone, id: "wide", xCm: 59 } },
-  { name: "addPiece", args: { ...stone, id: "deep", kindId: "waterBowl", heightCm: 4, rest: { on: "ground", sunkCm: 9 } } },
-  { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 4 } },
-  { name: "setStandsOn", args: { ratingKg: 10, under: "rim" } },
-  { name: "setShell", args: { wallMm: 3 } },
-]);
+const built = applyAll(
+  startHabitat({
+    ...start,
+    animalId: "tomatoFrog",
+    count: 1,
+    shell: { widthCm: 60, depthCm: 45, heightCm: 40, sillCm: 30, top: "mesh" },
+  }),
+  [
+    {
+      name: "addZone",
+      args: {
+        id: "z",
+        name: "Warm end",
+        points: [
+          [0, 0],
+          [20, 0],
+          [20, 45],
+          [0, 45],
+        ],
+        retaining: null,
+      },
+    },
+    { name: "setOver", args: { layerId: "drainage-1", over: "rest" } },
+    { name: "setOver", args: { layerId: "barrier-1", over: "rest" } },
+    {
+      name: "addMound",
+      args: { layerId: "soil-1", id: "m", form: "flat", xCm: 40, yCm: 22, radiusCm: 8, topRadiusCm: 2, heightCm: 12 },
+    },
+    { name: "addPiece", args: stone },
+    { name: "addPiece", args: { ...stone, id: "huge", widthCm: 90, rest: { on: "glass" } } },
+    { name: "addPiece", args: { ...stone, id: "high", heightCm: 60 } },
+    { name: "addPiece", args: { ...stone, id: "wide", xCm: 59 } },
+    {
+      name: "addPiece",
+      args: { ...stone, id: "deep", kindId: "waterBowl", heightCm: 4, rest: { on: "ground", sunkCm: 9 } },
+    },
+    { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 4 } },
+    { name: "setStandsOn", args: { ratingKg: 10, under: "rim" } },
+    { name: "setShell", args: { wallMm: 3 } },
+  ],
+);
 /** What can be wrong among the plants and with who shares the box. */
-const planted = applyAll(startHabitat({ ...start, animalId: "tomatoFrog", count: 1, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" } }), [
-  { name: "setLamp", args: { lampLumens: 200 } },
-  { name: "addPlant", args: { id: "a", plantId: "coleus", xCm: 30, yCm: 30 } },
-  { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 31, yCm: 30 } },
-  { name: "addPlant", args: { id: "c", plantId: "liriope", xCm: 10, yCm: 3 } },
-  { name: "addPlant", args: { id: "e", plantId: "fireballBromeliad", xCm: 50, yCm: 30, spot: "ground" } },
-  { name: "addPlant", args: { id: "f", plantId: "hornwort", xCm: 40, yCm: 10 } },
-  ...[1, 2].flatMap((nth) => [{ name: "addPlant", args: { id: `d${nth}`, plantId: "coleus", xCm: 5, yCm: 40 } }, { name: "losePlant", args: { id: `l${nth}`, standId: `d${nth}`, on: "2026-02-01", how: "died" } }] as const),
-  { name: "setMate", args: { animalId: "royalPython", count: 1 } }, { name: "setMate", args: { animalId: "goldenPoisonFrog", count: 1 } }, { name: "setMate", args: { animalId: "sandfish", count: 1 } },
-]);
+const planted = applyAll(
+  startHabitat({
+    ...start,
+    animalId: "tomatoFrog",
+    count: 1,
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" },
+  }),
+  [
+    { name: "setLamp", args: { lampLumens: 200 } },
+    { name: "addPlant", args: { id: "a", plantId: "coleus", xCm: 30, yCm: 30 } },
+    { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 31, yCm: 30 } },
+    { name: "addPlant", args: { id: "c", plantId: "liriope", xCm: 10, yCm: 3 } },
+    { name: "addPlant", args: { id: "e", plantId: "fireballBromeliad", xCm: 50, yCm: 30, spot: "ground" } },
+    { name: "addPlant", args: { id: "f", plantId: "hornwort", xCm: 40, yCm: 10 } },
+    ...[1, 2].flatMap(
+      (nth) =>
+        [
+          { name: "addPlant", args: { id: `d${nth}`, plantId: "coleus", xCm: 5, yCm: 40 } },
+          { name: "losePlant", args: { id: `l${nth}`, standId: `d${nth}`, on: "2026-02-01", how: "died" } },
+        ] as const,
+    ),
+    { name: "setMate", args: { animalId: "royalPython", count: 1 } },
+    { name: "setMate", args: { animalId: "goldenPoisonFrog", count: 1 } },
+    { name: "setMate", args: { animalId: "sandfish", count: 1 } },
+  ],
+);
 const climber = startHabitat({ ...start, animalId: "greenAnole", count: 1 });
 const dry = startHabitat({ ...start, animalId: "leopardGecko", count: 1 });
-const offFloor = applyAll(built, [{ name: "setFloor", args: { floor: { shape: "polygon", points: [[30, 0], [60, 0], [60, 45], [30, 45]] } } }]);
+const offFloor = applyAll(built, [
+  {
+    name: "setFloor",
+    args: {
+      floor: {
+        shape: "polygon",
+        points: [
+          [30, 0],
+          [60, 0],
+          [60, 45],
+          [30, 45],
+        ],
+      },
+    },
+  },
+]);
 
 describe("the words", () => {
   it("have a name for every catalogue entry", () => {
-    for (const kind of Object.keys(catalog) as CatalogKind[]) for (const { id } of catalog[kind]) expect(isWord(`catalog:${kind}.${id}`), `${kind}.${id}`).toBe(true);
+    for (const kind of Object.keys(catalog) as CatalogKind[])
+      for (const { id } of catalog[kind]) expect(isWord(`catalog:${kind}.${id}`), `${kind}.${id}`).toBe(true);
   });
 
   it.each([
-    ...FINDING_CODES.map((code) => `findings:${code}.title`), ...FIT_CODES.map((code) => `fits:${code}`), ...BOX_CODES.map((code) => `brief:box.${code}`),
-    ...PANEL_CODES.map((code) => `shell:panel.${code}`), ...PANEL_PLACES.map((place) => `shell:panelPlaces.${place}`), ...FURNISHING_CODES.map((code) => `shell:furnishing.${code}`),
-    ...PACK_FORMS.map((form) => `bins:forms.${form}`), ...STRIP_PLACES.map((place) => `sheets:stripAt.${place}`), ...BUYABLE.map((shelf) => `build:shelves.${shelf}`),
-    ...CAUTIONS.map((code) => `cautions:${code}`), ...STEPS.map((step) => `steps:${step}`),
-    ...TASK_IDS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]), ...DUTY_IDS.flatMap((id) => [`keeping:duties.${id}.title`, `keeping:duties.${id}.why`]),
+    ...FINDING_CODES.map((code) => `findings:${code}.title`),
+    ...FIT_CODES.map((code) => `fits:${code}`),
+    ...BOX_CODES.map((code) => `brief:box.${code}`),
+    ...PANEL_CODES.map((code) => `shell:panel.${code}`),
+    ...PANEL_PLACES.map((place) => `shell:panelPlaces.${place}`),
+    ...FURNISHING_CODES.map((code) => `shell:furnishing.${code}`),
+    ...PACK_FORMS.map((form) => `bins:forms.${form}`),
+    ...STRIP_PLACES.map((place) => `sheets:stripAt.${place}`),
+    ...BUYABLE.map((shelf) => `build:shelves.${shelf}`),
+    ...CAUTIONS.map((code) => `cautions:${code}`),
+    ...STEPS.map((step) => `steps:${step}`),
+    ...TASK_IDS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]),
+    ...DUTY_IDS.flatMap((id) => [`keeping:duties.${id}.title`, `keeping:duties.${id}.why`]),
   ])("have %s", (key) => {
     expect(isWord(key)).toBe(true);
   });
@@ -78,13 +165,41 @@ describe("the words", () => {
     const { findings, ground, habitat } = derive(wrong);
     const more = [built, climber, dry, offFloor, planted].flatMap((other) => derive(other).findings);
     const codes = new Set(more.map((finding) => finding.code));
-    for (const code of ["slopeTooSteep", "zoneUnheld", "zoneOutside", "soilInWater", "stoneOnSoil", "pieceTooLarge", "pieceBuried", "hideMissing", "humidHideMissing", "climbMissing", "baskingMissing", "standOverloaded", "paneOverloaded", "foamUnfinished", "plantTrampled", "plantTooDim", "plantMisplaced", "plantsCrowd", "viewBlocked", "plantDiesHere", "matesMisfit"] as const) {
+    for (const code of [
+      "slopeTooSteep",
+      "zoneUnheld",
+      "zoneOutside",
+      "soilInWater",
+      "stoneOnSoil",
+      "pieceTooLarge",
+      "pieceBuried",
+      "hideMissing",
+      "humidHideMissing",
+      "climbMissing",
+      "baskingMissing",
+      "standOverloaded",
+      "paneOverloaded",
+      "foamUnfinished",
+      "plantTrampled",
+      "plantTooDim",
+      "plantMisplaced",
+      "plantsCrowd",
+      "viewBlocked",
+      "plantDiesHere",
+      "matesMisfit",
+    ] as const) {
       expect([...codes], code).toContain(code);
     }
     const sentences = [
-      ...[...findings, ...more].flatMap((finding) => Object.values(sayFinding(finding, say)).filter((text) => text !== undefined)),
-      ...catalog.plants.flatMap((plant) => plantFit(plant, habitat, ground).reasons.map((reason) => sayFit(reason, say))),
-      ...catalog.animals.flatMap((animal) => matesFit(animal, catalog.animals[0]!).reasons.map((reason) => sayFit(reason, say))),
+      ...[...findings, ...more].flatMap((finding) =>
+        Object.values(sayFinding(finding, say)).filter((text) => text !== undefined),
+      ),
+      ...catalog.plants.flatMap((plant) =>
+        plantFit(plant, habitat, ground).reasons.map((reason) => sayFit(reason, say)),
+      ),
+      ...catalog.animals.flatMap((animal) =>
+        matesFit(animal, catalog.animals[0]!).reasons.map((reason) => sayFit(reason, say)),
+      ),
     ];
     expect(new Set(findings.map((finding) => finding.code)).size).toBeGreaterThan(8);
     for (const sentence of sentences) {

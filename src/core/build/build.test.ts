@@ -3,8 +3,14 @@ import { applyAll, startHabitat } from "../habitat";
 import { schedule, tasks } from "./index";
 
 const bare = startHabitat({
-  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  id: "h",
+  name: "Fernwall",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  animalId: "crocodileSkink",
+  count: 2,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
 });
 const living = applyAll(bare, [
   { name: "addPlant", args: { id: "a", plantId: "nervePlant", xCm: 10, yCm: 10 } },
@@ -29,7 +35,10 @@ describe("the build", () => {
     expect(dayOf(plan, "laySoil")).toBe("2026-01-06");
     expect(dayOf(plan, "plantOut")).toBe("2026-01-19");
     expect(dayOf(plan, "moveIn")).toBe("2026-02-23");
-    expect(plan.filter((task) => task.governs && task.waitDays > 0).map((task) => task.id)).toEqual(["quarantinePlants", "growIn"]);
+    expect(plan.filter((task) => task.governs && task.waitDays > 0).map((task) => task.id)).toEqual([
+      "quarantinePlants",
+      "growIn",
+    ]);
   });
   it("keeps the day a step was done and plans nothing undone before today", () => {
     const begun = applyAll(living, [
@@ -49,8 +58,13 @@ describe("the build", () => {
 });
 
 const bareStart = {
-  id: "h", name: "Dry", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", count: 1,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 90, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" as const },
+  id: "h",
+  name: "Dry",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  count: 1,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 90, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" as const },
 };
 const applyPlan = (habitat: typeof living, taskId: string, on: string) =>
   schedule(applyAll(habitat, [{ name: "markTask", args: { taskId, on } }]), "2026-01-20");
@@ -59,11 +73,31 @@ describe("the build of walls and dry lifts", () => {
   it("waits for foam to set, its finish to cure and three weeks of airing before anything is laid (common practice: two to four weeks)", () => {
     const foamed = applyAll(living, [
       { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
-      { name: "addPiece", args: { id: "s", kindId: "boulder", xCm: 30, yCm: 20, turnDeg: 0, widthCm: 18, depthCm: 15, heightCm: 12, rest: { on: "glass" }, fillMixId: null } },
+      {
+        name: "addPiece",
+        args: {
+          id: "s",
+          kindId: "boulder",
+          xCm: 30,
+          yCm: 20,
+          turnDeg: 0,
+          widthCm: 18,
+          depthCm: 15,
+          heightCm: 12,
+          rest: { on: "glass" },
+          fillMixId: null,
+        },
+      },
     ]);
     const plan = schedule(foamed, "2026-01-05");
     // A day of leak test, one of setting, one of cure, twenty-one of airing.
-    expect(["buildWalls", "finishWalls", "airOut", "setOnGlass", "layDrainage"].map((id) => dayOf(plan, id))).toEqual(["2026-01-06", "2026-01-07", "2026-01-08", "2026-01-29", "2026-01-29"]);
+    expect(["buildWalls", "finishWalls", "airOut", "setOnGlass", "layDrainage"].map((id) => dayOf(plan, id))).toEqual([
+      "2026-01-06",
+      "2026-01-07",
+      "2026-01-08",
+      "2026-01-29",
+      "2026-01-29",
+    ]);
     expect(plan.find((task) => task.id === "buildWalls")?.cautions).toContain("fumes");
     expect(plan.find((task) => task.id === "setOnGlass")?.cautions).toContain("stacked");
   });

@@ -1,15 +1,54 @@
 import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
-  ANIMAL_KINDS, CREW_GROUPS, GEAR_PURPOSES, PLANT_KINDS, AnimalSchema, BarrierSchema, BoxBuildSchema, BoxSizeSchema, CrewSchema, DrainageSchema, DressingSchema, IngredientSchema, MixTargetSchema, PlantSchema, ProvenanceSchema,
-  FalseBottomSchema, GearSchema, PieceKindSchema, RecipeSchema, SupplySchema, TradeRuleSchema, WallFinishSchema, WallTreatmentSchema, catalog, figuresOf, findEntry, mixTargets, provenanceOf, tradeRules,
+  ANIMAL_KINDS,
+  CREW_GROUPS,
+  GEAR_PURPOSES,
+  PLANT_KINDS,
+  AnimalSchema,
+  BarrierSchema,
+  BoxBuildSchema,
+  BoxSizeSchema,
+  CrewSchema,
+  DrainageSchema,
+  DressingSchema,
+  IngredientSchema,
+  MixTargetSchema,
+  PlantSchema,
+  ProvenanceSchema,
+  FalseBottomSchema,
+  GearSchema,
+  PieceKindSchema,
+  RecipeSchema,
+  SupplySchema,
+  TradeRuleSchema,
+  WallFinishSchema,
+  WallTreatmentSchema,
+  catalog,
+  figuresOf,
+  findEntry,
+  mixTargets,
+  provenanceOf,
+  tradeRules,
 } from "./index";
 
 const schemas = {
-  animals: AnimalSchema, plants: PlantSchema, crew: CrewSchema, ingredients: IngredientSchema, drainageMedia: DrainageSchema,
-  barriers: BarrierSchema, dressings: DressingSchema, recipes: RecipeSchema,
-  boxBuilds: BoxBuildSchema, boxSizes: BoxSizeSchema,
-  falseBottoms: FalseBottomSchema, wallTreatments: WallTreatmentSchema, wallFinishes: WallFinishSchema, pieceKinds: PieceKindSchema, supplies: SupplySchema, gear: GearSchema,
+  animals: AnimalSchema,
+  plants: PlantSchema,
+  crew: CrewSchema,
+  ingredients: IngredientSchema,
+  drainageMedia: DrainageSchema,
+  barriers: BarrierSchema,
+  dressings: DressingSchema,
+  recipes: RecipeSchema,
+  boxBuilds: BoxBuildSchema,
+  boxSizes: BoxSizeSchema,
+  falseBottoms: FalseBottomSchema,
+  wallTreatments: WallTreatmentSchema,
+  wallFinishes: WallFinishSchema,
+  pieceKinds: PieceKindSchema,
+  supplies: SupplySchema,
+  gear: GearSchema,
 } satisfies Record<keyof typeof catalog, z.ZodType>;
 const kinds = Object.keys(catalog) as (keyof typeof catalog)[];
 
@@ -21,10 +60,13 @@ describe("the catalogue", () => {
 
   it("every figure has a provenance, and every override names a field that is there", () => {
     for (const item of [...kinds.flatMap((kind) => [...catalog[kind]]), ...Object.values(tradeRules)]) {
-      for (const figure of figuresOf(item)) expect(ProvenanceSchema.safeParse(provenanceOf(item, figure.path)).success).toBe(true);
+      for (const figure of figuresOf(item))
+        expect(ProvenanceSchema.safeParse(provenanceOf(item, figure.path)).success).toBe(true);
       const overrides = "fieldFrom" in item ? Object.keys(item.fieldFrom ?? {}) : [];
       for (const field of overrides) {
-        const value = field.split(".").reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], item);
+        const value = field
+          .split(".")
+          .reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], item);
         expect(value, `${item.id}.${field}`).toBeDefined();
       }
     }
@@ -50,7 +92,12 @@ describe("the catalogue", () => {
   });
 
   it("is a reference: at least 70 animals of every kind people keep, 150 plants of every kind, 25 crew species, 40 kinds of gear", () => {
-    expect([catalog.animals.length >= 70, catalog.plants.length >= 150, catalog.crew.length >= 25, catalog.gear.length >= 40]).toEqual([true, true, true, true]);
+    expect([
+      catalog.animals.length >= 70,
+      catalog.plants.length >= 150,
+      catalog.crew.length >= 25,
+      catalog.gear.length >= 40,
+    ]).toEqual([true, true, true, true]);
     expect(new Set(catalog.animals.map(({ kind }) => kind))).toEqual(new Set(ANIMAL_KINDS));
     expect(new Set(catalog.plants.map(({ kind }) => kind))).toEqual(new Set(PLANT_KINDS));
     expect(new Set(catalog.crew.map(({ group }) => group))).toEqual(new Set(CREW_GROUPS));
@@ -60,16 +107,51 @@ describe("the catalogue", () => {
   it("animals lie in the UV zones of Baines et al. 2016 (Journal of Zoo and Aquarium Research 4(1)); the assignments are recalled and want checking", () => {
     const zones: Record<number, readonly string[]> = {
       1: [
-        "dyeingPoisonFrog", "greenBlackPoisonFrog", "yellowBandedPoisonFrog", "goldenPoisonFrog", "mimicPoisonFrog", "goldenMantella", "tomatoFrog", "chacoHornedFrog", "africanBullfrog", "redEyedTreeFrog", "milkFrog", "fireSalamander",
-        "crestedGecko", "gargoyleGecko", "leafTailedGecko", "tokayGecko", "leopardGecko", "fatTailedGecko", "crocodileSkink", "rosyBoa", "amazonTreeBoa", "royalPython", "greenTreePython", "cornSnake",
+        "dyeingPoisonFrog",
+        "greenBlackPoisonFrog",
+        "yellowBandedPoisonFrog",
+        "goldenPoisonFrog",
+        "mimicPoisonFrog",
+        "goldenMantella",
+        "tomatoFrog",
+        "chacoHornedFrog",
+        "africanBullfrog",
+        "redEyedTreeFrog",
+        "milkFrog",
+        "fireSalamander",
+        "crestedGecko",
+        "gargoyleGecko",
+        "leafTailedGecko",
+        "tokayGecko",
+        "leopardGecko",
+        "fatTailedGecko",
+        "crocodileSkink",
+        "rosyBoa",
+        "amazonTreeBoa",
+        "royalPython",
+        "greenTreePython",
+        "cornSnake",
       ],
       2: ["greenTreeFrog", "greenAnole", "gartersnake", "monkeyTailedSkink", "roughGreenSnake"],
-      3: ["waxyMonkeyFrog", "giantDayGecko", "veiledChameleon", "pantherChameleon", "blueTonguedSkink", "beardedDragon", "waterDragon"],
+      3: [
+        "waxyMonkeyFrog",
+        "giantDayGecko",
+        "veiledChameleon",
+        "pantherChameleon",
+        "blueTonguedSkink",
+        "beardedDragon",
+        "waterDragon",
+      ],
       4: ["saharanSpinyTail", "ackieMonitor"],
     };
-    for (const [zone, ids] of Object.entries(zones)) for (const id of ids) expect(findEntry("animals", id)?.uvZone, id).toBe(Number(zone));
+    for (const [zone, ids] of Object.entries(zones))
+      for (const id of ids) expect(findEntry("animals", id)?.uvZone, id).toBe(Number(zone));
     expect(Object.values(zones).flat().length).toBeGreaterThanOrEqual(30);
-    for (const item of catalog.animals) expect(provenanceOf(item, "uvZone"), item.id).toMatchObject({ kind: "memory", note: expect.stringContaining("Baines") });
+    for (const item of catalog.animals)
+      expect(provenanceOf(item, "uvZone"), item.id).toMatchObject({
+        kind: "memory",
+        note: expect.stringContaining("Baines"),
+      });
   });
 
   it("animals, plants and crew make sense beside one another: damp places by night, wet feet in damp air, who lives alone alone", () => {
@@ -114,15 +196,20 @@ describe("the catalogue", () => {
   it("targets of soils hold to their schema; the forest's yardstick is De Boodt & Verdonck's ideal medium", () => {
     for (const target of Object.values(mixTargets)) {
       expect(() => MixTargetSchema.parse(target)).not.toThrow();
-      for (const figure of figuresOf(target)) expect(ProvenanceSchema.safeParse(provenanceOf(target, figure.path)).success).toBe(true);
+      for (const figure of figuresOf(target))
+        expect(ProvenanceSchema.safeParse(provenanceOf(target, figure.path)).success).toBe(true);
     }
-    expect([mixTargets.humidForest.easyWater, mixTargets.humidForest.air]).toEqual([[20, 30], [20, 30]]);
+    expect([mixTargets.humidForest.easyWater, mixTargets.humidForest.air]).toEqual([
+      [20, 30],
+      [20, 30],
+    ]);
     expect(provenanceOf(mixTargets.humidForest, "air.0").kind).toBe("published");
   });
 
   it("recipes use ingredients that exist", () => {
     for (const recipe of catalog.recipes) {
-      for (const { ingredientId } of recipe.parts) expect(findEntry("ingredients", ingredientId), ingredientId).toBeDefined();
+      for (const { ingredientId } of recipe.parts)
+        expect(findEntry("ingredients", ingredientId), ingredientId).toBeDefined();
     }
   });
 });

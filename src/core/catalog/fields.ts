@@ -6,7 +6,12 @@ export const positive = z.number().positive();
 export const percent = z.number().min(0).max(100);
 
 /** Plain text: no angle brackets, no control characters, so no markup can ride in on a name. */
-export const PlainTextSchema = z.string().trim().min(1).max(60).regex(/^[^<>\p{Cc}]*$/u, { message: "markup" });
+export const PlainTextSchema = z
+  .string()
+  .trim()
+  .min(1)
+  .max(60)
+  .regex(/^[^<>\p{Cc}]*$/u, { message: "markup" });
 
 export const TEXTURES = ["pebble", "grain", "flake", "fibre", "leaf", "moss", "mesh", "crumb", "chip"] as const;
 /** How a material is drawn: a kind of texture and the ground colour under it. */
@@ -22,9 +27,27 @@ export type Range = z.infer<typeof RangeSchema>;
 
 /** Cautions are codes; the words for them stand in `words`. */
 export const CAUTIONS = [
-  "handWashing", "protectedSpecies", "quarantineVet", "sting", "toxicSkin", "dust", "sap", "blades", "weight",
-  "electricityWater", "heat", "sharpSpines", "escape", "lid", "amphibianSkin", "neverRelease", "ovenWatched", "fumes", "stacked",
-  "notForAmphibians", "notToDigIn",
+  "handWashing",
+  "protectedSpecies",
+  "quarantineVet",
+  "sting",
+  "toxicSkin",
+  "dust",
+  "sap",
+  "blades",
+  "weight",
+  "electricityWater",
+  "heat",
+  "sharpSpines",
+  "escape",
+  "lid",
+  "amphibianSkin",
+  "neverRelease",
+  "ovenWatched",
+  "fumes",
+  "stacked",
+  "notForAmphibians",
+  "notToDigIn",
 ] as const;
 export type Caution = (typeof CAUTIONS)[number];
 

@@ -1,7 +1,18 @@
 import { z } from "zod";
 import { CAUTIONS, entryShape, positive, RangeSchema } from "./fields";
 
-export const GEAR_PURPOSES = ["dayHeat", "nightHeat", "uv", "plantLight", "water", "air", "waterPart", "control", "measuring", "guard"] as const;
+export const GEAR_PURPOSES = [
+  "dayHeat",
+  "nightHeat",
+  "uv",
+  "plantLight",
+  "water",
+  "air",
+  "waterPart",
+  "control",
+  "measuring",
+  "guard",
+] as const;
 
 /** A kind of gear: what it is for, how strong it is sold, what runs it, and when it is renewed. */
 export const GearSchema = z.strictObject({

@@ -25,7 +25,24 @@ export { tradeRules };
 export type { TradeRuleId };
 
 /** The shelves of the catalogue by kind. */
-export const catalog = { animals, plants, crew, ingredients, drainageMedia, barriers, dressings, recipes, boxBuilds, boxSizes, falseBottoms, wallTreatments, wallFinishes, pieceKinds, supplies, gear } as const;
+export const catalog = {
+  animals,
+  plants,
+  crew,
+  ingredients,
+  drainageMedia,
+  barriers,
+  dressings,
+  recipes,
+  boxBuilds,
+  boxSizes,
+  falseBottoms,
+  wallTreatments,
+  wallFinishes,
+  pieceKinds,
+  supplies,
+  gear,
+} as const;
 export type CatalogKind = keyof typeof catalog;
 export type CatalogEntry<K extends CatalogKind> = (typeof catalog)[K][number];
 
@@ -33,14 +50,27 @@ const indexById = <T extends { id: string }>(entries: readonly T[]): ReadonlyMap
   new Map(entries.map((entry) => [entry.id, entry]));
 
 const byId = {
-  animals: indexById(animals), plants: indexById(plants), crew: indexById(crew), ingredients: indexById(ingredients),
-  drainageMedia: indexById(drainageMedia), barriers: indexById(barriers), dressings: indexById(dressings), recipes: indexById(recipes),
-  boxBuilds: indexById(boxBuilds), boxSizes: indexById(boxSizes), falseBottoms: indexById(falseBottoms), wallTreatments: indexById(wallTreatments),
-  wallFinishes: indexById(wallFinishes), pieceKinds: indexById(pieceKinds), supplies: indexById(supplies), gear: indexById(gear),
+  animals: indexById(animals),
+  plants: indexById(plants),
+  crew: indexById(crew),
+  ingredients: indexById(ingredients),
+  drainageMedia: indexById(drainageMedia),
+  barriers: indexById(barriers),
+  dressings: indexById(dressings),
+  recipes: indexById(recipes),
+  boxBuilds: indexById(boxBuilds),
+  boxSizes: indexById(boxSizes),
+  falseBottoms: indexById(falseBottoms),
+  wallTreatments: indexById(wallTreatments),
+  wallFinishes: indexById(wallFinishes),
+  pieceKinds: indexById(pieceKinds),
+  supplies: indexById(supplies),
+  gear: indexById(gear),
 } as { [K in CatalogKind]: ReadonlyMap<string, CatalogEntry<K>> };
 
 /** Looks an entry up. @example findEntry("animals", "rosyBoa")?.adultLengthCm // 85 */
-export const findEntry = <K extends CatalogKind>(kind: K, id: string): CatalogEntry<K> | undefined => byId[kind].get(id);
+export const findEntry = <K extends CatalogKind>(kind: K, id: string): CatalogEntry<K> | undefined =>
+  byId[kind].get(id);
 
 /**
  * Looks up an entry that must be there.

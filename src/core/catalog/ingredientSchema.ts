@@ -2,7 +2,23 @@ import { z } from "zod";
 import { CAUTIONS, entryShape, look, percent, positive, RangeSchema, reposeDeg } from "./fields";
 
 /** What a thing is made of, as rules ask for it: "no peat", "at least a fifth leaf or wood". */
-export const MATTERS = ["coir", "peat", "fibre", "moss", "bark", "wood", "leaf", "soil", "compost", "sand", "grit", "clay", "char", "lime", "ready"] as const;
+export const MATTERS = [
+  "coir",
+  "peat",
+  "fibre",
+  "moss",
+  "bark",
+  "wood",
+  "leaf",
+  "soil",
+  "compost",
+  "sand",
+  "grit",
+  "clay",
+  "char",
+  "lime",
+  "ready",
+] as const;
 export type Matter = (typeof MATTERS)[number];
 
 /**
@@ -15,7 +31,12 @@ export type Percolation = (typeof PERCOLATIONS)[number];
 export const SOLD_AS = ["bag", "brick", "bale", "gathered"] as const;
 
 /** A pressed brick: what it weighs, what it drinks, what it loosens to, and how long that takes at the least. */
-export const BrickSchema = z.strictObject({ dryKg: positive, waterL: positive, makesL: RangeSchema, soakMin: positive });
+export const BrickSchema = z.strictObject({
+  dryKg: positive,
+  waterL: positive,
+  makesL: RangeSchema,
+  soakMin: positive,
+});
 export type Brick = z.infer<typeof BrickSchema>;
 
 /** From nothing to as much as there is. */
@@ -63,7 +84,16 @@ export const IngredientSchema = z
     amphibianSkin: z.enum(["fine", "little", "never"]),
     cautions: z.array(z.enum(CAUTIONS)),
   })
-  .refine((i) => i.airDryWaterPct <= i.waterHeldPct && i.waterHeldPct <= i.totalPorosityPct, { message: "water does not fit the pores", path: ["waterHeldPct"] })
-  .refine((i) => i.wiltingPct <= i.heldAt5kPaPct && i.heldAt5kPaPct <= i.waterHeldPct, { message: "dries out of order", path: ["heldAt5kPaPct"] })
-  .refine((i) => (i.soldAs === "brick") === (i.brick !== undefined), { message: "a brick, and what it gives, belong together", path: ["brick"] });
+  .refine((i) => i.airDryWaterPct <= i.waterHeldPct && i.waterHeldPct <= i.totalPorosityPct, {
+    message: "water does not fit the pores",
+    path: ["waterHeldPct"],
+  })
+  .refine((i) => i.wiltingPct <= i.heldAt5kPaPct && i.heldAt5kPaPct <= i.waterHeldPct, {
+    message: "dries out of order",
+    path: ["heldAt5kPaPct"],
+  })
+  .refine((i) => (i.soldAs === "brick") === (i.brick !== undefined), {
+    message: "a brick, and what it gives, belong together",
+    path: ["brick"],
+  });
 export type Ingredient = z.infer<typeof IngredientSchema>;

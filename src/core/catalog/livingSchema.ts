@@ -4,7 +4,20 @@ import { CAUTIONS, entryShape, positive, RangeSchema } from "./fields";
 export const CLIMATE_CLASSES = ["humidForest", "temperateMoist", "streamBank", "semiArid", "arid"] as const;
 export type ClimateClass = (typeof CLIMATE_CLASSES)[number];
 
-export const REGIONS = ["northAmerica", "centralAmerica", "southAmerica", "europe", "africa", "madagascar", "westAsia", "centralAsia", "southAsia", "southeastAsia", "eastAsia", "oceania"] as const;
+export const REGIONS = [
+  "northAmerica",
+  "centralAmerica",
+  "southAmerica",
+  "europe",
+  "africa",
+  "madagascar",
+  "westAsia",
+  "centralAsia",
+  "southAsia",
+  "southeastAsia",
+  "eastAsia",
+  "oceania",
+] as const;
 export type Region = (typeof REGIONS)[number];
 
 /** A genus and a species, as they are written. */
@@ -13,8 +26,27 @@ const scientificName = z.string().regex(/^[A-Z][a-z]+ [a-z]+(-[a-z]+)?$/, { mess
 const synonyms = z.array(z.string().regex(/^[A-Z][a-z]+( [a-z]+(-[a-z]+)?){1,2}$/, { message: "scientific name" }));
 
 export const ANIMAL_KINDS = [
-  "poisonFrog", "groundFrog", "treeFrog", "toad", "newt", "geckoHumid", "geckoDry", "anole", "chameleon", "skink", "agamid", "monitor", "alligatorLizard",
-  "boa", "python", "colubrid", "tarantula", "scorpion", "mantis", "millipede", "crab",
+  "poisonFrog",
+  "groundFrog",
+  "treeFrog",
+  "toad",
+  "newt",
+  "geckoHumid",
+  "geckoDry",
+  "anole",
+  "chameleon",
+  "skink",
+  "agamid",
+  "monitor",
+  "alligatorLizard",
+  "boa",
+  "python",
+  "colubrid",
+  "tarantula",
+  "scorpion",
+  "mantis",
+  "millipede",
+  "crab",
 ] as const;
 export type AnimalKind = (typeof ANIMAL_KINDS)[number];
 
@@ -24,7 +56,8 @@ export const FOODS = ["smallInsects", "insects", "fruit", "leaves", "vertebrates
 
 export const AnimalSchema = z.strictObject({
   ...entryShape,
-  scientificName, synonyms,
+  scientificName,
+  synonyms,
   kind: z.enum(ANIMAL_KINDS),
   group: z.enum(["amphibian", "reptile", "invertebrate"]),
   region: z.enum(REGIONS),
@@ -34,7 +67,10 @@ export const AnimalSchema = z.strictObject({
   habit: z.enum(["ground", "burrowing", "climbing", "semiAquatic"]),
   activity: z.enum(["day", "night", "dusk"]),
   temperatureC: z.strictObject({
-    basking: RangeSchema.optional(), warm: RangeSchema, cool: RangeSchema, night: RangeSchema,
+    basking: RangeSchema.optional(),
+    warm: RangeSchema,
+    cool: RangeSchema,
+    night: RangeSchema,
   }),
   /** By day, and by night when it is sprayed and cools. */
   humidityRh: RangeSchema,
@@ -43,8 +79,12 @@ export const AnimalSchema = z.strictObject({
   uvZone: z.number().int().min(1).max(4),
   /** Least inner size for one animal or the usual smallest group, and how much more floor each further one wants. */
   box: z.strictObject({
-    widthCm: positive, depthCm: positive, heightCm: positive,
-    forCount: z.number().int().positive(), eachMoreFloorShare: z.number().min(0), mostTogether: z.number().int().positive(),
+    widthCm: positive,
+    depthCm: positive,
+    heightCm: positive,
+    forCount: z.number().int().positive(),
+    eachMoreFloorShare: z.number().min(0),
+    mostTogether: z.number().int().positive(),
   }),
   soilDepthCm: positive,
   drainage: z.enum(["wanted", "optional", "avoided"]),
@@ -69,16 +109,34 @@ export type Animal = z.infer<typeof AnimalSchema>;
 /** What a species bears, and the part of it in which it thrives. */
 const envelope = z
   .strictObject({ tolerated: RangeSchema, preferred: RangeSchema })
-  .refine((e) => e.tolerated[0] <= e.preferred[0] && e.preferred[1] <= e.tolerated[1], { message: "preferred outside tolerated" });
+  .refine((e) => e.tolerated[0] <= e.preferred[0] && e.preferred[1] <= e.tolerated[1], {
+    message: "preferred outside tolerated",
+  });
 export type Envelope = z.infer<typeof envelope>;
 
-export const PLANT_KINDS = ["foliage", "climber", "hanger", "fern", "bromeliad", "airPlant", "orchid", "moss", "liverwort", "palm", "grass", "succulent", "bog", "water"] as const;
+export const PLANT_KINDS = [
+  "foliage",
+  "climber",
+  "hanger",
+  "fern",
+  "bromeliad",
+  "airPlant",
+  "orchid",
+  "moss",
+  "liverwort",
+  "palm",
+  "grass",
+  "succulent",
+  "bog",
+  "water",
+] as const;
 export type PlantKind = (typeof PLANT_KINDS)[number];
 export const PLANT_PLACES = ["floor", "wall", "wood", "hanging", "waterEdge", "water"] as const;
 
 export const PlantSchema = z.strictObject({
   ...entryShape,
-  scientificName, synonyms,
+  scientificName,
+  synonyms,
   kind: z.enum(PLANT_KINDS),
   /** How it is drawn. */
   form: z.enum(["rosette", "fern", "bushy", "trailing", "grass", "succulent", "moss", "palm"]),
@@ -107,10 +165,20 @@ export const PlantSchema = z.strictObject({
 });
 export type Plant = z.infer<typeof PlantSchema>;
 
-export const CREW_GROUPS = ["springtail", "isopod", "beetle", "earwig", "millipede", "snail", "roach", "earthworm"] as const;
+export const CREW_GROUPS = [
+  "springtail",
+  "isopod",
+  "beetle",
+  "earwig",
+  "millipede",
+  "snail",
+  "roach",
+  "earthworm",
+] as const;
 export const CrewSchema = z.strictObject({
   ...entryShape,
-  scientificName, synonyms,
+  scientificName,
+  synonyms,
   group: z.enum(CREW_GROUPS),
   temperatureC: envelope,
   humidityRh: envelope,

@@ -7,7 +7,14 @@ import { AnimalSchema, CrewSchema, PlantSchema } from "./livingSchema";
 const ownId = z.string().regex(/^own[A-Za-z0-9]{1,40}$/, { message: "id" });
 
 /** What an entry of one's own has besides its figures: what it is called, and the entry of the catalogue it was copied from. */
-const own = { id: ownId, name: PlainTextSchema, basedOn: z.string().regex(/^[a-z][A-Za-z0-9]*$/).optional() };
+const own = {
+  id: ownId,
+  name: PlainTextSchema,
+  basedOn: z
+    .string()
+    .regex(/^[a-z][A-Za-z0-9]*$/)
+    .optional(),
+};
 
 /** An ingredient a builder added. */
 export const OwnIngredientSchema = IngredientSchema.safeExtend(own);
@@ -24,6 +31,14 @@ export type OwnCrew = z.infer<typeof OwnCrewSchema>;
 export const OwnRecipeSchema = z.strictObject({
   id: ownId,
   name: PlainTextSchema,
-  parts: z.array(z.strictObject({ ingredientId: z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" }), parts: z.number().min(0.01).max(10_000) })).min(1).max(60),
+  parts: z
+    .array(
+      z.strictObject({
+        ingredientId: z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" }),
+        parts: z.number().min(0.01).max(10_000),
+      }),
+    )
+    .min(1)
+    .max(60),
 });
 export type OwnRecipe = z.infer<typeof OwnRecipeSchema>;

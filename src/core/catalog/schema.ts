@@ -61,7 +61,9 @@ export type BoxBuild = z.infer<typeof BoxBuildSchema>;
 export const BoxSizeSchema = z.strictObject({
   ...entryShape,
   kind: z.enum(["frontOpening", "aquarium"]),
-  widthCm: positive, depthCm: positive, heightCm: positive,
+  widthCm: positive,
+  depthCm: positive,
+  heightCm: positive,
 });
 export type BoxSize = z.infer<typeof BoxSizeSchema>;
 

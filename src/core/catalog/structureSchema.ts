@@ -66,10 +66,25 @@ export const WallFinishSchema = z.strictObject({
 export type WallFinish = z.infer<typeof WallFinishSchema>;
 
 /** Things bought to build with that are no material of the ground. */
-export const SupplySchema = z.strictObject({ ...entryShape, unit: z.enum(["pieces", "litres", "length", "sheet"]), cautions });
+export const SupplySchema = z.strictObject({
+  ...entryShape,
+  unit: z.enum(["pieces", "litres", "length", "sheet"]),
+  cautions,
+});
 export type Supply = z.infer<typeof SupplySchema>;
 
-export const PIECE_ROLES = ["hide", "humidHide", "climb", "basking", "bowl", "column", "heavy", "retaining", "deepTube", "planter"] as const;
+export const PIECE_ROLES = [
+  "hide",
+  "humidHide",
+  "climb",
+  "basking",
+  "bowl",
+  "column",
+  "heavy",
+  "retaining",
+  "deepTube",
+  "planter",
+] as const;
 export type PieceRole = (typeof PIECE_ROLES)[number];
 
 /** A kind of thing that stands in the box. */
@@ -80,7 +95,9 @@ export const PieceKindSchema = z.strictObject({
   plan: z.enum(["block", "round"]),
   /** How it is drawn from the side. */
   form: z.enum(["log", "flat", "tube", "stone", "slabs", "pot", "cave", "bowl", "ledge", "column"]),
-  widthCm: positive, depthCm: positive, heightCm: positive,
+  widthCm: positive,
+  depthCm: positive,
+  heightCm: positive,
   /** What it is made of, solid. */
   kgPerL: positive,
   /** Share of its outline that is really there: a branch fills little of the block around it. */

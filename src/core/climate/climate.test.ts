@@ -4,10 +4,18 @@ import { humidityAfter, saturationKPa, vapourToAddGPerM3 } from "./index";
 
 describe("saturation vapour pressure", () => {
   it.each([
-    [1, 0.657], [10, 1.228], [15, 1.705], [20, 2.338], [25, 3.168], [30, 4.243],
-  ])("at %d °C is %d kPa (FAO Irrigation and Drainage Paper 56, annex 2, table 2.3; table values from memory)", (celsius, kPa) => {
-    expect(saturationKPa(celsius)).toBeCloseTo(kPa, 3);
-  });
+    [1, 0.657],
+    [10, 1.228],
+    [15, 1.705],
+    [20, 2.338],
+    [25, 3.168],
+    [30, 4.243],
+  ])(
+    "at %d °C is %d kPa (FAO Irrigation and Drainage Paper 56, annex 2, table 2.3; table values from memory)",
+    (celsius, kPa) => {
+      expect(saturationKPa(celsius)).toBeCloseTo(kPa, 3);
+    },
+  );
   it("agrees within 0.5 % with the ASHRAE equations of the psychrolib package from 5 to 45 °C", () => {
     psychrolib.SetUnitSystem(psychrolib.SI);
     for (let celsius = 5; celsius <= 45; celsius += 5) {

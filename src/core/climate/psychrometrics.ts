@@ -9,7 +9,8 @@
  * @returns kPa
  * @example saturationKPa(20) // 2.338
  */
-export const saturationKPa = (temperatureC: number): number => 0.6108 * Math.exp((17.27 * temperatureC) / (temperatureC + 237.3));
+export const saturationKPa = (temperatureC: number): number =>
+  0.6108 * Math.exp((17.27 * temperatureC) / (temperatureC + 237.3));
 
 /**
  * Relative humidity that air has after it is warmed or cooled with no water added or taken.
@@ -26,7 +27,11 @@ export const humidityAfter = (fromC: number, humidityRh: number, toC: number): n
  *
  * @returns grams a cubic metre, never below nothing
  */
-export function vapourToAddGPerM3(room: { temperatureC: number; humidityRh: number }, boxC: number, boxRh: number): number {
+export function vapourToAddGPerM3(
+  room: { temperatureC: number; humidityRh: number },
+  boxC: number,
+  boxRh: number,
+): number {
   const gap = (boxRh * saturationKPa(boxC) - room.humidityRh * saturationKPa(room.temperatureC)) / 100;
   return Math.max(0, (gap * GRAM_KELVIN_PER_KPA_M3) / (boxC + ZERO_C_IN_K));
 }

@@ -6,4 +6,8 @@ import Papa from "papaparse";
  * @param rows the first is the heading
  * @example printCsv([["Thing", "To buy"], ["Coir", "8 L"]])
  */
-export const printCsv = (rows: readonly (readonly (string | number)[])[]): string => `${Papa.unparse(rows.map((row) => [...row]), { escapeFormulae: true, newline: "\r\n" })}\r\n`;
+export const printCsv = (rows: readonly (readonly (string | number)[])[]): string =>
+  `${Papa.unparse(
+    rows.map((row) => [...row]),
+    { escapeFormulae: true, newline: "\r\n" },
+  )}\r\n`;

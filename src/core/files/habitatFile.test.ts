@@ -4,8 +4,14 @@ import { fileName, parseHabitat, printHabitat } from "./index";
 
 const habitat = applyAll(
   startHabitat({
-    id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-    room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60.96, depthCm: 45.72, heightCm: 45.72, sillCm: 17, top: "mesh" },
+    id: "h",
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60.96, depthCm: 45.72, heightCm: 45.72, sillCm: 17, top: "mesh" },
   }),
   [
     { name: "addPlant", args: { id: "a", plantId: "nervePlant", xCm: 10, yCm: 10 } },
@@ -33,15 +39,55 @@ describe("the habitat file", () => {
     ["cut off", text.slice(0, 400), { code: "file.notJson" }],
     ["not ours", '{"format":"something-else"}', { code: "file.notOurs" }],
     ["a bare list", "[]", { code: "file.notOurs" }],
-    ["from a newer program", changed((d) => Object.assign(d, { formatVersion: 7 })), { code: "file.newer", found: 7, known: 5 }],
-    ["with a script in its name", changed((d) => Object.assign(d, { name: "<script>x</script>" })), { code: "file.badField", path: "name", why: "markup" }],
-    ["with a negative width", changed((d) => Object.assign(d.shell!, { widthCm: -1 })), { code: "file.badField", path: "shell.widthCm", why: "outOfRange" }],
-    ["without its layers", changed((d) => Object.assign(d.strata!, { layers: undefined })), { code: "file.badField", path: "strata.layers", why: "missing" }],
-    ["with a field that is not known", changed((d) => Object.assign(d.brief!, { extra: 1 })), { code: "file.badField", path: "brief.extra", why: "unknownField" }],
-    ["with a made-up animal", changed((d) => Object.assign(d.brief!, { animalId: "dragon" })), { code: "file.unknownEntry", path: "brief.animalId", id: "dragon" }],
-    ["with a layer over a zone that is not there", changed((d) => Object.assign(d.strata!.layers[0]!, { over: "nowhere" })), { code: "file.unknownEntry", path: "strata.layers.0.over", id: "nowhere" }],
-    ["with a thousand strata", changed((d) => Object.assign(d.strata!, { layers: Array.from({ length: 1000 }, (_, at) => ({ ...d.strata!.layers[0], id: `l${at}` })) })), { code: "file.badField", path: "strata.layers", why: "tooMany" }],
-    ["with a plant twice", changed((d) => Object.assign(d, { plants: [d.plants, d.plants].flat() })), { code: "file.usedTwice", path: "plants", id: "a" }],
+    [
+      "from a newer program",
+      changed((d) => Object.assign(d, { formatVersion: 7 })),
+      { code: "file.newer", found: 7, known: 5 },
+    ],
+    [
+      "with a script in its name",
+      changed((d) => Object.assign(d, { name: "<script>x</script>" })),
+      { code: "file.badField", path: "name", why: "markup" },
+    ],
+    [
+      "with a negative width",
+      changed((d) => Object.assign(d.shell!, { widthCm: -1 })),
+      { code: "file.badField", path: "shell.widthCm", why: "outOfRange" },
+    ],
+    [
+      "without its layers",
+      changed((d) => Object.assign(d.strata!, { layers: undefined })),
+      { code: "file.badField", path: "strata.layers", why: "missing" },
+    ],
+    [
+      "with a field that is not known",
+      changed((d) => Object.assign(d.brief!, { extra: 1 })),
+      { code: "file.badField", path: "brief.extra", why: "unknownField" },
+    ],
+    [
+      "with a made-up animal",
+      changed((d) => Object.assign(d.brief!, { animalId: "dragon" })),
+      { code: "file.unknownEntry", path: "brief.animalId", id: "dragon" },
+    ],
+    [
+      "with a layer over a zone that is not there",
+      changed((d) => Object.assign(d.strata!.layers[0]!, { over: "nowhere" })),
+      { code: "file.unknownEntry", path: "strata.layers.0.over", id: "nowhere" },
+    ],
+    [
+      "with a thousand strata",
+      changed((d) =>
+        Object.assign(d.strata!, {
+          layers: Array.from({ length: 1000 }, (_, at) => ({ ...d.strata!.layers[0], id: `l${at}` })),
+        }),
+      ),
+      { code: "file.badField", path: "strata.layers", why: "tooMany" },
+    ],
+    [
+      "with a plant twice",
+      changed((d) => Object.assign(d, { plants: [d.plants, d.plants].flat() })),
+      { code: "file.usedTwice", path: "plants", id: "a" },
+    ],
   ])("%s is refused, naming what is wrong", (_what, of, problem) => {
     expect(problemOf(of)).toEqual(problem);
   });

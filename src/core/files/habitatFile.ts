@@ -17,7 +17,12 @@ const MOST_MB = 20;
 
 /** The name a habitat's file gets. @example fileName({ name: "Fern wall/2" }) // "fern-wall-2.rincon.json" */
 export function fileName({ name }: Pick<Habitat, "name">): string {
-  const slug = name.normalize("NFKD").replace(/\p{M}/gu, "").toLowerCase().replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "");
+  const slug = name
+    .normalize("NFKD")
+    .replace(/\p{M}/gu, "")
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .replace(/^-|-$/g, "");
   return `${slug === "" ? "habitat" : slug}.rincon.json`;
 }
 
@@ -33,18 +38,25 @@ const refuse = (problem: FileProblem): FileRead => ({ ok: false, problem });
  * @example readDocument(JSON.parse(text))
  */
 export function readDocument(raw: unknown): FileRead {
-  if (typeof raw !== "object" || raw === null || (raw as { format?: unknown }).format !== FORMAT) return refuse({ code: "file.notOurs" });
+  if (typeof raw !== "object" || raw === null || (raw as { format?: unknown }).format !== FORMAT)
+    return refuse({ code: "file.notOurs" });
   let today: unknown;
   try {
     today = migrate(raw as Record<string, unknown>);
   } catch (error) {
-    if (error instanceof NewerVersionError) return refuse({ code: "file.newer", found: error.found, known: error.known });
+    if (error instanceof NewerVersionError)
+      return refuse({ code: "file.newer", found: error.found, known: error.known });
     return refuse({ code: "file.badField", path: "formatVersion", why: "invalid" });
   }
   const parsed = HabitatSchema.safeParse(today, { reportInput: true });
   if (!parsed.success) return refuse(explain(parsed.error));
   const [first] = inconsistencies(parsed.data);
-  if (first) return refuse({ code: first.problem === "unknown" ? "file.unknownEntry" : "file.usedTwice", path: first.path, id: first.id });
+  if (first)
+    return refuse({
+      code: first.problem === "unknown" ? "file.unknownEntry" : "file.usedTwice",
+      path: first.path,
+      id: first.id,
+    });
   return { ok: true, habitat: parsed.data };
 }
 

@@ -4,8 +4,24 @@ import { printCsv } from "./csv";
 
 /** The figures a row holds, in the order of the columns, by the names of the fields. */
 const FIGURES = [
-  "looseKgPerL", "totalPorosityPct", "waterHeldPct", "heldAt5kPaPct", "wiltingPct", "airDryWaterPct", "settlesPct", "grainMm", "betweenPct", "reposeDeg",
-  "pH", "bufferMmolPerL", "nutrients", "saltMsPerCm", "cohesionKPa", "halvesInMonths", "crewFood", "dust",
+  "looseKgPerL",
+  "totalPorosityPct",
+  "waterHeldPct",
+  "heldAt5kPaPct",
+  "wiltingPct",
+  "airDryWaterPct",
+  "settlesPct",
+  "grainMm",
+  "betweenPct",
+  "reposeDeg",
+  "pH",
+  "bufferMmolPerL",
+  "nutrients",
+  "saltMsPerCm",
+  "cohesionKPa",
+  "halvesInMonths",
+  "crewFood",
+  "dust",
 ] as const satisfies readonly (keyof OwnIngredient)[];
 const WORDS = ["name", "matter", "texture", "color", "percolation", "soldAs", "safeToDig", "amphibianSkin"] as const;
 export const CSV_COLUMNS = [...WORDS, ...FIGURES] as const;
@@ -27,7 +43,14 @@ export const printIngredients = (ingredients: readonly OwnIngredient[]): string 
   printCsv([
     [...CSV_COLUMNS],
     ...ingredients.map((item) => [
-      item.name, item.matter, item.look.texture, item.look.color, item.percolation, item.soldAs === "brick" ? "bag" : item.soldAs, item.safeToDig ? "yes" : "no", item.amphibianSkin,
+      item.name,
+      item.matter,
+      item.look.texture,
+      item.look.color,
+      item.percolation,
+      item.soldAs === "brick" ? "bag" : item.soldAs,
+      item.safeToDig ? "yes" : "no",
+      item.amphibianSkin,
       ...FIGURES.map((key) => item[key] ?? ""),
     ]),
   ]);
@@ -50,7 +73,12 @@ const parting = (text: string): string => {
 };
 
 const LOOKS: Partial<Record<CsvColumn, readonly string[]>> = {
-  matter: MATTERS, texture: TEXTURES, percolation: PERCOLATIONS, soldAs: SOLD_AS.filter((sold) => sold !== "brick"), safeToDig: ["yes", "no"], amphibianSkin: ["fine", "little", "never"],
+  matter: MATTERS,
+  texture: TEXTURES,
+  percolation: PERCOLATIONS,
+  soldAs: SOLD_AS.filter((sold) => sold !== "brick"),
+  safeToDig: ["yes", "no"],
+  amphibianSkin: ["fine", "little", "never"],
 };
 
 /**
@@ -70,7 +98,8 @@ export function parseIngredients(text: string, idFor: (at: number) => string): C
   if (!heading || rows.every(blank)) return { ingredients: [], problems: [{ code: "csv.empty" }] };
   const places = new Map(heading.map((name, at) => [name.trim().toLowerCase(), at]));
   const missing = CSV_COLUMNS.filter((column) => !places.has(column.toLowerCase()));
-  if (missing.length > 0) return { ingredients: [], problems: missing.map((column) => ({ code: "csv.noColumn", column })) };
+  if (missing.length > 0)
+    return { ingredients: [], problems: missing.map((column) => ({ code: "csv.noColumn", column })) };
   const problems: CsvProblem[] = [];
   const ingredients: OwnIngredient[] = [];
   rows.forEach((cells, at) => {
@@ -89,21 +118,36 @@ export function parseIngredients(text: string, idFor: (at: number) => string): C
       const found = cell(column);
       if (column === "halvesInMonths" && found === "") return null;
       const value = numberIn(found, delimiter !== ",");
-      if (value === undefined) problems.push(RUNS.test(found) && !/^-[\d.,]+$/.test(found) ? { code: "csv.formula", row, column, text: found } : { code: "csv.notNumber", row, column, text: found });
+      if (value === undefined)
+        problems.push(
+          RUNS.test(found) && !/^-[\d.,]+$/.test(found)
+            ? { code: "csv.formula", row, column, text: found }
+            : { code: "csv.notNumber", row, column, text: found },
+        );
       return value ?? 0;
     };
-    const words = Object.fromEntries(WORDS.map((column) => [column, word(column)])) as Record<(typeof WORDS)[number], string>;
+    const words = Object.fromEntries(WORDS.map((column) => [column, word(column)])) as Record<
+      (typeof WORDS)[number],
+      string
+    >;
     const figures = Object.fromEntries(FIGURES.map((column) => [column, figure(column)]));
     if (problems.length > before) return;
     const { texture, color, safeToDig, ...plain } = words;
     const read = OwnIngredientSchema.safeParse({
-      ...plain, ...figures, id: idFor(at), look: { texture, color }, safeToDig: safeToDig === "yes", peat: words.matter === "peat", cautions: [],
+      ...plain,
+      ...figures,
+      id: idFor(at),
+      look: { texture, color },
+      safeToDig: safeToDig === "yes",
+      peat: words.matter === "peat",
+      cautions: [],
       from: { kind: "memory", note: "brought in from a table" },
     });
     if (!read.success) {
       const column = columnOf(read.error.issues[0]?.path ?? []);
       problems.push({ code: "csv.badCell", row, column, text: cell(column) });
-    } else if (ingredients.some((other) => other.name.toLowerCase() === read.data.name.toLowerCase())) problems.push({ code: "csv.nameTwice", row, name: read.data.name });
+    } else if (ingredients.some((other) => other.name.toLowerCase() === read.data.name.toLowerCase()))
+      problems.push({ code: "csv.nameTwice", row, name: read.data.name });
     else ingredients.push(read.data);
   });
   return { ingredients, problems };

@@ -4,13 +4,26 @@ import { catalog, type OwnIngredient } from "../catalog";
 import { CSV_COLUMNS, parseIngredients, parseRecipe, printIngredients, printRecipe } from "./index";
 
 const own = (at: number): string => `own${at}`;
-const samples: OwnIngredient[] = catalog.ingredients.flatMap(({ brick, ...item }, at) => (brick ? [] : [{ ...item, id: own(at), name: `Kind ${at}`, cautions: [], from: { kind: "memory" as const, note: "brought in from a table" } }]));
+const samples: OwnIngredient[] = catalog.ingredients.flatMap(({ brick, ...item }, at) =>
+  brick
+    ? []
+    : [
+        {
+          ...item,
+          id: own(at),
+          name: `Kind ${at}`,
+          cautions: [],
+          from: { kind: "memory" as const, note: "brought in from a table" },
+        },
+      ],
+);
 const stripped = ({ fieldFrom: _fieldFrom, id: _id, ...item }: OwnIngredient) => item;
 const table = printIngredients(samples);
 const rows = () => Papa.parse<string[]>(table.trim()).data;
 const [heading = [], first = []] = rows();
 const at = (column: string) => heading.indexOf(column);
-const changed = (column: string, text: string): string => Papa.unparse([heading, first.map((cell, n) => (n === at(column) ? text : cell))]);
+const changed = (column: string, text: string): string =>
+  Papa.unparse([heading, first.map((cell, n) => (n === at(column) ? text : cell))]);
 
 describe("a table of ingredients", () => {
   it("comes back as it was printed", () => {
@@ -27,7 +40,9 @@ describe("a table of ingredients", () => {
   });
   it("a name that would run as a formula is guarded when printed, and comes back as it was", () => {
     const [sample] = samples;
-    expect(parseIngredients(printIngredients([{ ...sample!, name: "=1+1 clay" }]), own).ingredients[0]?.name).toBe("=1+1 clay");
+    expect(parseIngredients(printIngredients([{ ...sample!, name: "=1+1 clay" }]), own).ingredients[0]?.name).toBe(
+      "=1+1 clay",
+    );
   });
   it.each([
     ["name", "=HYPERLINK(1)", { code: "csv.formula", row: 2, column: "name", text: "=HYPERLINK(1)" }],
@@ -42,8 +57,15 @@ describe("a table of ingredients", () => {
     expect(parseIngredients(changed(column, text), own)).toEqual({ ingredients: [], problems: [problem] });
   });
   it("takes the good rows beside a bad one, and a name only once", () => {
-    const twice = Papa.unparse([heading, first, first.map((cell, n) => (n === at("name") ? cell.toUpperCase() : cell))]);
-    expect(parseIngredients(twice, own)).toMatchObject({ ingredients: [{ name: first[0] }], problems: [{ code: "csv.nameTwice", row: 3 }] });
+    const twice = Papa.unparse([
+      heading,
+      first,
+      first.map((cell, n) => (n === at("name") ? cell.toUpperCase() : cell)),
+    ]);
+    expect(parseIngredients(twice, own)).toMatchObject({
+      ingredients: [{ name: first[0] }],
+      problems: [{ code: "csv.nameTwice", row: 3 }],
+    });
   });
   it("names missing columns, and an empty table", () => {
     expect(parseIngredients("name,matter\nA,clay", own).problems).toHaveLength(CSV_COLUMNS.length - 2);
@@ -53,8 +75,16 @@ describe("a table of ingredients", () => {
 
 describe("a recipe file", () => {
   const [sample] = samples;
-  const recipe = { name: "Gully soil", parts: [{ ingredientId: "coir", parts: 3 }, { ingredientId: sample!.id, parts: 1 }], ingredients: [sample!] };
-  const json = (change: object): string => JSON.stringify({ ...(JSON.parse(printRecipe(recipe)) as object), ...change });
+  const recipe = {
+    name: "Gully soil",
+    parts: [
+      { ingredientId: "coir", parts: 3 },
+      { ingredientId: sample!.id, parts: 1 },
+    ],
+    ingredients: [sample!],
+  };
+  const json = (change: object): string =>
+    JSON.stringify({ ...(JSON.parse(printRecipe(recipe)) as object), ...change });
 
   it("comes back as it was printed, with only those own ingredients that it needs", () => {
     expect(parseRecipe(printRecipe({ ...recipe, ingredients: samples.slice(0, 3) }))).toEqual({ ok: true, recipe });
@@ -64,10 +94,26 @@ describe("a recipe file", () => {
     [json({ format: "rincon-habitat" }), { code: "file.notOurs" }],
     [json({ formatVersion: 2 }), { code: "file.newer", found: 2, known: 1 }],
     [json({ parts: [] }), { code: "file.badField", path: "parts", why: "outOfRange" }],
-    [json({ parts: [{ ingredientId: "coir", parts: -3 }] }), { code: "file.badField", path: "parts.0.parts", why: "outOfRange" }],
-    [json({ parts: [{ ingredientId: "coir", parts: "three" }] }), { code: "file.badField", path: "parts.0.parts", why: "invalid" }],
+    [
+      json({ parts: [{ ingredientId: "coir", parts: -3 }] }),
+      { code: "file.badField", path: "parts.0.parts", why: "outOfRange" },
+    ],
+    [
+      json({ parts: [{ ingredientId: "coir", parts: "three" }] }),
+      { code: "file.badField", path: "parts.0.parts", why: "invalid" },
+    ],
     [json({ ingredients: [] }), { code: "file.unknownEntry", path: "parts.1.ingredientId", id: sample!.id }],
-    [json({ parts: [{ ingredientId: "coir", parts: 1 }, { ingredientId: "coir", parts: 2 }] }), { code: "file.usedTwice", path: "parts.1.ingredientId", id: "coir" }],
+    [
+      json({
+        parts: [
+          { ingredientId: "coir", parts: 1 },
+          { ingredientId: "coir", parts: 2 },
+        ],
+      }),
+      { code: "file.usedTwice", path: "parts.1.ingredientId", id: "coir" },
+    ],
     [json({ name: "<script>" }), { code: "file.badField", path: "name", why: "markup" }],
-  ])("is refused with the field named (%#)", (text, problem) => expect(parseRecipe(text)).toEqual({ ok: false, problem }));
+  ])("is refused with the field named (%#)", (text, problem) =>
+    expect(parseRecipe(text)).toEqual({ ok: false, problem }),
+  );
 });

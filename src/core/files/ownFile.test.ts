@@ -22,10 +22,26 @@ describe("a file of own entries", () => {
   it.each([
     ["cut off", printOwn(shelf).slice(0, 200), { code: "file.notJson" }],
     ["of another format", "{}", { code: "file.notOurs" }],
-    ["from a newer program", changed((d) => Object.assign(d, { formatVersion: 9 })), { code: "file.newer", found: 9, known: 2 }],
-    ["with an animal warmer by night than it can be", changed((d) => Object.assign(d.animals[0]!.temperatureC, { night: [25, 20] })), { code: "file.badField", path: "animals.0.temperatureC.night" }],
-    ["with an id that could meet one of the catalogue's", changed((d) => Object.assign(d.plants[0]!, { id: "nervePlant" })), { code: "file.badField", path: "plants.0.id" }],
-    ["with markup in a name", changed((d) => Object.assign(d.crew[0]!, { name: "<b>" })), { code: "file.badField", path: "crew.0.name", why: "markup" }],
+    [
+      "from a newer program",
+      changed((d) => Object.assign(d, { formatVersion: 9 })),
+      { code: "file.newer", found: 9, known: 2 },
+    ],
+    [
+      "with an animal warmer by night than it can be",
+      changed((d) => Object.assign(d.animals[0]!.temperatureC, { night: [25, 20] })),
+      { code: "file.badField", path: "animals.0.temperatureC.night" },
+    ],
+    [
+      "with an id that could meet one of the catalogue's",
+      changed((d) => Object.assign(d.plants[0]!, { id: "nervePlant" })),
+      { code: "file.badField", path: "plants.0.id" },
+    ],
+    [
+      "with markup in a name",
+      changed((d) => Object.assign(d.crew[0]!, { name: "<b>" })),
+      { code: "file.badField", path: "crew.0.name", why: "markup" },
+    ],
   ])("%s is refused, naming what is wrong", (_what, text, problem) => {
     expect(parseOwn(text)).toMatchObject({ ok: false, problem });
   });

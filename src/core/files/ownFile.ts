@@ -15,9 +15,13 @@ export function parseOwn(text: string): OwnRead {
   } catch {
     return { ok: false, problem: { code: "file.notJson" } };
   }
-  const { format, formatVersion } = (typeof raw === "object" && raw !== null ? raw : {}) as { format?: unknown; formatVersion?: unknown };
+  const { format, formatVersion } = (typeof raw === "object" && raw !== null ? raw : {}) as {
+    format?: unknown;
+    formatVersion?: unknown;
+  };
   if (format !== OWN_FORMAT) return { ok: false, problem: { code: "file.notOurs" } };
-  if (typeof formatVersion === "number" && formatVersion > OWN_VERSION) return { ok: false, problem: { code: "file.newer", found: formatVersion, known: OWN_VERSION } };
+  if (typeof formatVersion === "number" && formatVersion > OWN_VERSION)
+    return { ok: false, problem: { code: "file.newer", found: formatVersion, known: OWN_VERSION } };
   const read = AnyShelfSchema.safeParse(raw, { reportInput: true });
   return read.success ? { ok: true, shelf: read.data } : { ok: false, problem: explain(read.error) };
 }

@@ -9,8 +9,11 @@ const VERSION = 1;
 
 /** One recipe, with the figures of whatever in it is not in the catalogue. */
 const RecipeFileSchema = z.strictObject({
-  format: z.literal(FORMAT), formatVersion: z.literal(VERSION),
-  name: OwnRecipeSchema.shape.name, parts: OwnRecipeSchema.shape.parts, ingredients: z.array(OwnIngredientSchema).max(60),
+  format: z.literal(FORMAT),
+  formatVersion: z.literal(VERSION),
+  name: OwnRecipeSchema.shape.name,
+  parts: OwnRecipeSchema.shape.parts,
+  ingredients: z.array(OwnIngredientSchema).max(60),
 });
 export type RecipeFile = { name: string; parts: Mix["parts"]; ingredients: OwnIngredient[] };
 
@@ -36,16 +39,27 @@ export function parseRecipe(text: string): RecipeRead {
   } catch {
     return refuse({ code: "file.notJson" });
   }
-  const { format, formatVersion } = (typeof raw === "object" && raw !== null ? raw : {}) as { format?: unknown; formatVersion?: unknown };
+  const { format, formatVersion } = (typeof raw === "object" && raw !== null ? raw : {}) as {
+    format?: unknown;
+    formatVersion?: unknown;
+  };
   if (format !== FORMAT) return refuse({ code: "file.notOurs" });
-  if (typeof formatVersion === "number" && formatVersion > VERSION) return refuse({ code: "file.newer", found: formatVersion, known: VERSION });
+  if (typeof formatVersion === "number" && formatVersion > VERSION)
+    return refuse({ code: "file.newer", found: formatVersion, known: VERSION });
   const read = RecipeFileSchema.safeParse(raw, { reportInput: true });
   if (!read.success) return refuse(explain(read.error));
   const { name, parts, ingredients } = read.data;
   const known = (id: string): boolean => !!findEntry("ingredients", id) || ingredients.some((item) => item.id === id);
   const [unknown] = parts.flatMap((part, at) => (known(part.ingredientId) ? [] : [{ at, id: part.ingredientId }]));
   if (unknown) return refuse({ code: "file.unknownEntry", path: `parts.${unknown.at}.ingredientId`, id: unknown.id });
-  const twice = parts.findIndex((part, at) => parts.findIndex((other) => other.ingredientId === part.ingredientId) < at);
-  if (twice >= 0) return refuse({ code: "file.usedTwice", path: `parts.${twice}.ingredientId`, id: parts[twice]?.ingredientId ?? "" });
+  const twice = parts.findIndex(
+    (part, at) => parts.findIndex((other) => other.ingredientId === part.ingredientId) < at,
+  );
+  if (twice >= 0)
+    return refuse({
+      code: "file.usedTwice",
+      path: `parts.${twice}.ingredientId`,
+      id: parts[twice]?.ingredientId ?? "",
+    });
   return { ok: true, recipe: { name, parts, ingredients } };
 }

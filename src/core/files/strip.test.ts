@@ -25,25 +25,46 @@ describe("the fill strip is at true size", () => {
     expect(drawingSvg(stripDrawing([{ ...lines[0]!, name: '<b>"&' }], 0, 20))).not.toContain("<b>");
   });
   it("in PDF: the check line is 10 cm of 72 points to the inch (ISO 32000-1), and so is every ruler", async () => {
-    const bytes = await stripsPdf([{ title: "front left", lengthCm: 20, lines }], { heading: "Fernwall", check: "10 cm", part: (n) => `${n}` }, "a4");
+    const bytes = await stripsPdf(
+      [{ title: "front left", lengthCm: 20, lines }],
+      { heading: "Fernwall", check: "10 cm", part: (n) => `${n}` },
+      "a4",
+    );
     const file = Buffer.from(bytes).toString("latin1");
-    const drawn = [...file.matchAll(/stream\r?\n([\s\S]*?)\r?\nendstream/g)].map(([, body]) => inflateSync(Buffer.from(body!, "latin1")).toString("latin1")).join("\n");
-    const strokes = [...drawn.matchAll(/(-?[\d.]+) (-?[\d.]+) m\s+(-?[\d.]+) (-?[\d.]+) l/g)].map((match) => match.slice(1).map(Number));
+    const drawn = [...file.matchAll(/stream\r?\n([\s\S]*?)\r?\nendstream/g)]
+      .map(([, body]) => inflateSync(Buffer.from(body!, "latin1")).toString("latin1"))
+      .join("\n");
+    const strokes = [...drawn.matchAll(/(-?[\d.]+) (-?[\d.]+) m\s+(-?[\d.]+) (-?[\d.]+) l/g)].map((match) =>
+      match.slice(1).map(Number),
+    );
     const lengths = strokes.map(([x1, y1, x2, y2]) => Math.hypot(x2! - x1!, y2! - y1!));
     expect(lengths.some((length) => Math.abs(length - (10 / 2.54) * 72) < 0.01)).toBe(true);
     expect(lengths.some((length) => Math.abs(length - (20 / 2.54) * 72) < 0.01)).toBe(true);
     expect(file).toContain("595.27");
   });
   it("longer than a page it comes in parts that join", () => {
-    expect(stretches(52, 24)).toEqual([[0, 24], [24, 48], [48, 52]]);
+    expect(stretches(52, 24)).toEqual([
+      [0, 24],
+      [24, 48],
+      [48, 52],
+    ]);
     expect(stretches(24, 24)).toEqual([[0, 24]]);
   });
   it("labels of lines close together do not cover one another", () => {
-    const names = stripDrawing(lines, 0, 20).labels.filter((label) => lines.some((line) => line.name === label.text)).map((label) => label.y);
-    for (const [at, y] of names.entries()) for (const other of names.slice(at + 1)) expect(Math.abs(other - y)).toBeGreaterThan(0.6);
+    const names = stripDrawing(lines, 0, 20)
+      .labels.filter((label) => lines.some((line) => line.name === label.text))
+      .map((label) => label.y);
+    for (const [at, y] of names.entries())
+      for (const other of names.slice(at + 1)) expect(Math.abs(other - y)).toBeGreaterThan(0.6);
   });
 });
 
 it("a CSV cell that would run as a formula is plain text, commas and quotes are kept (RFC 4180)", () => {
-  expect(printCsv([["Thing", "To buy"], ['=HYPERLINK("x")', "1,5 L"], ['Cork "A"', 2]])).toBe('Thing,To buy\r\n"\'=HYPERLINK(""x"")","1,5 L"\r\n"Cork ""A""",2\r\n');
+  expect(
+    printCsv([
+      ["Thing", "To buy"],
+      ['=HYPERLINK("x")', "1,5 L"],
+      ['Cork "A"', 2],
+    ]),
+  ).toBe('Thing,To buy\r\n"\'=HYPERLINK(""x"")","1,5 L"\r\n"Cork ""A""",2\r\n');
 });

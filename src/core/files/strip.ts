@@ -5,7 +5,14 @@ export type StripLine = { pressedCm: number; looseCm: number; name: string; figu
 
 /** A stroke, cm from the lower left corner of the drawing. */
 export type Stroke = { x1: number; y1: number; x2: number; y2: number; mm: number; dashed?: boolean };
-export type Label = { x: number; y: number; text: string; mm: number; anchor: "start" | "middle" | "end"; bold?: boolean };
+export type Label = {
+  x: number;
+  y: number;
+  text: string;
+  mm: number;
+  anchor: "start" | "middle" | "end";
+  bold?: boolean;
+};
 
 /** A drawing at true size. */
 export type Drawing = { widthCm: number; heightCm: number; strokes: readonly Stroke[]; labels: readonly Label[] };
@@ -38,7 +45,8 @@ function inchTicks(from: number, to: number): { strokes: Stroke[]; labels: Label
     const y = cm - from;
     const long = n % EIGHTHS === 0 ? 0.55 : n % 4 === 0 ? 0.38 : 0.22;
     strokes.push({ x1: STRIP_WIDTH_CM - long, y1: y, x2: STRIP_WIDTH_CM, y2: y, mm: n % EIGHTHS === 0 ? 0.25 : 0.12 });
-    if (n % EIGHTHS === 0) labels.push({ x: STRIP_WIDTH_CM - 0.62, y: y - 0.09, text: `${n / EIGHTHS}″`, mm: 2.6, anchor: "end" });
+    if (n % EIGHTHS === 0)
+      labels.push({ x: STRIP_WIDTH_CM - 0.62, y: y - 0.09, text: `${n / EIGHTHS}″`, mm: 2.6, anchor: "end" });
   }
   return { strokes, labels };
 }
@@ -62,22 +70,46 @@ function spread(wanted: readonly number[], least: number, most: number): number[
 export function stripDrawing(lines: readonly StripLine[], fromCm: number, toCm: number): Drawing {
   const heightCm = toCm - fromCm;
   const [metric, inch] = [metricTicks(fromCm, toCm), inchTicks(fromCm, toCm)];
-  const shown = lines.filter((line) => between(line.pressedCm, fromCm, toCm)).toSorted((a, b) => a.pressedCm - b.pressedCm);
-  const places = spread(shown.map((line) => line.pressedCm - fromCm + 0.14), 0.1, heightCm - 0.4);
+  const shown = lines
+    .filter((line) => between(line.pressedCm, fromCm, toCm))
+    .toSorted((a, b) => a.pressedCm - b.pressedCm);
+  const places = spread(
+    shown.map((line) => line.pressedCm - fromCm + 0.14),
+    0.1,
+    heightCm - 0.4,
+  );
   const inner = { left: SCALE_CM + 0.1, right: STRIP_WIDTH_CM - SCALE_CM - 0.1 };
   return {
-    widthCm: STRIP_WIDTH_CM, heightCm,
+    widthCm: STRIP_WIDTH_CM,
+    heightCm,
     strokes: [
-      { x1: 0, y1: 0, x2: 0, y2: heightCm, mm: 0.3 }, { x1: STRIP_WIDTH_CM, y1: 0, x2: STRIP_WIDTH_CM, y2: heightCm, mm: 0.3 },
-      { x1: 0, y1: 0, x2: STRIP_WIDTH_CM, y2: 0, mm: fromCm === 0 ? 0.7 : 0.3 }, { x1: 0, y1: heightCm, x2: STRIP_WIDTH_CM, y2: heightCm, mm: 0.3 },
-      ...metric.strokes, ...inch.strokes,
-      ...shown.map((line): Stroke => ({ x1: 0, x2: STRIP_WIDTH_CM, y1: line.pressedCm - fromCm, y2: line.pressedCm - fromCm, mm: 0.55 })),
-      ...lines.filter((line) => line.looseCm > line.pressedCm + 0.05 && between(line.looseCm, fromCm, toCm)).map((line): Stroke => ({
-        x1: inner.left, x2: inner.right, y1: line.looseCm - fromCm, y2: line.looseCm - fromCm, mm: 0.2, dashed: true,
+      { x1: 0, y1: 0, x2: 0, y2: heightCm, mm: 0.3 },
+      { x1: STRIP_WIDTH_CM, y1: 0, x2: STRIP_WIDTH_CM, y2: heightCm, mm: 0.3 },
+      { x1: 0, y1: 0, x2: STRIP_WIDTH_CM, y2: 0, mm: fromCm === 0 ? 0.7 : 0.3 },
+      { x1: 0, y1: heightCm, x2: STRIP_WIDTH_CM, y2: heightCm, mm: 0.3 },
+      ...metric.strokes,
+      ...inch.strokes,
+      ...shown.map((line): Stroke => ({
+        x1: 0,
+        x2: STRIP_WIDTH_CM,
+        y1: line.pressedCm - fromCm,
+        y2: line.pressedCm - fromCm,
+        mm: 0.55,
       })),
+      ...lines
+        .filter((line) => line.looseCm > line.pressedCm + 0.05 && between(line.looseCm, fromCm, toCm))
+        .map((line): Stroke => ({
+          x1: inner.left,
+          x2: inner.right,
+          y1: line.looseCm - fromCm,
+          y2: line.looseCm - fromCm,
+          mm: 0.2,
+          dashed: true,
+        })),
     ],
     labels: [
-      ...metric.labels, ...inch.labels,
+      ...metric.labels,
+      ...inch.labels,
       ...shown.flatMap((line, at): Label[] => {
         const y = places[at] ?? 0;
         return [
@@ -105,8 +137,15 @@ export function drawingSvg({ widthCm, heightCm, strokes, labels }: Drawing): str
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}">`,
     `<rect width="${w}" height="${h}" fill="#fff"/>`,
-    ...strokes.map((s) => `<line x1="${x(s.x1)}" y1="${y(s.y1)}" x2="${x(s.x2)}" y2="${y(s.y2)}" stroke="#000" stroke-width="${s.mm}"${s.dashed ? ' stroke-dasharray="1.6 1.2"' : ""}/>`),
-    ...labels.map((l) => `<text x="${x(l.x)}" y="${y(l.y)}" font-family="sans-serif" font-size="${l.mm}"${l.bold ? ' font-weight="700"' : ""} text-anchor="${l.anchor}">${escaped(l.text)}</text>`),
-    "</svg>", "",
+    ...strokes.map(
+      (s) =>
+        `<line x1="${x(s.x1)}" y1="${y(s.y1)}" x2="${x(s.x2)}" y2="${y(s.y2)}" stroke="#000" stroke-width="${s.mm}"${s.dashed ? ' stroke-dasharray="1.6 1.2"' : ""}/>`,
+    ),
+    ...labels.map(
+      (l) =>
+        `<text x="${x(l.x)}" y="${y(l.y)}" font-family="sans-serif" font-size="${l.mm}"${l.bold ? ' font-weight="700"' : ""} text-anchor="${l.anchor}">${escaped(l.text)}</text>`,
+    ),
+    "</svg>",
+    "",
   ].join("\n");
 }

@@ -14,7 +14,23 @@ export { FINDING_CODES, STEPS } from "./types";
 export type { Assessed, Finding, FindingCode, Mend, Step } from "./types";
 
 const RULES: readonly Rule[] = [
-  boxRules, mateRules, shellRules, pieceRules, loadRules, fillRules, waterLineRule, soilInWaterRule, drainageRules, soilRules, terrainRules, furnishingRules, plantRules, growthRules, lossRules, crewRules, readingRules,
+  boxRules,
+  mateRules,
+  shellRules,
+  pieceRules,
+  loadRules,
+  fillRules,
+  waterLineRule,
+  soilInWaterRule,
+  drainageRules,
+  soilRules,
+  terrainRules,
+  furnishingRules,
+  plantRules,
+  growthRules,
+  lossRules,
+  crewRules,
+  readingRules,
 ];
 
 /** A mend is only offered when its own edit would take it: a box for two hundred boas is larger than any box may be. */
@@ -32,5 +48,8 @@ function offered(habitat: Habitat, finding: Finding): Finding {
 /** All findings, what harms first. @example findings(assessed)[0]?.severity // "harm" */
 export function findings(assessed: Assessed): Finding[] {
   const all = RULES.flatMap((rule) => rule(assessed)).map((finding) => offered(assessed.habitat, finding));
-  return [...all.filter((finding) => finding.severity === "harm"), ...all.filter((finding) => finding.severity === "look")];
+  return [
+    ...all.filter((finding) => finding.severity === "harm"),
+    ...all.filter((finding) => finding.severity === "look"),
+  ];
 }

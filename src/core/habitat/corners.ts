@@ -5,5 +5,8 @@ export const levelCorners = (depthCm: number): Corners => slopedCorners(depthCm,
 
 /** One depth in front, one at the back. @example slopedCorners(8, 14).backRightCm // 14 */
 export const slopedCorners = (frontCm: number, backCm: number): Corners => ({
-  frontLeftCm: frontCm, frontRightCm: frontCm, backLeftCm: backCm, backRightCm: backCm,
+  frontLeftCm: frontCm,
+  frontRightCm: frontCm,
+  backLeftCm: backCm,
+  backRightCm: backCm,
 });

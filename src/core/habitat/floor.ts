@@ -23,15 +23,31 @@ function quarterRound(widthCm: number, depthCm: number): Point[] {
 export function floorOutline({ widthCm: w, depthCm: d, floor }: Plan): Polygon {
   switch (floor?.shape) {
     case "cornerTriangle":
-      return [[0, 0], [w, d], [0, d]];
+      return [
+        [0, 0],
+        [w, d],
+        [0, d],
+      ];
     case "quarterRound":
       return quarterRound(w, d);
     case "hexagon":
-      return [[w / 4, 0], [(3 * w) / 4, 0], [w, d / 2], [(3 * w) / 4, d], [w / 4, d], [0, d / 2]];
+      return [
+        [w / 4, 0],
+        [(3 * w) / 4, 0],
+        [w, d / 2],
+        [(3 * w) / 4, d],
+        [w / 4, d],
+        [0, d / 2],
+      ];
     case "polygon":
       return floor.points;
     default:
-      return [[0, 0], [w, 0], [w, d], [0, d]];
+      return [
+        [0, 0],
+        [w, 0],
+        [w, d],
+        [0, d],
+      ];
   }
 }
 
@@ -40,9 +56,15 @@ export function floorOutline({ widthCm: w, depthCm: d, floor }: Plan): Polygon {
  *
  * @example innerFromOuter({ widthCm: 61, depthCm: 46, heightCm: 46 }, 5, false) // { widthCm: 60, depthCm: 45, heightCm: 45.5 }
  */
-export function innerFromOuter(outer: Pick<Shell, "widthCm" | "depthCm" | "heightCm">, wallMm: number, paneAbove: boolean) {
+export function innerFromOuter(
+  outer: Pick<Shell, "widthCm" | "depthCm" | "heightCm">,
+  wallMm: number,
+  paneAbove: boolean,
+) {
   const wallCm = wallMm / 10;
   return {
-    widthCm: outer.widthCm - 2 * wallCm, depthCm: outer.depthCm - 2 * wallCm, heightCm: outer.heightCm - wallCm * (paneAbove ? 2 : 1),
+    widthCm: outer.widthCm - 2 * wallCm,
+    depthCm: outer.depthCm - 2 * wallCm,
+    heightCm: outer.heightCm - wallCm * (paneAbove ? 2 : 1),
   };
 }

@@ -29,15 +29,22 @@ export const WALLS = ["front", "back", "left", "right"] as const;
 export type Wall = (typeof WALLS)[number];
 /** A vent or a cable port in a wall: its lower left corner as seen from outside, and its size. */
 export const OpeningSchema = z.strictObject({
-  id: IdSchema, kind: z.enum(["vent", "port"]), wall: z.enum(WALLS),
-  acrossCm: z.number().min(0).max(LIMITS.boxCm.max), upCm: z.number().min(0).max(LIMITS.boxCm.max),
-  widthCm: within("openingCm"), heightCm: within("openingCm"),
+  id: IdSchema,
+  kind: z.enum(["vent", "port"]),
+  wall: z.enum(WALLS),
+  acrossCm: z.number().min(0).max(LIMITS.boxCm.max),
+  upCm: z.number().min(0).max(LIMITS.boxCm.max),
+  widthCm: within("openingCm"),
+  heightCm: within("openingCm"),
 });
 export type Opening = z.infer<typeof OpeningSchema>;
 
 /** What is built on a wall: over its whole height, this thick at the floor. */
 export const TreatmentSchema = z.strictObject({
-  wall: z.enum(WALLS), treatmentId: CatalogIdSchema, finishId: CatalogIdSchema.nullable(), thicknessCm: within("treatmentCm"),
+  wall: z.enum(WALLS),
+  treatmentId: CatalogIdSchema,
+  finishId: CatalogIdSchema.nullable(),
+  thicknessCm: within("treatmentCm"),
 });
 export type Treatment = z.infer<typeof TreatmentSchema>;
 
@@ -47,7 +54,10 @@ export const StandOnSchema = z.strictObject({ ratingKg: within("ratingKg").nulla
 
 /** Inner size of the box; the sill is the height of the front edge the fill may not pass, 0 when it opens at the top. */
 export const ShellSchema = z.strictObject({
-  widthCm: within("boxCm"), depthCm: within("boxCm"), heightCm: within("boxCm"), sillCm: within("sillCm"),
+  widthCm: within("boxCm"),
+  depthCm: within("boxCm"),
+  heightCm: within("boxCm"),
+  sillCm: within("sillCm"),
   buildId: CatalogIdSchema,
   wallMm: within("wallMm"),
   floor: FloorSchema,
@@ -62,7 +72,9 @@ export const ZoneSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   points: z.array(planPoint).min(3).max(24),
-  retaining: z.strictObject({ kindId: CatalogIdSchema, thicknessCm: within("pieceCm"), heightCm: within("pieceCm") }).nullable(),
+  retaining: z
+    .strictObject({ kindId: CatalogIdSchema, thicknessCm: within("pieceCm"), heightCm: within("pieceCm") })
+    .nullable(),
 });
 export type Zone = z.infer<typeof ZoneSchema>;
 
@@ -72,15 +84,23 @@ export const OVER_REST = "rest";
 
 const depthCm = within("layerCm");
 /** Depths of a soil lift at the four corners of where it lies; straight in between. */
-export const CornersSchema = z.strictObject({ frontLeftCm: depthCm, frontRightCm: depthCm, backLeftCm: depthCm, backRightCm: depthCm });
+export const CornersSchema = z.strictObject({
+  frontLeftCm: depthCm,
+  frontRightCm: depthCm,
+  backLeftCm: depthCm,
+  backRightCm: depthCm,
+});
 export type Corners = z.infer<typeof CornersSchema>;
 
 /** A heap on a soil lift: a dome, or a cone with a flat top, which may have no width. */
 export const MoundSchema = z.strictObject({
   id: IdSchema,
   form: z.enum(["dome", "flat"]),
-  xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
-  radiusCm: within("moundCm"), topRadiusCm: within("mostMoundTopCm"), heightCm: within("moundCm"),
+  xCm: z.number().min(0).max(LIMITS.boxCm.max),
+  yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  radiusCm: within("moundCm"),
+  topRadiusCm: within("mostMoundTopCm"),
+  heightCm: within("moundCm"),
 });
 export type Mound = z.infer<typeof MoundSchema>;
 
@@ -93,7 +113,15 @@ export const LayerSchema = z.discriminatedUnion("kind", [
   /** A plate on legs: its depth is the height of its upper side. */
   z.strictObject({ id: IdSchema, over, kind: z.literal("falseBottom"), materialId: CatalogIdSchema, depthCm }),
   z.strictObject({ id: IdSchema, over, kind: z.literal("barrier"), materialId: CatalogIdSchema }),
-  z.strictObject({ id: IdSchema, over, kind: z.literal("soil"), mixId: IdSchema, laid: z.enum(LAID), corners: CornersSchema, mounds: z.array(MoundSchema).max(12) }),
+  z.strictObject({
+    id: IdSchema,
+    over,
+    kind: z.literal("soil"),
+    mixId: IdSchema,
+    laid: z.enum(LAID),
+    corners: CornersSchema,
+    mounds: z.array(MoundSchema).max(12),
+  }),
   z.strictObject({ id: IdSchema, over, kind: z.literal("dressing"), materialId: CatalogIdSchema, depthCm }),
 ]);
 export type Layer = z.infer<typeof LayerSchema>;
@@ -116,9 +144,11 @@ export const SPOTS = ["ground", "pot", "wall", "wood", "hanging", "waterEdge", "
 export type Spot = (typeof SPOTS)[number];
 
 export const StandSchema = z.strictObject({
-  id: IdSchema, plantId: CatalogIdSchema,
+  id: IdSchema,
+  plantId: CatalogIdSchema,
   /** From the left glass, and from the front glass. */
-  xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  xCm: z.number().min(0).max(LIMITS.boxCm.max),
+  yCm: z.number().min(0).max(LIMITS.boxCm.max),
   /** Null: where its kind usually stands. */
   spot: z.enum(SPOTS).nullable(),
   /** Height of its foot over the glass where it does not stand on the ground; null: where it has room. */
@@ -134,9 +164,12 @@ export type Seeding = z.infer<typeof SeedingSchema>;
 export const PieceSchema = z.strictObject({
   id: IdSchema,
   kindId: CatalogIdSchema,
-  xCm: z.number().min(0).max(LIMITS.boxCm.max), yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  xCm: z.number().min(0).max(LIMITS.boxCm.max),
+  yCm: z.number().min(0).max(LIMITS.boxCm.max),
   turnDeg: within("turnDeg"),
-  widthCm: within("pieceCm"), depthCm: within("pieceCm"), heightCm: within("pieceCm"),
+  widthCm: within("pieceCm"),
+  depthCm: within("pieceCm"),
+  heightCm: within("pieceCm"),
   rest: z.discriminatedUnion("on", [
     z.strictObject({ on: z.literal("glass") }),
     z.strictObject({ on: z.literal("ground"), sunkCm: within("sunkCm") }),
@@ -149,12 +182,16 @@ export type Piece = z.infer<typeof PieceSchema>;
 export const READING_PLACES = ["warmEnd", "coolEnd"] as const;
 export const ReadingSchema = z
   .strictObject({
-    id: IdSchema, at: InstantSchema, place: z.enum(READING_PLACES),
+    id: IdSchema,
+    at: InstantSchema,
+    place: z.enum(READING_PLACES),
     temperatureC: within("readingC").optional(),
     humidityRh: within("humidityRh").optional(),
     waterLineCm: within("waterLineCm").optional(),
   })
-  .refine((r) => r.temperatureC !== undefined || r.humidityRh !== undefined || r.waterLineCm !== undefined, { message: "empty reading" });
+  .refine((r) => r.temperatureC !== undefined || r.humidityRh !== undefined || r.waterLineCm !== undefined, {
+    message: "empty reading",
+  });
 export type Reading = z.infer<typeof ReadingSchema>;
 
 /** Fresh mix laid on old soil: litres as they lie in the box. */
@@ -163,7 +200,12 @@ export type TopUp = z.infer<typeof TopUpSchema>;
 
 export const LOSSES = ["died", "replaced"] as const;
 /** A plant that is no more: it teaches. */
-export const LostPlantSchema = z.strictObject({ id: IdSchema, plantId: CatalogIdSchema, on: DateSchema, how: z.enum(LOSSES) });
+export const LostPlantSchema = z.strictObject({
+  id: IdSchema,
+  plantId: CatalogIdSchema,
+  on: DateSchema,
+  how: z.enum(LOSSES),
+});
 export type LostPlant = z.infer<typeof LostPlantSchema>;
 
 /** Another species that shares the box. */
@@ -180,7 +222,12 @@ export const HabitatSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   createdAt: InstantSchema,
-  brief: z.strictObject({ animalId: CatalogIdSchema, count: within("count").int(), room: RoomSchema, mates: z.array(MateSchema).max(8) }),
+  brief: z.strictObject({
+    animalId: CatalogIdSchema,
+    count: within("count").int(),
+    room: RoomSchema,
+    mates: z.array(MateSchema).max(8),
+  }),
   shell: ShellSchema,
   strata: z.strictObject({
     zones: z.array(ZoneSchema).max(8),
@@ -191,7 +238,10 @@ export const HabitatSchema = z.strictObject({
   }),
   /** What its builder added to the catalogue, as far as this habitat uses it: the document stands alone. */
   own: z.strictObject({
-    ingredients: z.array(OwnIngredientSchema).max(120), animals: z.array(OwnAnimalSchema).max(20), plants: z.array(OwnPlantSchema).max(200), crew: z.array(OwnCrewSchema).max(40),
+    ingredients: z.array(OwnIngredientSchema).max(120),
+    animals: z.array(OwnAnimalSchema).max(20),
+    plants: z.array(OwnPlantSchema).max(200),
+    crew: z.array(OwnCrewSchema).max(40),
   }),
   mixes: z.array(MixSchema).min(1).max(20),
   pieces: z.array(PieceSchema).max(60),

@@ -2,7 +2,19 @@ import { z } from "zod";
 import { catalog, entry, OwnAnimalSchema, rule, type Animal, type OwnAnimal } from "../catalog";
 import { levelCorners } from "./corners";
 import { LIMITS } from "./limits";
-import { DateSchema, FORMAT, FORMAT_VERSION, IdSchema, InstantSchema, NameSchema, OVER_ALL, RoomSchema, ShellSchema, type Habitat, type Layer } from "./schema";
+import {
+  DateSchema,
+  FORMAT,
+  FORMAT_VERSION,
+  IdSchema,
+  InstantSchema,
+  NameSchema,
+  OVER_ALL,
+  RoomSchema,
+  ShellSchema,
+  type Habitat,
+  type Layer,
+} from "./schema";
 
 /** The tops a box is usually sold or kept with. */
 export const STARTING_TOPS = {
@@ -41,7 +53,15 @@ export const recipeFor = (animal: Animal) =>
 function layersFor(animal: Animal): Layer[] {
   const soilCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
   const ground: Layer[] = [
-    { id: "soil-1", over: OVER_ALL, kind: "soil", mixId: FIRST_MIX_ID, laid: "moist", corners: levelCorners(soilCm), mounds: [] },
+    {
+      id: "soil-1",
+      over: OVER_ALL,
+      kind: "soil",
+      mixId: FIRST_MIX_ID,
+      laid: "moist",
+      corners: levelCorners(soilCm),
+      mounds: [],
+    },
     { id: "dressing-1", over: OVER_ALL, kind: "dressing", materialId: dressingFor(animal), depthCm: DRESSING_CM },
   ];
   if (animal.drainage !== "wanted") return ground;
@@ -65,15 +85,33 @@ export function startHabitat(start: Start, ownAnimal?: OwnAnimal): Habitat {
   const recipe = recipeFor(animal);
   const glass = entry("boxBuilds", "glass");
   return {
-    format: FORMAT, formatVersion: FORMAT_VERSION, id, name, createdAt,
+    format: FORMAT,
+    formatVersion: FORMAT_VERSION,
+    id,
+    name,
+    createdAt,
     brief: { animalId, count, room, mates: [] },
-    shell: { ...shell, buildId: glass.id, wallMm: glass.usualWallMm, floor: { shape: "rectangle" }, top: { ...STARTING_TOPS[shell.top] }, openings: [], treatments: [], standsOn: { ratingKg: null, under: "whole" } },
+    shell: {
+      ...shell,
+      buildId: glass.id,
+      wallMm: glass.usualWallMm,
+      floor: { shape: "rectangle" },
+      top: { ...STARTING_TOPS[shell.top] },
+      openings: [],
+      treatments: [],
+      standsOn: { ratingKg: null, under: "whole" },
+    },
     strata: {
       zones: [],
       layers: layersFor(animal),
       waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
     },
-    own: { ingredients: [], animals: ownAnimal?.id === animalId ? [OwnAnimalSchema.parse(ownAnimal)] : [], plants: [], crew: [] },
+    own: {
+      ingredients: [],
+      animals: ownAnimal?.id === animalId ? [OwnAnimalSchema.parse(ownAnimal)] : [],
+      plants: [],
+      crew: [],
+    },
     mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, title: null, parts: recipe.parts.map((part) => ({ ...part })) }],
     pieces: [],
     plants: [],

@@ -34,7 +34,8 @@ export function bandFor(habitat: Habitat, what: Measurable, place: ReadingPlace)
 
 const MEASURABLES: readonly Measurable[] = ["temperatureC", "humidityRh", "waterLineCm"];
 
-const sideOf = (value: number, [low, high]: Range): BandCheck["side"] => (value < low ? "below" : value > high ? "above" : "in");
+const sideOf = (value: number, [low, high]: Range): BandCheck["side"] =>
+  value < low ? "below" : value > high ? "above" : "in";
 
 /**
  * The newest reading of each thing at each place, and whether it is in band. The water line is the same at both ends.

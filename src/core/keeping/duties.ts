@@ -3,7 +3,17 @@ import { daysAfter, daysBetween } from "../units";
 import { animalOf, plantOf, type Habitat } from "../habitat";
 import { safeWaterLineCm } from "../strata";
 
-export const DUTY_IDS = ["mist", "freshWater", "spotClean", "waterLine", "glass", "litter", "crew", "prune", "lamp"] as const;
+export const DUTY_IDS = [
+  "mist",
+  "freshWater",
+  "spotClean",
+  "waterLine",
+  "glass",
+  "litter",
+  "crew",
+  "prune",
+  "lamp",
+] as const;
 export type DutyId = (typeof DUTY_IDS)[number];
 
 /** Something that comes round again. */
@@ -18,7 +28,8 @@ const DAYS_A_YEAR = 365;
 const isLitter = (materialId: string): boolean => entry("dressings", materialId).look.texture === "leaf";
 
 /** How often scissors are wanted: as often as the fastest of the plants asks. */
-const pruneDays = (habitat: Habitat): number => Math.min(...habitat.plants.map((stand) => rule(PRUNE_RULE[plantOf(habitat, stand.plantId).pruning])));
+const pruneDays = (habitat: Habitat): number =>
+  Math.min(...habitat.plants.map((stand) => rule(PRUNE_RULE[plantOf(habitat, stand.plantId).pruning])));
 const PRUNE_RULE = { often: "pruneOftenDays", sometimes: "pruneSometimesDays", seldom: "pruneSeldomDays" } as const;
 
 /**
@@ -33,21 +44,40 @@ export function duties(habitat: Habitat): Duty[] {
   const timesADay = animal.mistPerWeek / DAYS_A_WEEK;
   const all: (Duty | false)[] = [
     animal.mistPerWeek > 0 && {
-      id: "mist", everyDays: Math.max(1, Math.round(1 / timesADay)), quantities: { timesADay: Math.max(1, Math.round(timesADay)) }, cautions: ["electricityWater"],
+      id: "mist",
+      everyDays: Math.max(1, Math.round(1 / timesADay)),
+      quantities: { timesADay: Math.max(1, Math.round(timesADay)) },
+      cautions: ["electricityWater"],
     },
     { id: "freshWater", everyDays: rule("freshWaterDays"), quantities: {}, cautions: [] },
     { id: "spotClean", everyDays: rule("spotCleanDays"), quantities: {}, cautions: ["handWashing"] },
-    safeLineCm !== undefined && { id: "waterLine", everyDays: rule("waterLineCheckDays"), quantities: { safeLineCm }, cautions: [] },
+    safeLineCm !== undefined && {
+      id: "waterLine",
+      everyDays: rule("waterLineCheckDays"),
+      quantities: { safeLineCm },
+      cautions: [],
+    },
     { id: "glass", everyDays: rule("glassCleanDays"), quantities: {}, cautions: [] },
     litter && { id: "litter", everyDays: rule("litterTopUpDays"), quantities: {}, cautions: [] },
-    habitat.crew.length > 0 && { id: "crew", everyDays: rule("crewTopUpDays"), quantities: {}, cautions: ["neverRelease"] },
-    habitat.plants.length > 0 && { id: "prune", everyDays: pruneDays(habitat), quantities: { count: habitat.plants.length }, cautions: ["blades"] },
+    habitat.crew.length > 0 && {
+      id: "crew",
+      everyDays: rule("crewTopUpDays"),
+      quantities: {},
+      cautions: ["neverRelease"],
+    },
+    habitat.plants.length > 0 && {
+      id: "prune",
+      everyDays: pruneDays(habitat),
+      quantities: { count: habitat.plants.length },
+      cautions: ["blades"],
+    },
     { id: "lamp", everyDays: rule("lampYears") * DAYS_A_YEAR, quantities: {}, cautions: ["electricityWater", "heat"] },
   ];
   return all.filter((duty) => duty !== false);
 }
 
-const latest = (days: readonly string[]): string | undefined => days.reduce<string | undefined>((a, b) => (a === undefined || b > a ? b : a), undefined);
+const latest = (days: readonly string[]): string | undefined =>
+  days.reduce<string | undefined>((a, b) => (a === undefined || b > a ? b : a), undefined);
 
 /**
  * What is due and when, the most late first. Empty while the habitat is not kept yet.
@@ -62,7 +92,9 @@ export function dueList(habitat: Habitat, today: string): Due[] {
   return duties(habitat)
     .map((duty) => {
       const lastOn = latest(ticks.filter((tick) => tick.dutyId === duty.id).map((tick) => tick.on));
-      const dueOn = lastOn ? daysAfter(lastOn, duty.everyDays) : daysAfter(sinceOn, duty.everyDays === 1 ? 0 : duty.everyDays);
+      const dueOn = lastOn
+        ? daysAfter(lastOn, duty.everyDays)
+        : daysAfter(sinceOn, duty.everyDays === 1 ? 0 : duty.everyDays);
       return { ...duty, lastOn, dueOn, inDays: daysBetween(today, dueOn) };
     })
     .sort((a, b) => a.inDays - b.inDays);

@@ -23,7 +23,10 @@ const FLOOR_NEAR_ENOUGH = 0.98;
  *
  * @example leastBox(entry("animals", "crocodileSkink"), 2) // { widthCm: 60, depthCm: 45, heightCm: 40 }
  */
-export function leastBox({ box }: Pick<Animal, "box">, count: number): { widthCm: number; depthCm: number; heightCm: number } {
+export function leastBox(
+  { box }: Pick<Animal, "box">,
+  count: number,
+): { widthCm: number; depthCm: number; heightCm: number } {
   const more = Math.max(0, count - box.forCount);
   return { widthCm: box.widthCm * (1 + more * box.eachMoreFloorShare), depthCm: box.depthCm, heightCm: box.heightCm };
 }
@@ -42,10 +45,15 @@ export function boxFit(habitat: Habitat): BoxReason[] {
   const [freeWidthCm, freeDepthCm] = [free.right - free.left, free.back - free.front];
   const longSideCm = Math.max(freeWidthCm, freeDepthCm) + NEAR_ENOUGH_CM;
   const sizes = {
-    needWidthCm: least.widthCm, needDepthCm: least.depthCm, haveWidthCm: freeWidthCm, haveDepthCm: freeDepthCm, count: brief.count,
+    needWidthCm: least.widthCm,
+    needDepthCm: least.depthCm,
+    haveWidthCm: freeWidthCm,
+    haveDepthCm: freeDepthCm,
+    count: brief.count,
   };
   // What the walls' builds take is no floor to the animal.
-  const floorShort = areaCm2(groundOutline(shell)) < floorAreaCm2(least) * FLOOR_NEAR_ENOUGH || longSideCm < animal.box.widthCm;
+  const floorShort =
+    areaCm2(groundOutline(shell)) < floorAreaCm2(least) * FLOOR_NEAR_ENOUGH || longSideCm < animal.box.widthCm;
   if (floorShort) reasons.push({ code: "floorShort", weight: "harm", ...sizes });
   if (shell.heightCm + NEAR_ENOUGH_CM < least.heightCm) {
     reasons.push({ code: "tooLow", weight: "harm", needCm: least.heightCm, haveCm: shell.heightCm });
@@ -59,5 +67,7 @@ export function boxFit(habitat: Habitat): BoxReason[] {
   if (animal.habit !== "climbing" && shell.heightCm > longSideCm * UPRIGHT) {
     reasons.push({ code: "tooUpright", weight: "look", heightCm: shell.heightCm, widthCm: shell.widthCm });
   }
-  return reasons.length > 0 ? reasons : [{ code: "enough", weight: "good", ...sizes, needCm: least.heightCm, haveCm: shell.heightCm }];
+  return reasons.length > 0
+    ? reasons
+    : [{ code: "enough", weight: "good", ...sizes, needCm: least.heightCm, haveCm: shell.heightCm }];
 }

@@ -16,9 +16,14 @@ const AT_HOME = 0.7;
  *
  * @example climatesOf(entry("plants", "zebraHaworthia")) // ["semiArid", "arid"]
  */
-export const climatesOf = (species: Pick<Plant, "humidityRh" | "feet" | "place"> | Pick<Crew, "humidityRh">): ClimateClass[] =>
+export const climatesOf = (
+  species: Pick<Plant, "humidityRh" | "feet" | "place"> | Pick<Crew, "humidityRh">,
+): ClimateClass[] =>
   CLIMATE_CLASSES.filter((climate) => {
     const { humidityRh, feet } = USUAL[climate];
     const floats = "place" in species && species.place === "water";
-    return (floats || suitsBand(species.humidityRh, humidityRh) >= AT_HOME) && (!("feet" in species) || feet.includes(species.feet));
+    return (
+      (floats || suitsBand(species.humidityRh, humidityRh) >= AT_HOME) &&
+      (!("feet" in species) || feet.includes(species.feet))
+    );
   });

@@ -8,7 +8,14 @@ import { plantFootCm, spotOf } from "./place";
 export const MONTHS_AHEAD = 12;
 
 /** A plant as it will stand after some months. */
-export type Grown = { stand: Stand; plant: Plant; heightCm: number; spreadCm: number; footCm: number; lying: "ground" | "upright" };
+export type Grown = {
+  stand: Stand;
+  plant: Plant;
+  heightCm: number;
+  spreadCm: number;
+  footCm: number;
+  lying: "ground" | "upright";
+};
 
 /** What growing does to plants among one another, to the keeper's view and to nobody else. */
 export type Trouble =
@@ -21,7 +28,13 @@ export function grownPlants(habitat: Habitat, ground: Ground, months: number): G
   return habitat.plants.map((stand) => {
     const plant = plantOf(habitat, stand.plantId);
     const spot = spotOf(plant, stand);
-    return { stand, plant, ...sizeAfter(plant, months), footCm: plantFootCm(habitat, ground, stand, plant), lying: spot === "wall" || spot === "wood" || spot === "hanging" ? "upright" : "ground" };
+    return {
+      stand,
+      plant,
+      ...sizeAfter(plant, months),
+      footCm: plantFootCm(habitat, ground, stand, plant),
+      lying: spot === "wall" || spot === "wood" || spot === "hanging" ? "upright" : "ground",
+    };
   });
 }
 
@@ -44,12 +57,15 @@ const VIEW_SHARE = 0.55;
 /** Low covers are meant to run under and into everything. */
 const COVER_CM = 6;
 
-const middleUp = ({ footCm, heightCm, plant, stand }: Grown): number => (spotOf(plant, stand) === "hanging" ? footCm - heightCm / 2 : footCm + heightCm / 2);
+const middleUp = ({ footCm, heightCm, plant, stand }: Grown): number =>
+  spotOf(plant, stand) === "hanging" ? footCm - heightCm / 2 : footCm + heightCm / 2;
 
 /** How far two plants stand apart where they compete: in plan on the ground, across and up on walls and wood. */
 function apartCm(a: Grown, b: Grown): number {
   const across = a.stand.xCm - b.stand.xCm;
-  return a.lying === "ground" ? Math.hypot(across, a.stand.yCm - b.stand.yCm) : Math.hypot(across, middleUp(a) - middleUp(b));
+  return a.lying === "ground"
+    ? Math.hypot(across, a.stand.yCm - b.stand.yCm)
+    : Math.hypot(across, middleUp(a) - middleUp(b));
 }
 
 /** How much of the smaller of two plants the other takes, 0 to 1. */
@@ -60,12 +76,20 @@ export function overlapShare(a: Grown, b: Grown): number {
 }
 
 const shades = (over: Grown, under: Grown): boolean =>
-  under.plant.light === "bright" && under.lying === "ground" && over.lying === "ground" && over.heightCm > under.heightCm * OVERTOPS &&
+  under.plant.light === "bright" &&
+  under.lying === "ground" &&
+  over.lying === "ground" &&
+  over.heightCm > under.heightCm * OVERTOPS &&
   Math.hypot(over.stand.xCm - under.stand.xCm, over.stand.yCm - under.stand.yCm) < over.spreadCm / 2;
 
 const blocks = (one: Grown, habitat: Habitat, ground: Ground): boolean => {
   const clearCm = habitat.shell.heightCm - ground.highestFrontCm;
-  return one.lying === "ground" && one.stand.yCm < habitat.shell.depthCm * FRONT_SHARE && one.heightCm > clearCm * VIEW_SHARE && one.spreadCm > habitat.shell.widthCm * 0.15;
+  return (
+    one.lying === "ground" &&
+    one.stand.yCm < habitat.shell.depthCm * FRONT_SHARE &&
+    one.heightCm > clearCm * VIEW_SHARE &&
+    one.spreadCm > habitat.shell.widthCm * 0.15
+  );
 };
 
 /** What goes wrong for one plant among the others. */
@@ -74,8 +98,16 @@ function troublesOf(one: Grown, others: readonly Grown[], habitat: Habitat, grou
     const share = overlapShare(one, other);
     return share > BEARS_OVERLAP ? [{ code: "crowds", standId: one.stand.id, otherId: other.stand.id, share }] : [];
   });
-  const shaded = others.filter((other) => shades(other, one)).map((other): Trouble => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id }));
-  return [...crowded, ...shaded, ...(blocks(one, habitat, ground) ? [{ code: "blocksView", standId: one.stand.id, heightCm: one.heightCm } as const] : [])];
+  const shaded = others
+    .filter((other) => shades(other, one))
+    .map((other): Trouble => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id }));
+  return [
+    ...crowded,
+    ...shaded,
+    ...(blocks(one, habitat, ground)
+      ? [{ code: "blocksView", standId: one.stand.id, heightCm: one.heightCm } as const]
+      : []),
+  ];
 }
 
 /**
@@ -88,7 +120,10 @@ export function troubles(habitat: Habitat, ground: Ground, months: number): Trou
   const all = grownPlants(habitat, ground, months);
   return all.flatMap((one, at) => [
     ...troublesOf(one, all.slice(0, at), habitat, ground),
-    ...all.slice(at + 1).filter((other) => shades(other, one)).map((other): Trouble => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id })),
+    ...all
+      .slice(at + 1)
+      .filter((other) => shades(other, one))
+      .map((other): Trouble => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id })),
   ]);
 }
 
@@ -101,19 +136,32 @@ const DEEP = 5;
  * @returns undefined where there is none
  * @example calmSpot(habitat, ground, "p3", 12) // { xCm: 42, yCm: 30 }
  */
-export function calmSpot(habitat: Habitat, ground: Ground, standId: string, months: number): { xCm: number; yCm: number } | undefined {
+export function calmSpot(
+  habitat: Habitat,
+  ground: Ground,
+  standId: string,
+  months: number,
+): { xCm: number; yCm: number } | undefined {
   const all = grownPlants(habitat, ground, months);
   const one = all.find(({ stand }) => stand.id === standId);
   if (!one) return undefined;
   const others = all.filter((other) => other !== one);
   const { widthCm, depthCm } = habitat.shell;
-  const rows = one.lying === "upright" ? [one.stand.yCm] : Array.from({ length: DEEP }, (_, at) => (depthCm * (at + 0.5)) / DEEP);
-  const spots = rows.flatMap((yCm) => Array.from({ length: ALONG }, (_, at) => ({ xCm: Math.round((widthCm * (at + 0.5)) / ALONG), yCm: Math.round(yCm) })));
+  const rows =
+    one.lying === "upright" ? [one.stand.yCm] : Array.from({ length: DEEP }, (_, at) => (depthCm * (at + 0.5)) / DEEP);
+  const spots = rows.flatMap((yCm) =>
+    Array.from({ length: ALONG }, (_, at) => ({
+      xCm: Math.round((widthCm * (at + 0.5)) / ALONG),
+      yCm: Math.round(yCm),
+    })),
+  );
   const near = ({ xCm, yCm }: { xCm: number; yCm: number }) => Math.hypot(xCm - one.stand.xCm, yCm - one.stand.yCm);
-  return spots.toSorted((a, b) => near(a) - near(b)).find((spot) => {
-    const stand = { ...one.stand, ...spot };
-    const moved: Grown = { ...one, stand, footCm: plantFootCm(habitat, ground, stand, one.plant) };
-    const harmed = others.some((other) => shades(moved, other));
-    return !harmed && troublesOf(moved, others, habitat, ground).length === 0;
-  });
+  return spots
+    .toSorted((a, b) => near(a) - near(b))
+    .find((spot) => {
+      const stand = { ...one.stand, ...spot };
+      const moved: Grown = { ...one, stand, footCm: plantFootCm(habitat, ground, stand, one.plant) };
+      const harmed = others.some((other) => shades(moved, other));
+      return !harmed && troublesOf(moved, others, habitat, ground).length === 0;
+    });
 }

@@ -27,7 +27,12 @@ export function suitsBand(envelope: Envelope, band: Range): number {
   const [low, high] = band;
   if (!(high > low)) return suits(envelope, low);
   const { tolerated, preferred } = envelope;
-  return (piece(envelope, band, tolerated[0], preferred[0]) + piece(envelope, band, preferred[0], preferred[1]) + piece(envelope, band, preferred[1], tolerated[1])) / (high - low);
+  return (
+    (piece(envelope, band, tolerated[0], preferred[0]) +
+      piece(envelope, band, preferred[0], preferred[1]) +
+      piece(envelope, band, preferred[1], tolerated[1])) /
+    (high - low)
+  );
 }
 
 /** Area under one straight piece, as far as the band takes it in. */

@@ -16,14 +16,28 @@ export const bandOf = (animal: Animal): { temperatureC: Range; humidityRh: Range
 
 function temperature(envelope: Envelope, band: Range): FitReason {
   const score = suitsBand(envelope, band);
-  const quantities = { lowC: band[0], highC: band[1], wantLowC: envelope.preferred[0], wantHighC: envelope.preferred[1] };
+  const quantities = {
+    lowC: band[0],
+    highC: band[1],
+    wantLowC: envelope.preferred[0],
+    wantHighC: envelope.preferred[1],
+  };
   if (score >= GOOD_FROM) return reason("temperature.good", score, quantities);
-  return reason(middle(band) > middle(envelope.preferred) ? "temperature.tooWarm" : "temperature.tooCool", score, quantities);
+  return reason(
+    middle(band) > middle(envelope.preferred) ? "temperature.tooWarm" : "temperature.tooCool",
+    score,
+    quantities,
+  );
 }
 
 function humidity(envelope: Envelope, band: Range): FitReason {
   const score = suitsBand(envelope, band);
-  const quantities = { lowRh: band[0], highRh: band[1], wantLowRh: envelope.preferred[0], wantHighRh: envelope.preferred[1] };
+  const quantities = {
+    lowRh: band[0],
+    highRh: band[1],
+    wantLowRh: envelope.preferred[0],
+    wantHighRh: envelope.preferred[1],
+  };
   if (score >= GOOD_FROM) return reason("humidity.good", score, quantities);
   return reason(middle(band) < middle(envelope.preferred) ? "humidity.tooDry" : "humidity.tooWet", score, quantities);
 }
@@ -47,7 +61,8 @@ const GROWS: Record<Plant["place"], Partial<Record<Spot, number>>> = {
 };
 
 function place(plant: Plant, { spot }: Conditions, animal: Animal): FitReason {
-  if ((spot === "water" || spot === "waterEdge") && animal.water !== "pool" && animal.water !== "halfWater") return reason("place.noWater", 0.1, { animalId: animal.id });
+  if ((spot === "water" || spot === "waterEdge") && animal.water !== "pool" && animal.water !== "halfWater")
+    return reason("place.noWater", 0.1, { animalId: animal.id });
   const score = GROWS[plant.place][spot] ?? (plant.method === "tie" || plant.method === "lay" ? 0.5 : 0.1);
   return reason(score >= GOOD_FROM ? "place.good" : "place.wrong", score, { spot, usual: plant.place });
 }
@@ -71,7 +86,8 @@ function height(plant: Plant, { roomCm }: Conditions): FitReason {
 }
 
 function roots(plant: Plant, { soilCm }: Conditions): FitReason {
-  if (soilCm === undefined || plant.rootDepthCm <= soilCm) return reason("roots.good", 1, { rootCm: plant.rootDepthCm, soilCm: soilCm ?? plant.rootDepthCm });
+  if (soilCm === undefined || plant.rootDepthCm <= soilCm)
+    return reason("roots.good", 1, { rootCm: plant.rootDepthCm, soilCm: soilCm ?? plant.rootDepthCm });
   return reason("roots.tooShallow", Math.max(0.1, soilCm / plant.rootDepthCm), { rootCm: plant.rootDepthCm, soilCm });
 }
 
@@ -101,7 +117,9 @@ const GRAZED: Record<Plant["eaten"], number> = { edible: 1, harmless: 0.85, irri
 function grazing(plant: Plant, animal: Animal): FitReason[] {
   if (!animal.diet.includes("leaves")) return [];
   const score = GRAZED[plant.eaten];
-  return [reason(score >= GOOD_FROM ? "grazing.good" : "grazing.harmful", score, { animalId: animal.id, eaten: plant.eaten })];
+  return [
+    reason(score >= GOOD_FROM ? "grazing.good" : "grazing.harmful", score, { animalId: animal.id, eaten: plant.eaten }),
+  ];
 }
 
 /**
@@ -122,7 +140,12 @@ const middleOf = ({ shell }: Planted): Place => ({ xCm: shell.widthCm / 2, yCm: 
  *
  * @example rankPlants(catalog.plants, habitat, ground, placeNamed(habitat, ground, "back"))[0]?.verdict // "good"
  */
-export function rankPlants(plants: readonly Plant[], habitat: Planted, ground: Ground, at: Place = middleOf(habitat)): Fit[] {
+export function rankPlants(
+  plants: readonly Plant[],
+  habitat: Planted,
+  ground: Ground,
+  at: Place = middleOf(habitat),
+): Fit[] {
   const site = siteAt(habitat, ground, at);
   return ranked(plants.map((plant) => fitOn(site, at, plant)));
 }
@@ -134,8 +157,13 @@ function fitOn(site: Site, at: Place, plant: Plant): Fit {
     // What is under water does not feel the air.
     ...(found.spot === "water" ? [] : [humidity(plant.humidityRh, found.humidityRh)]),
     temperature(plant.temperatureC, found.temperatureC),
-    feet(plant, found), place(plant, found, animal), height(plant, found), roots(plant, found), ...light(plant, found),
-    treading(plant, animal, found), ...grazing(plant, animal),
+    feet(plant, found),
+    place(plant, found, animal),
+    height(plant, found),
+    roots(plant, found),
+    ...light(plant, found),
+    treading(plant, animal, found),
+    ...grazing(plant, animal),
   ]);
 }
 
@@ -155,7 +183,11 @@ function hunting(species: Crew, animal: Animal): FitReason {
 export function crewFit(species: Crew, habitat: Pick<Habitat, "brief" | "own">): Fit {
   const animal = animalOf(habitat);
   const band = bandOf(animal);
-  return fit(species.id, [humidity(species.humidityRh, band.humidityRh), temperature(species.temperatureC, band.temperatureC), hunting(species, animal)]);
+  return fit(species.id, [
+    humidity(species.humidityRh, band.humidityRh),
+    temperature(species.temperatureC, band.temperatureC),
+    hunting(species, animal),
+  ]);
 }
 
 /** How many of a species to seed on this floor. @example seedCount(species, habitat) // 54 on 60 x 45 cm at 20 for 1000 cm² */

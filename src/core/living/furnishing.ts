@@ -15,7 +15,12 @@ export const heightsApartCm = (boxHeightCm: number): number => Math.min(HEIGHTS_
 
 /** How many clearly different heights there are among some. */
 function distinctHeights(heightsCm: readonly number[], apartCm: number): number {
-  return heightsCm.toSorted((a, b) => a - b).reduce<number[]>((kept, cm) => (kept.length === 0 || cm - (kept.at(-1) ?? 0) >= apartCm ? [...kept, cm] : kept), []).length;
+  return heightsCm
+    .toSorted((a, b) => a - b)
+    .reduce<number[]>(
+      (kept, cm) => (kept.length === 0 || cm - (kept.at(-1) ?? 0) >= apartCm ? [...kept, cm] : kept),
+      [],
+    ).length;
 }
 
 /**
@@ -31,12 +36,31 @@ export function furnishing(habitat: Habitat, ground: Ground): Furnishing[] {
   const hides = having("hide");
   const climbs = animal.habit === "climbing";
   const wanted: (Furnishing | false)[] = [
-    animal.habit !== "semiAquatic" && { code: "hideWarm", needCount: 1, haveCount: hides.filter(({ piece }) => piece && piece.xCm <= middleCm).length },
-    animal.habit !== "semiAquatic" && { code: "hideCool", needCount: 1, haveCount: hides.filter(({ piece }) => piece && piece.xCm > middleCm).length },
-    (animal.humidityRh[0] + animal.humidityRh[1]) / 2 < rule("moistNeedRh") && { code: "humidHide", needCount: 1, haveCount: having("humidHide").length },
+    animal.habit !== "semiAquatic" && {
+      code: "hideWarm",
+      needCount: 1,
+      haveCount: hides.filter(({ piece }) => piece && piece.xCm <= middleCm).length,
+    },
+    animal.habit !== "semiAquatic" && {
+      code: "hideCool",
+      needCount: 1,
+      haveCount: hides.filter(({ piece }) => piece && piece.xCm > middleCm).length,
+    },
+    (animal.humidityRh[0] + animal.humidityRh[1]) / 2 < rule("moistNeedRh") && {
+      code: "humidHide",
+      needCount: 1,
+      haveCount: having("humidHide").length,
+    },
     climbs && { code: "climb", needCount: CLIMB_SPANS, haveCount: having("climb").length },
     animal.temperatureC.basking !== undefined && {
-      code: "basking", needCount: climbs ? 2 : 1, haveCount: climbs ? distinctHeights(having("basking").map((solid) => solid.topCm), heightsApartCm(habitat.shell.heightCm)) : having("basking").length,
+      code: "basking",
+      needCount: climbs ? 2 : 1,
+      haveCount: climbs
+        ? distinctHeights(
+            having("basking").map((solid) => solid.topCm),
+            heightsApartCm(habitat.shell.heightCm),
+          )
+        : having("basking").length,
     },
   ];
   return wanted.filter((want) => want !== false);

@@ -9,11 +9,16 @@ const TIME_CONSTANTS = 3;
  * @returns share of the grown size, 0 to 1
  * @example grownShare({ boughtShare: 0.4, grownInMonths: 12 }, 12) // 0.97
  */
-export const grownShare = ({ boughtShare, grownInMonths }: Pick<Plant, "boughtShare" | "grownInMonths">, months: number): number =>
-  1 - (1 - boughtShare) * Math.exp((-TIME_CONSTANTS * Math.max(0, months)) / grownInMonths);
+export const grownShare = (
+  { boughtShare, grownInMonths }: Pick<Plant, "boughtShare" | "grownInMonths">,
+  months: number,
+): number => 1 - (1 - boughtShare) * Math.exp((-TIME_CONSTANTS * Math.max(0, months)) / grownInMonths);
 
 /** Height and spread after so many months, cm. @example sizeAfter(plant, 3).heightCm // 18 */
-export function sizeAfter(plant: Pick<Plant, "boughtShare" | "grownInMonths" | "grownHeightCm" | "grownSpreadCm">, months: number): { heightCm: number; spreadCm: number } {
+export function sizeAfter(
+  plant: Pick<Plant, "boughtShare" | "grownInMonths" | "grownHeightCm" | "grownSpreadCm">,
+  months: number,
+): { heightCm: number; spreadCm: number } {
   const share = grownShare(plant, months);
   return { heightCm: plant.grownHeightCm * share, spreadCm: plant.grownSpreadCm * share };
 }

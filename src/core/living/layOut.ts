@@ -13,7 +13,12 @@ const DEPTH_SHARE = { cover: 0.3, middle: 0.5, tall: 0.8, upright: 0.92 } as con
  * @param idFor gives each stand its id, by its place in the row
  * @example layOut(habitat, ground, [{ plantId: "nervePlant", count: 3 }], (at) => `s${at}`).length // 3
  */
-export function layOut(habitat: Habitat, ground: Ground, picks: readonly { plantId: string; count: number }[], idFor: (at: number) => string): Stand[] {
+export function layOut(
+  habitat: Habitat,
+  ground: Ground,
+  picks: readonly { plantId: string; count: number }[],
+  idFor: (at: number) => string,
+): Stand[] {
   const { widthCm, depthCm } = habitat.shell;
   const ordered = picks
     .flatMap(({ plantId, count }) => Array.from({ length: count }, () => plantOf(habitat, plantId)))
@@ -23,7 +28,15 @@ export function layOut(habitat: Habitat, ground: Ground, picks: readonly { plant
     const share = DEPTH_SHARE[stratumOf(plant)];
     // Steps by the golden section never come near one another.
     const across = (0.5 + at * 0.618034) % 1;
-    const stand: Stand = { id: idFor(at), plantId: plant.id, xCm: Math.round(widthCm * (0.08 + 0.84 * across)), yCm: Math.round(depthCm * share), spot: null, upCm: null, plantedOn: null };
+    const stand: Stand = {
+      id: idFor(at),
+      plantId: plant.id,
+      xCm: Math.round(widthCm * (0.08 + 0.84 * across)),
+      yCm: Math.round(depthCm * share),
+      spot: null,
+      upCm: null,
+      plantedOn: null,
+    };
     const tried = { ...made, plants: [...made.plants, stand] };
     const calm = calmSpot(tried, ground, stand.id, MONTHS_AHEAD);
     made = { ...made, plants: [...made.plants, { ...stand, ...calm }] };

@@ -4,7 +4,10 @@ import type { Habitat } from "../habitat";
 
 /** Photons of a white LED, µmol a second for each lumen: 1000 lux are 15 µmol/m²/s. */
 const UMOL_PER_LUMEN = 0.015;
-export const LED_SOURCE: Provenance = published("Sharakshane 2018, An easy estimate of the PFDD for a plant illuminated with white LEDs, bioRxiv", "1000 lx = 15 µmol/s/m²; recalled");
+export const LED_SOURCE: Provenance = published(
+  "Sharakshane 2018, An easy estimate of the PFDD for a plant illuminated with white LEDs, bioRxiv",
+  "1000 lx = 15 µmol/s/m²; recalled",
+);
 
 const CM2_PER_M2 = 10_000;
 
@@ -33,7 +36,8 @@ const THROUGH = { mesh: 0.6, glass: 0.85, open: 0.9 } as const;
  * @example ppfdAt(2200, habitat.shell, 30) // 38
  */
 export const ppfdAt = (lumens: number, { widthCm, depthCm, top }: Habitat["shell"], downCm: number): number =>
-  (ppfdFromLumens(lumens, (widthCm * depthCm) / CM2_PER_M2) * THROUGH[top.lid]) / (1 + Math.max(0, downCm) / Math.max(widthCm, depthCm));
+  (ppfdFromLumens(lumens, (widthCm * depthCm) / CM2_PER_M2) * THROUGH[top.lid]) /
+  (1 + Math.max(0, downCm) / Math.max(widthCm, depthCm));
 
 /** What light classes of plants want, µmol/m²/s: usual for house and vivarium plants, from memory. */
 export const PPFD_WANTED: Record<Plant["light"], Range> = { low: [10, 80], medium: [30, 150], bright: [70, 400] };

@@ -4,13 +4,38 @@ import { catalog, entry, type Envelope } from "../catalog";
 import { applyAll, startHabitat } from "../habitat";
 import { ground } from "../strata";
 import {
-  boxFit, calmSpot, conditionsAt, crewFit, furnishing, grownShare, leastBox, lensCm2, matesFit, PLANTING_PLACES, placeNamed, plantFit, PPFD_WANTED, ppfdAt, ppfdFromLumens, ranked, seedCount, suits, suitsBand, troubles,
+  boxFit,
+  calmSpot,
+  conditionsAt,
+  crewFit,
+  furnishing,
+  grownShare,
+  leastBox,
+  lensCm2,
+  matesFit,
+  PLANTING_PLACES,
+  placeNamed,
+  plantFit,
+  PPFD_WANTED,
+  ppfdAt,
+  ppfdFromLumens,
+  ranked,
+  seedCount,
+  suits,
+  suitsBand,
+  troubles,
 } from "./index";
 
 const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number, count = 1) =>
   startHabitat({
-    id: "h", name: "Box", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId, count,
-    room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm, depthCm, heightCm, sillCm: 0, top: "mesh" },
+    id: "h",
+    name: "Box",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId,
+    count,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm, depthCm, heightCm, sillCm: 0, top: "mesh" },
   });
 const codes = (habitat: ReturnType<typeof at>) => boxFit(habitat).map((reason) => reason.code);
 
@@ -38,20 +63,28 @@ const anyEnvelope: fc.Arbitrary<Envelope> = fc
 describe("an envelope", () => {
   it("is 1 where preferred, 0 beyond what is tolerated, between at the edge", () => {
     const envelope: Envelope = { tolerated: [10, 32], preferred: [18, 27] };
-    expect([5, 10, 14, 20, 32, 33].map((value) => Number(suits(envelope, value).toFixed(2)))).toEqual([0, 0.4, 0.7, 1, 0.4, 0]);
+    expect([5, 10, 14, 20, 32, 33].map((value) => Number(suits(envelope, value).toFixed(2)))).toEqual([
+      0, 0.4, 0.7, 1, 0.4, 0,
+    ]);
   });
   it("never fits worse when the species bears more", () => {
     const band = fc.tuple(fc.double({ min: 0, max: 50, noNaN: true }), fc.double({ min: 50, max: 100, noNaN: true }));
     fc.assert(
-      fc.property(anyEnvelope, band, fc.double({ min: 0, max: 30, noNaN: true }), ({ tolerated, preferred }, where, more) => {
-        const wider: Envelope = { tolerated: [tolerated[0] - more, tolerated[1] + more], preferred };
-        const fonder: Envelope = {
-          tolerated, preferred: [Math.max(tolerated[0], preferred[0] - more), Math.min(tolerated[1], preferred[1] + more)],
-        };
-        const before = suitsBand({ tolerated, preferred }, where);
-        expect(suitsBand(wider, where)).toBeGreaterThanOrEqual(before - 1e-9);
-        expect(suitsBand(fonder, where)).toBeGreaterThanOrEqual(before - 1e-9);
-      }),
+      fc.property(
+        anyEnvelope,
+        band,
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        ({ tolerated, preferred }, where, more) => {
+          const wider: Envelope = { tolerated: [tolerated[0] - more, tolerated[1] + more], preferred };
+          const fonder: Envelope = {
+            tolerated,
+            preferred: [Math.max(tolerated[0], preferred[0] - more), Math.min(tolerated[1], preferred[1] + more)],
+          };
+          const before = suitsBand({ tolerated, preferred }, where);
+          expect(suitsBand(wider, where)).toBeGreaterThanOrEqual(before - 1e-9);
+          expect(suitsBand(fonder, where)).toBeGreaterThanOrEqual(before - 1e-9);
+        },
+      ),
     );
   });
 });
@@ -65,7 +98,11 @@ describe("plants and crew", () => {
     expect(fitOf("rabbitFootFern").verdict).toBe("good");
     expect(fitOf("zebraHaworthia").reasons[0]?.code).toBe("humidity.tooWet");
     expect(fitOf("zebraHaworthia").verdict).toBe("misfit");
-    expect(fitOf("nervePlant", boa).reasons.slice(0, 3).map((r) => r.code)).toContain("humidity.tooDry");
+    expect(
+      fitOf("nervePlant", boa)
+        .reasons.slice(0, 3)
+        .map((r) => r.code),
+    ).toContain("humidity.tooDry");
     expect(fitOf("oxTongueGasteria", boa).verdict).toBe("good");
   });
   it("see that a palm outgrows the box and that a low wedge is too shallow for its roots", () => {
@@ -73,7 +110,10 @@ describe("plants and crew", () => {
     expect(palm.reasons.find((r) => r.code === "height.outgrows")).toMatchObject({ grownCm: 70, verdict: "misfit" });
     const shallow = applyAll(skink, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 3, backCm: 9 } }]);
     const front = plantFit(entry("plants", "prayerPlant"), shallow, ground(shallow), { xCm: 30, yCm: 0 });
-    expect(front.reasons.find((r) => r.code === "roots.tooShallow")).toMatchObject({ rootCm: 8, soilCm: expect.closeTo(3, 8) });
+    expect(front.reasons.find((r) => r.code === "roots.tooShallow")).toMatchObject({
+      rootCm: 8,
+      soilCm: expect.closeTo(3, 8),
+    });
   });
   it("score no better than their worst side", () => {
     for (const plant of catalog.plants) {
@@ -91,9 +131,28 @@ describe("plants and crew", () => {
 });
 
 describe("what the animal wants to find (common practice)", () => {
-  const counts = (habitat: ReturnType<typeof at>) => Object.fromEntries(furnishing(habitat, ground(habitat)).map(({ code, haveCount, needCount }) => [code, `${haveCount}/${needCount}`]));
+  const counts = (habitat: ReturnType<typeof at>) =>
+    Object.fromEntries(
+      furnishing(habitat, ground(habitat)).map(({ code, haveCount, needCount }) => [code, `${haveCount}/${needCount}`]),
+    );
   const withPiece = (habitat: ReturnType<typeof at>, id: string, kindId: string, xCm: number, upCm?: number) =>
-    applyAll(habitat, [{ name: "addPiece", args: { id, kindId, xCm, yCm: 20, turnDeg: 0, widthCm: 12, depthCm: 9, heightCm: 4, rest: upCm === undefined ? { on: "ground", sunkCm: 0 } : { on: "wall", upCm }, fillMixId: null } }]);
+    applyAll(habitat, [
+      {
+        name: "addPiece",
+        args: {
+          id,
+          kindId,
+          xCm,
+          yCm: 20,
+          turnDeg: 0,
+          widthCm: 12,
+          depthCm: 9,
+          heightCm: 4,
+          rest: upCm === undefined ? { on: "ground", sunkCm: 0 } : { on: "wall", upCm },
+          fillMixId: null,
+        },
+      },
+    ]);
   it("a hide at each end, the warm one on the left; a humid one only in dry builds", () => {
     const gecko = withPiece(at("leopardGecko", 90, 45, 40), "a", "humidHide", 70);
     expect(counts(gecko)).toMatchObject({ hideWarm: "0/1", hideCool: "1/1", humidHide: "1/1" });
@@ -108,39 +167,71 @@ describe("what the animal wants to find (common practice)", () => {
 });
 
 describe("a plant at a place", () => {
-  const anyEnvelopeFor = (low: number, high: number) => anyEnvelope.map(({ tolerated, preferred }): Envelope => {
-    const to = (value: number) => low + (value / 100) * (high - low);
-    return { tolerated: [to(tolerated[0]), to(tolerated[1])], preferred: [to(preferred[0]), to(preferred[1])] };
-  });
+  const anyEnvelopeFor = (low: number, high: number) =>
+    anyEnvelope.map(({ tolerated, preferred }): Envelope => {
+      const to = (value: number) => low + (value / 100) * (high - low);
+      return { tolerated: [to(tolerated[0]), to(tolerated[1])], preferred: [to(preferred[0]), to(preferred[1])] };
+    });
   it("never fits worse when its ranges move toward what it finds there, at any place, for any animal (any plant)", () => {
     const animals = fc.constantFrom("crocodileSkink", "leopardGecko", "greenAnole", "vampireCrab", "veiledChameleon");
     fc.assert(
-      fc.property(fc.constantFrom(...catalog.plants), animals, fc.constantFrom(...PLANTING_PLACES), anyEnvelopeFor(5, 40), anyEnvelopeFor(0, 100), fc.double({ min: 0, max: 1, noNaN: true }), (plant, animalId, name, temperatureC, humidityRh, share) => {
-        const habitat = at(animalId, 90, 60, 60);
-        const land = ground(habitat);
-        const place = placeNamed(habitat, land, name);
-        const found = conditionsAt(habitat, land, place, plant);
-        // The range slides and widens until it takes in all that is found, the preferred part with it.
-        const toward = ({ tolerated, preferred }: Envelope, [low, high]: readonly [number, number]): Envelope => {
-          const to = (value: number, end: number, way: 1 | -1) => value + way * Math.max(0, way * (end - value)) * share;
-          const next: Envelope = { tolerated: [to(tolerated[0], low, -1), to(tolerated[1], high, 1)], preferred: [to(preferred[0], low, -1), to(preferred[1], high, 1)] };
-          return { tolerated: [Math.min(next.tolerated[0], next.preferred[0]), Math.max(next.tolerated[1], next.preferred[1])], preferred: next.preferred };
-        };
-        const before = plantFit({ ...plant, temperatureC, humidityRh }, habitat, land, place).score;
-        const after = plantFit({ ...plant, temperatureC: toward(temperatureC, found.temperatureC), humidityRh: toward(humidityRh, found.humidityRh) }, habitat, land, place).score;
-        expect(after).toBeGreaterThanOrEqual(before - 1e-9);
-      }),
+      fc.property(
+        fc.constantFrom(...catalog.plants),
+        animals,
+        fc.constantFrom(...PLANTING_PLACES),
+        anyEnvelopeFor(5, 40),
+        anyEnvelopeFor(0, 100),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (plant, animalId, name, temperatureC, humidityRh, share) => {
+          const habitat = at(animalId, 90, 60, 60);
+          const land = ground(habitat);
+          const place = placeNamed(habitat, land, name);
+          const found = conditionsAt(habitat, land, place, plant);
+          // The range slides and widens until it takes in all that is found, the preferred part with it.
+          const toward = ({ tolerated, preferred }: Envelope, [low, high]: readonly [number, number]): Envelope => {
+            const to = (value: number, end: number, way: 1 | -1) =>
+              value + way * Math.max(0, way * (end - value)) * share;
+            const next: Envelope = {
+              tolerated: [to(tolerated[0], low, -1), to(tolerated[1], high, 1)],
+              preferred: [to(preferred[0], low, -1), to(preferred[1], high, 1)],
+            };
+            return {
+              tolerated: [
+                Math.min(next.tolerated[0], next.preferred[0]),
+                Math.max(next.tolerated[1], next.preferred[1]),
+              ],
+              preferred: next.preferred,
+            };
+          };
+          const before = plantFit({ ...plant, temperatureC, humidityRh }, habitat, land, place).score;
+          const after = plantFit(
+            {
+              ...plant,
+              temperatureC: toward(temperatureC, found.temperatureC),
+              humidityRh: toward(humidityRh, found.humidityRh),
+            },
+            habitat,
+            land,
+            place,
+          ).score;
+          expect(after).toBeGreaterThanOrEqual(before - 1e-9);
+        },
+      ),
       { numRuns: 300 },
     );
   });
   it("finds the warm end warmer and drier, up high drier still, wood and walls drier at the roots", () => {
     const habitat = at("greenAnole", 90, 45, 60);
     const land = ground(habitat);
-    const found = (name: (typeof PLANTING_PLACES)[number]) => conditionsAt(habitat, land, placeNamed(habitat, land, name), entry("plants", "nervePlant"));
+    const found = (name: (typeof PLANTING_PLACES)[number]) =>
+      conditionsAt(habitat, land, placeNamed(habitat, land, name), entry("plants", "nervePlant"));
     expect(found("warmEnd").temperatureC[0]).toBeGreaterThan(found("coolEnd").temperatureC[1] - 3);
     expect(found("warmEnd").humidityRh[0]).toBeLessThan(found("coolEnd").humidityRh[0]);
     expect(found("woodHigh").humidityRh[1]).toBeLessThan(found("woodLow").humidityRh[1]);
-    const codes = (plantId: string, name: (typeof PLANTING_PLACES)[number], animalId = "greenAnole") => plantFit(entry("plants", plantId), at(animalId, 90, 45, 60), land, placeNamed(habitat, land, name)).reasons.filter((r) => r.verdict !== "good").map((r) => r.code);
+    const codes = (plantId: string, name: (typeof PLANTING_PLACES)[number], animalId = "greenAnole") =>
+      plantFit(entry("plants", plantId), at(animalId, 90, 45, 60), land, placeNamed(habitat, land, name))
+        .reasons.filter((r) => r.verdict !== "good")
+        .map((r) => r.code);
     expect(codes("cupBromeliad", "middle")).toEqual(expect.arrayContaining(["feet.tooWet", "place.wrong"]));
     expect(codes("hornwort", "water")).toContain("place.noWater");
     expect(codes("candelabraSpurge", "middle", "saharanSpinyTail")[0]).toBe("grazing.harmful");
@@ -160,7 +251,10 @@ describe("a plant at a place", () => {
 });
 
 describe("tank mates", () => {
-  const codesOf = (a: string, b: string) => matesFit(entry("animals", a), entry("animals", b)).reasons.filter((r) => r.verdict === "misfit").map((r) => r.code);
+  const codesOf = (a: string, b: string) =>
+    matesFit(entry("animals", a), entry("animals", b))
+      .reasons.filter((r) => r.verdict === "misfit")
+      .map((r) => r.code);
   it("who lives alone, who swallows whom, whose skin poisons, whose climate is another", () => {
     expect(codesOf("milkFrog", "americanGreenTreeFrog")).toEqual([]);
     expect(codesOf("royalPython", "cornSnake")).toContain("mates.alone");
@@ -169,10 +263,11 @@ describe("tank mates", () => {
     expect(codesOf("sandfish", "milkFrog")).toEqual(expect.arrayContaining(["mates.otherDamp"]));
   });
   it("is the same whichever of the two is asked about (all pairs)", () => {
-    for (const a of catalog.animals) for (const b of catalog.animals) {
-      if (a.id >= b.id) continue;
-      expect(matesFit(a, b).score, `${a.id} ${b.id}`).toBe(matesFit(b, a).score);
-    }
+    for (const a of catalog.animals)
+      for (const b of catalog.animals) {
+        if (a.id >= b.id) continue;
+        expect(matesFit(a, b).score, `${a.id} ${b.id}`).toBe(matesFit(b, a).score);
+      }
   });
 });
 
@@ -186,25 +281,37 @@ describe("growing", () => {
   });
   it("two circles share what a count of points says (Monte Carlo)", () => {
     fc.assert(
-      fc.property(fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 0, max: 45, noNaN: true }), (r, s, apart) => {
-        const steps = 160;
-        let hits = 0;
-        for (let i = 0; i < steps; i += 1) for (let j = 0; j < steps; j += 1) {
-          const [x, y] = [-r + ((i + 0.5) * 2 * r) / steps, -r + ((j + 0.5) * 2 * r) / steps];
-          if (Math.hypot(x, y) <= r && Math.hypot(x - apart, y) <= s) hits += 1;
-        }
-        expect(Math.abs(lensCm2(r, s, apart) - (hits * (2 * r) ** 2) / steps ** 2)).toBeLessThan(0.02 * Math.PI * r * r);
-      }),
+      fc.property(
+        fc.double({ min: 1, max: 20, noNaN: true }),
+        fc.double({ min: 1, max: 20, noNaN: true }),
+        fc.double({ min: 0, max: 45, noNaN: true }),
+        (r, s, apart) => {
+          const steps = 160;
+          let hits = 0;
+          for (let i = 0; i < steps; i += 1)
+            for (let j = 0; j < steps; j += 1) {
+              const [x, y] = [-r + ((i + 0.5) * 2 * r) / steps, -r + ((j + 0.5) * 2 * r) / steps];
+              if (Math.hypot(x, y) <= r && Math.hypot(x - apart, y) <= s) hits += 1;
+            }
+          expect(Math.abs(lensCm2(r, s, apart) - (hits * (2 * r) ** 2) / steps ** 2)).toBeLessThan(
+            0.02 * Math.PI * r * r,
+          );
+        },
+      ),
       { numRuns: 40 },
     );
   });
   it("brings crowding, shade and a blocked view to light, and finds a calm place when there is one", () => {
     const habitat = applyAll(at("crocodileSkink", 90, 60, 60), [
-      { name: "addPlant", args: { id: "a", plantId: "dwarfPeaceLily", xCm: 30, yCm: 30 } }, { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 33, yCm: 32 } },
+      { name: "addPlant", args: { id: "a", plantId: "dwarfPeaceLily", xCm: 30, yCm: 30 } },
+      { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 33, yCm: 32 } },
       { name: "addPlant", args: { id: "c", plantId: "parlourPalm", xCm: 70, yCm: 8 } },
     ]);
     const land = ground(habitat);
-    expect(troubles(habitat, land, 12).map(({ code, standId }) => `${standId} ${code}`)).toEqual(["b crowds", "c blocksView"]);
+    expect(troubles(habitat, land, 12).map(({ code, standId }) => `${standId} ${code}`)).toEqual([
+      "b crowds",
+      "c blocksView",
+    ]);
     const moved = applyAll(habitat, [{ name: "movePlant", args: { id: "b", ...calmSpot(habitat, land, "b", 12)! } }]);
     expect(troubles(moved, land, 12).map(({ standId }) => standId)).toEqual(["c"]);
   });

@@ -12,7 +12,10 @@ function shared([a, b]: Range, [c, d]: Range): number {
 }
 
 const eats = (hunter: Animal, prey: Animal): boolean => {
-  const food = prey.group === "invertebrate" ? hunter.diet.includes("insects") || hunter.diet.includes("vertebrates") : hunter.diet.includes("vertebrates");
+  const food =
+    prey.group === "invertebrate"
+      ? hunter.diet.includes("insects") || hunter.diet.includes("vertebrates")
+      : hunter.diet.includes("vertebrates");
   return food && prey.adultLengthCm <= hunter.adultLengthCm * PREY_SHARE;
 };
 
@@ -33,10 +36,16 @@ export function matesFit(animal: Animal, mate: Animal): Fit {
   const toxic = [animal, mate].find((one) => one.cautions.includes("toxicSkin"));
   const reasons: FitReason[] = [
     lone ? reason("mates.alone", 0.05, { ...ids(), loneId: lone.id }) : reason("mates.bearsCompany", 1, ids()),
-    ...(hunter ? [reason("mates.eaten", 0, { ...ids(), hunterId: hunter.id, preyId: (hunter === animal ? mate : animal).id })] : []),
+    ...(hunter
+      ? [reason("mates.eaten", 0, { ...ids(), hunterId: hunter.id, preyId: (hunter === animal ? mate : animal).id })]
+      : []),
     ...(toxic ? [reason("mates.toxic", 0.1, { ...ids(), toxicId: toxic.id })] : []),
-    warmth >= 0.6 ? reason("mates.sameWarmth", 1, ids()) : reason("mates.otherWarmth", warmth, { ...ids(), lowC: whole(mate)[0], highC: whole(mate)[1] }),
-    damp >= 0.6 ? reason("mates.sameDamp", 1, ids()) : reason("mates.otherDamp", damp, { ...ids(), lowRh: mate.humidityRh[0], highRh: mate.humidityRh[1] }),
+    warmth >= 0.6
+      ? reason("mates.sameWarmth", 1, ids())
+      : reason("mates.otherWarmth", warmth, { ...ids(), lowC: whole(mate)[0], highC: whole(mate)[1] }),
+    damp >= 0.6
+      ? reason("mates.sameDamp", 1, ids())
+      : reason("mates.otherDamp", damp, { ...ids(), lowRh: mate.humidityRh[0], highRh: mate.humidityRh[1] }),
     animal.region === mate.region ? reason("mates.sameRegion", 1, ids()) : reason("mates.otherRegion", 0.6, ids()),
   ];
   return fit(mate.id, reasons);

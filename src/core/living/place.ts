@@ -23,10 +23,18 @@ export type Conditions = {
   reached: boolean;
 };
 
-const USUAL: Record<Plant["place"], Spot> = { floor: "ground", wall: "wall", wood: "wood", hanging: "hanging", waterEdge: "waterEdge", water: "water" };
+const USUAL: Record<Plant["place"], Spot> = {
+  floor: "ground",
+  wall: "wall",
+  wood: "wood",
+  hanging: "hanging",
+  waterEdge: "waterEdge",
+  water: "water",
+};
 
 /** Where a plant stands, told or by its kind. @example spotOf(entry("plants", "goldenPothos"), { spot: null }) // "hanging" */
-export const spotOf = (plant: Pick<Plant, "place">, { spot }: { spot?: Spot | null | undefined }): Spot => spot ?? USUAL[plant.place];
+export const spotOf = (plant: Pick<Plant, "place">, { spot }: { spot?: Spot | null | undefined }): Spot =>
+  spot ?? USUAL[plant.place];
 
 const ROOTED: readonly Spot[] = ["ground", "pot", "waterEdge"];
 const inGround = (spot: Spot): boolean => ROOTED.includes(spot) || spot === "water";
@@ -42,23 +50,44 @@ const LEAST_WOOD_CM = 5;
  *
  * @example plantFootCm(habitat, ground, stand, plant) // 14.5
  */
-export const plantFootCm = (habitat: Pick<Habitat, "shell">, ground: Ground, at: Place, plant: Pick<Plant, "place" | "grownHeightCm">): number =>
-  footOver(ground.surfaceAt(at.xCm, at.yCm), habitat.shell.heightCm, at, plant);
+export const plantFootCm = (
+  habitat: Pick<Habitat, "shell">,
+  ground: Ground,
+  at: Place,
+  plant: Pick<Plant, "place" | "grownHeightCm">,
+): number => footOver(ground.surfaceAt(at.xCm, at.yCm), habitat.shell.heightCm, at, plant);
 
-function footOver(floor: number, rim: number, { spot, upCm }: Pick<Place, "spot" | "upCm">, plant: Pick<Plant, "place" | "grownHeightCm">): number {
+function footOver(
+  floor: number,
+  rim: number,
+  { spot, upCm }: Pick<Place, "spot" | "upCm">,
+  plant: Pick<Plant, "place" | "grownHeightCm">,
+): number {
   const stands = spotOf(plant, { spot });
   if (inGround(stands)) return floor;
   if (upCm !== null && upCm !== undefined) return Math.min(rim, Math.max(floor, upCm));
   const room = Math.max(0, rim - floor);
-  if (stands === "wood") return Math.max(floor + LEAST_WOOD_CM, Math.min(floor + room * WOOD_SHARE, rim - plant.grownHeightCm * 0.95));
+  if (stands === "wood")
+    return Math.max(floor + LEAST_WOOD_CM, Math.min(floor + room * WOOD_SHARE, rim - plant.grownHeightCm * 0.95));
   return stands === "hanging" ? floor + room * HANGING_SHARE : floor;
 }
 
 const FEET: Record<Animal["climate"], Record<Spot, readonly Plant["feet"][]>> = (() => {
-  const shared = { pot: ["moist", "dry"], hanging: ["moist", "dry"], waterEdge: ["wet", "moist"], water: ["wet"] } as const;
+  const shared = {
+    pot: ["moist", "dry"],
+    hanging: ["moist", "dry"],
+    waterEdge: ["wet", "moist"],
+    water: ["wet"],
+  } as const;
   const damp = { ...shared, ground: ["moist"], wall: ["moist", "dry"], wood: ["dry", "moist"] } as const;
   const dry = { ...shared, ground: ["dry"], wall: ["dry"], wood: ["dry"] } as const;
-  return { humidForest: damp, temperateMoist: damp, streamBank: { ...damp, ground: ["moist", "wet"] }, semiArid: dry, arid: dry };
+  return {
+    humidForest: damp,
+    temperateMoist: damp,
+    streamBank: { ...damp, ground: ["moist", "wet"] },
+    semiArid: dry,
+    arid: dry,
+  };
 })();
 
 /** How far the ends and heights of a box lie apart, as shares of the animal's band: from memory, until a climate model knows better. */
@@ -76,7 +105,8 @@ const between = (a: number, b: number, share: number): number => a + (b - a) * s
  *
  * @example conditionsAt(habitat, ground, { xCm: 10, yCm: 20, spot: "ground" }, plant).temperatureC // [24.6, 26.6]
  */
-export const conditionsAt = (habitat: Conditioned, ground: Ground, at: Place, plant: Plant): Conditions => conditionsOn(siteAt(habitat, ground, at), at, plant);
+export const conditionsAt = (habitat: Conditioned, ground: Ground, at: Place, plant: Plant): Conditions =>
+  conditionsOn(siteAt(habitat, ground, at), at, plant);
 
 type Conditioned = Pick<Habitat, "brief" | "shell" | "own" | "planting">;
 
@@ -84,7 +114,10 @@ type Conditioned = Pick<Habitat, "brief" | "shell" | "own" | "planting">;
 export type Site = { habitat: Conditioned; animal: Animal; surfaceCm: number; soilCm: number };
 
 export const siteAt = (habitat: Conditioned, ground: Ground, { xCm, yCm }: Pick<Place, "xCm" | "yCm">): Site => ({
-  habitat, animal: animalOf(habitat), surfaceCm: ground.surfaceAt(xCm, yCm), soilCm: ground.soilDepthAt(xCm, yCm),
+  habitat,
+  animal: animalOf(habitat),
+  surfaceCm: ground.surfaceAt(xCm, yCm),
+  soilCm: ground.soilDepthAt(xCm, yCm),
 });
 
 /** {@link conditionsAt} for one of many plants at a site. */
@@ -102,15 +135,34 @@ export function conditionsOn({ habitat, animal, surfaceCm, soilCm }: Site, at: P
     temperatureC: [between(warm[0], cool[0], towardsCool), between(warm[1], cool[1], towardsCool) + rises],
     humidityRh: [within(animal.humidityRh, middle - BAND_HALF), within(animal.humidityRh, middle + BAND_HALF)],
     feet: FEET[animal.climate][spot],
-    roomCm: spot === "hanging" ? Math.max(0, footCm - surfaceCm) : Math.max(0, heightCm - (spot === "wood" && (at.upCm ?? null) === null ? surfaceCm : footCm)),
+    roomCm:
+      spot === "hanging"
+        ? Math.max(0, footCm - surfaceCm)
+        : Math.max(0, heightCm - (spot === "wood" && (at.upCm ?? null) === null ? surfaceCm : footCm)),
     soilCm: spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
-    ppfd: habitat.planting.lampLumens === null ? undefined : ppfdAt(habitat.planting.lampLumens, habitat.shell, heightCm - footCm),
+    ppfd:
+      habitat.planting.lampLumens === null
+        ? undefined
+        : ppfdAt(habitat.planting.lampLumens, habitat.shell, heightCm - footCm),
     reached: spot !== "water" && (animal.habit === "climbing" || inGround(spot)),
   };
 }
 
 /** The places a builder thinks in. */
-export const PLANTING_PLACES = ["front", "middle", "back", "warmEnd", "coolEnd", "pot", "wall", "woodLow", "woodHigh", "hanging", "waterEdge", "water"] as const;
+export const PLANTING_PLACES = [
+  "front",
+  "middle",
+  "back",
+  "warmEnd",
+  "coolEnd",
+  "pot",
+  "wall",
+  "woodLow",
+  "woodHigh",
+  "hanging",
+  "waterEdge",
+  "water",
+] as const;
 export type PlantingPlace = (typeof PLANTING_PLACES)[number];
 
 /**
@@ -118,24 +170,45 @@ export type PlantingPlace = (typeof PLANTING_PLACES)[number];
  *
  * @example placeNamed(habitat, ground, "back") // { xCm: 30, yCm: 41, spot: "ground", upCm: null }
  */
-export function placeNamed({ shell }: Pick<Habitat, "shell">, ground: Ground, name: PlantingPlace): Required<Pick<Stand, "xCm" | "yCm" | "spot" | "upCm">> {
+export function placeNamed(
+  { shell }: Pick<Habitat, "shell">,
+  ground: Ground,
+  name: PlantingPlace,
+): Required<Pick<Stand, "xCm" | "yCm" | "spot" | "upCm">> {
   const { widthCm, depthCm, heightCm } = shell;
   const [x, y] = [widthCm / 2, depthCm / 2];
   const up = (share: number, at: number) => between(ground.surfaceAt(x, at), heightCm, share);
-  const on = (xCm: number, yCm: number, spot: Spot = "ground", upCm: number | null = null) => ({ xCm, yCm, spot, upCm });
+  const on = (xCm: number, yCm: number, spot: Spot = "ground", upCm: number | null = null) => ({
+    xCm,
+    yCm,
+    spot,
+    upCm,
+  });
   switch (name) {
-    case "front": return on(x, depthCm * 0.18);
-    case "middle": return on(x, y);
-    case "back": return on(x, depthCm * 0.85);
-    case "warmEnd": return on(widthCm * 0.15, y);
-    case "coolEnd": return on(widthCm * 0.85, y);
-    case "pot": return on(x, depthCm * 0.7, "pot");
-    case "wall": return on(x, depthCm * 0.96, "wall");
-    case "woodLow": return on(widthCm * 0.35, depthCm * 0.8, "wood", up(0.25, depthCm * 0.8));
-    case "woodHigh": return on(widthCm * 0.65, depthCm * 0.8, "wood", up(0.6, depthCm * 0.8));
-    case "hanging": return on(x, depthCm * 0.8, "hanging");
-    case "waterEdge": return on(widthCm * 0.8, depthCm * 0.3, "waterEdge");
-    case "water": return on(widthCm * 0.8, depthCm * 0.2, "water");
+    case "front":
+      return on(x, depthCm * 0.18);
+    case "middle":
+      return on(x, y);
+    case "back":
+      return on(x, depthCm * 0.85);
+    case "warmEnd":
+      return on(widthCm * 0.15, y);
+    case "coolEnd":
+      return on(widthCm * 0.85, y);
+    case "pot":
+      return on(x, depthCm * 0.7, "pot");
+    case "wall":
+      return on(x, depthCm * 0.96, "wall");
+    case "woodLow":
+      return on(widthCm * 0.35, depthCm * 0.8, "wood", up(0.25, depthCm * 0.8));
+    case "woodHigh":
+      return on(widthCm * 0.65, depthCm * 0.8, "wood", up(0.6, depthCm * 0.8));
+    case "hanging":
+      return on(x, depthCm * 0.8, "hanging");
+    case "waterEdge":
+      return on(widthCm * 0.8, depthCm * 0.3, "waterEdge");
+    case "water":
+      return on(widthCm * 0.8, depthCm * 0.2, "water");
   }
 }
 
@@ -145,8 +218,11 @@ const MIDDLING_CM = 25;
 /** Where a plant usually goes: low ones in front, tall ones at the back, the rest where their kind grows. @example usualPlace(entry("plants", "nervePlant")) // "middle" */
 export function usualPlace({ place, grownHeightCm }: Pick<Plant, "place" | "grownHeightCm">): PlantingPlace {
   switch (place) {
-    case "floor": return grownHeightCm < LOW_CM ? "front" : grownHeightCm < MIDDLING_CM ? "middle" : "back";
-    case "wood": return "woodLow";
-    default: return place;
+    case "floor":
+      return grownHeightCm < LOW_CM ? "front" : grownHeightCm < MIDDLING_CM ? "middle" : "back";
+    case "wood":
+      return "woodLow";
+    default:
+      return place;
   }
 }

@@ -1,13 +1,41 @@
 export type Verdict = "good" | "fair" | "misfit";
 
 export const FIT_CODES = [
-  "temperature.good", "temperature.tooWarm", "temperature.tooCool",
-  "humidity.good", "humidity.tooDry", "humidity.tooWet",
-  "feet.good", "feet.tooDry", "feet.tooWet", "place.good", "place.wrong", "place.noWater",
-  "light.good", "light.tooDim", "light.tooBright",
-  "height.good", "height.outgrows", "roots.good", "roots.tooShallow",
-  "treading.good", "treading.trampled", "grazing.good", "grazing.harmful", "hunting.good", "hunting.eaten",
-  "mates.alone", "mates.bearsCompany", "mates.eaten", "mates.toxic", "mates.sameWarmth", "mates.otherWarmth", "mates.sameDamp", "mates.otherDamp", "mates.sameRegion", "mates.otherRegion",
+  "temperature.good",
+  "temperature.tooWarm",
+  "temperature.tooCool",
+  "humidity.good",
+  "humidity.tooDry",
+  "humidity.tooWet",
+  "feet.good",
+  "feet.tooDry",
+  "feet.tooWet",
+  "place.good",
+  "place.wrong",
+  "place.noWater",
+  "light.good",
+  "light.tooDim",
+  "light.tooBright",
+  "height.good",
+  "height.outgrows",
+  "roots.good",
+  "roots.tooShallow",
+  "treading.good",
+  "treading.trampled",
+  "grazing.good",
+  "grazing.harmful",
+  "hunting.good",
+  "hunting.eaten",
+  "mates.alone",
+  "mates.bearsCompany",
+  "mates.eaten",
+  "mates.toxic",
+  "mates.sameWarmth",
+  "mates.otherWarmth",
+  "mates.sameDamp",
+  "mates.otherDamp",
+  "mates.sameRegion",
+  "mates.otherRegion",
 ] as const;
 export type FitCode = (typeof FIT_CODES)[number];
 
@@ -20,7 +48,8 @@ export type Fit = { id: string; score: number; verdict: Verdict; reasons: FitRea
 export const GOOD_FROM = 0.8;
 const MISFIT_BELOW = 0.3;
 
-export const verdictOf = (score: number): Verdict => (score >= GOOD_FROM ? "good" : score >= MISFIT_BELOW ? "fair" : "misfit");
+export const verdictOf = (score: number): Verdict =>
+  score >= GOOD_FROM ? "good" : score >= MISFIT_BELOW ? "fair" : "misfit";
 
 /**
  * One side of a fit. The quantities become part of it: it is made for thousands of plants and places at a time, and a copy costs most of that.

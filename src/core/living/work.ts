@@ -6,7 +6,8 @@ import { grownShare } from "./growth";
 
 /** What is to be done with a plant from the shop to its first trim. */
 export type PlantWork = {
-  standId: string; plantId: string;
+  standId: string;
+  plantId: string;
   /** How it is put in its place. */
   method: Plant["method"];
   /** Kept apart until then. */
@@ -24,7 +25,9 @@ const MONTHS_LOOKED_AT = 36;
 const TRIM_AT_SHARE = 0.85;
 
 function firstTrimMonths(plant: Plant): number {
-  const months = Array.from({ length: MONTHS_LOOKED_AT }, (_, at) => at + 1).find((month) => grownShare(plant, month) >= TRIM_AT_SHARE);
+  const months = Array.from({ length: MONTHS_LOOKED_AT }, (_, at) => at + 1).find(
+    (month) => grownShare(plant, month) >= TRIM_AT_SHARE,
+  );
   return months ?? MONTHS_LOOKED_AT;
 }
 
@@ -40,7 +43,10 @@ export const plantWorks = (habitat: Habitat, startOn: string): PlantWork[] =>
     const boughtOn = stand.plantedOn === null ? startOn : daysAfter(stand.plantedOn, -rule("plantQuarantineDays"));
     const plantedOn = stand.plantedOn ?? daysAfter(startOn, rule("plantQuarantineDays"));
     return {
-      standId: stand.id, plantId: plant.id, method: plant.method, pruning: plant.pruning,
+      standId: stand.id,
+      plantId: plant.id,
+      method: plant.method,
+      pruning: plant.pruning,
       quarantineUntilOn: daysAfter(boughtOn, rule("plantQuarantineDays")),
       dividesInto: plant.method === "divide" ? rule("potDividesInto") : 1,
       firstTrimOn: daysAfter(plantedOn, firstTrimMonths(plant) * DAYS_A_MONTH),
@@ -48,4 +54,5 @@ export const plantWorks = (habitat: Habitat, startOn: string): PlantWork[] =>
   });
 
 /** Plants that died in this habitat before, and how often, the most first. @example lossesOf(habitat, "nervePlant") // 2 */
-export const lossesOf = (habitat: Pick<Habitat, "keeping">, plantId: string): number => habitat.keeping.lostPlants.filter((lost) => lost.plantId === plantId && lost.how === "died").length;
+export const lossesOf = (habitat: Pick<Habitat, "keeping">, plantId: string): number =>
+  habitat.keeping.lostPlants.filter((lost) => lost.plantId === plantId && lost.how === "died").length;

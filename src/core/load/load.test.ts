@@ -5,20 +5,41 @@ import { boxKg } from "../shell";
 import { evenStressMPa, loads, patchStressMPa } from "./index";
 
 const habitat = startHabitat({
-  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  id: "h",
+  name: "Fernwall",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  animalId: "crocodileSkink",
+  count: 2,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
 });
 const after = (...commands: Command[]) => {
   const made = applyAll(habitat, commands);
   return { made, load: loads(made, ground(made)) };
 };
 const stone = (xCm: number, yCm: number): Command => ({
-  name: "addPiece", args: { id: "s", kindId: "boulder", xCm, yCm, turnDeg: 0, widthCm: 20, depthCm: 20, heightCm: 20, rest: { on: "glass" }, fillMixId: null },
+  name: "addPiece",
+  args: {
+    id: "s",
+    kindId: "boulder",
+    xCm,
+    yCm,
+    turnDeg: 0,
+    widthCm: 20,
+    depthCm: 20,
+    heightCm: 20,
+    rest: { on: "glass" },
+    fillMixId: null,
+  },
 });
 
 describe("loads", () => {
   it("add the box, its walls, its pieces and its ground, and grow from dry to wet to flooded", () => {
-    const { made, load } = after(stone(30, 22), { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "cementPaint" } });
+    const { made, load } = after(stone(30, 22), {
+      name: "setTreatment",
+      args: { wall: "back", treatmentId: "foam", finishId: "cementPaint" },
+    });
     expect(load.dryKg).toBeCloseTo(boxKg(made.shell) + load.wallsKg + load.piecesKg + ground(made).dryKg, 8);
     // An ellipse of 20 cm, 20 high, 70 % stone of 2.65 kg a litre.
     expect(load.piecesKg).toBeCloseTo((Math.PI * 100 * 20 * 0.7 * 2.65) / 1000, 1);
@@ -51,7 +72,10 @@ describe("a floor pane carried at its rim (Young & Budynas, Roark's Formulas for
   });
   it("a load on a patch bends it the more the smaller the patch, and the less the thicker the pane", () => {
     const plate = { longCm: 60, shortCm: 60, thickMm: 6 };
-    expect(patchStressMPa(plate, 100, 5)).toBeCloseTo(((3 * 100) / (2 * Math.PI * 36)) * (1.3 * Math.log((2 * 600) / (Math.PI * 50)) + 0.435), 10);
+    expect(patchStressMPa(plate, 100, 5)).toBeCloseTo(
+      ((3 * 100) / (2 * Math.PI * 36)) * (1.3 * Math.log((2 * 600) / (Math.PI * 50)) + 0.435),
+      10,
+    );
     expect(patchStressMPa(plate, 100, 2)).toBeGreaterThan(patchStressMPa(plate, 100, 8));
     expect(patchStressMPa({ ...plate, thickMm: 10 }, 100, 5)).toBeLessThan(patchStressMPa(plate, 100, 5));
   });

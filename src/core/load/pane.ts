@@ -6,10 +6,27 @@ type Row = readonly [ratio: number, factor: number];
  * (Young & Budynas, Roark's Formulas for Stress and Strain, flat plates, rectangular, all edges simply supported; factors recalled).
  */
 const EVEN: readonly Row[] = [
-  [1, 0.2874], [1.2, 0.3762], [1.4, 0.453], [1.6, 0.5172], [1.8, 0.5688], [2, 0.6102], [3, 0.7134], [4, 0.741], [5, 0.7476], [10, 0.75],
+  [1, 0.2874],
+  [1.2, 0.3762],
+  [1.4, 0.453],
+  [1.6, 0.5172],
+  [1.8, 0.5688],
+  [2, 0.6102],
+  [3, 0.7134],
+  [4, 0.741],
+  [5, 0.7476],
+  [10, 0.75],
 ];
 /** The same plate under a load on a small round patch in its middle. */
-const POINT: readonly Row[] = [[1, 0.435], [1.2, 0.65], [1.4, 0.789], [1.6, 0.875], [1.8, 0.927], [2, 0.958], [10, 1]];
+const POINT: readonly Row[] = [
+  [1, 0.435],
+  [1.2, 0.65],
+  [1.4, 0.789],
+  [1.6, 0.875],
+  [1.8, 0.927],
+  [2, 0.958],
+  [10, 1],
+];
 
 /** Poisson's ratio the published factors are given for. */
 const POISSON = 0.3;
@@ -28,7 +45,10 @@ function between(rows: readonly Row[], ratio: number): number {
  * @returns MPa
  * @example evenStressMPa({ longCm: 60, shortCm: 60, thickMm: 6 }, 1) // 2.87: 0.2874 × 1 kPa × (600 / 6)²
  */
-export function evenStressMPa({ longCm, shortCm, thickMm }: { longCm: number; shortCm: number; thickMm: number }, loadKPa: number): number {
+export function evenStressMPa(
+  { longCm, shortCm, thickMm }: { longCm: number; shortCm: number; thickMm: number },
+  loadKPa: number,
+): number {
   return (between(EVEN, longCm / shortCm) * (loadKPa / 1000) * (shortCm * 10) ** 2) / thickMm ** 2;
 }
 
@@ -40,10 +60,17 @@ export function evenStressMPa({ longCm, shortCm, thickMm }: { longCm: number; sh
  * @returns MPa
  * @example patchStressMPa({ longCm: 60, shortCm: 60, thickMm: 6 }, 100, 5)
  */
-export function patchStressMPa({ longCm, shortCm, thickMm }: { longCm: number; shortCm: number; thickMm: number }, newtons: number, patchCm: number): number {
+export function patchStressMPa(
+  { longCm, shortCm, thickMm }: { longCm: number; shortCm: number; thickMm: number },
+  newtons: number,
+  patchCm: number,
+): number {
   const r0 = patchCm * 10;
   const small = Math.sqrt(1.6 * r0 ** 2 + thickMm ** 2) - 0.675 * thickMm;
   const r = r0 < 0.5 * thickMm ? small : r0;
   const spread = Math.log((2 * shortCm * 10) / (Math.PI * r));
-  return Math.max(0, ((3 * newtons) / (2 * Math.PI * thickMm ** 2)) * ((1 + POISSON) * spread + between(POINT, longCm / shortCm)));
+  return Math.max(
+    0,
+    ((3 * newtons) / (2 * Math.PI * thickMm ** 2)) * ((1 + POISSON) * spread + between(POINT, longCm / shortCm)),
+  );
 }

@@ -32,7 +32,11 @@ export async function clashOf(question: MatchQuestion, solve: Solve, given: Give
   return { rules, ...(await leastRelaxed(question, solve, given)) };
 }
 
-async function leastRelaxed(question: MatchQuestion, solve: Solve, given: Given): Promise<Pick<Clash, "relaxed" | "parts">> {
+async function leastRelaxed(
+  question: MatchQuestion,
+  solve: Solve,
+  given: Given,
+): Promise<Pick<Clash, "relaxed" | "parts">> {
   let best: { objective: number; relaxed: Relaxation[]; parts: Parts } | undefined;
   for (const total of totalsOf(question.rules)) {
     const { objective, status, values } = await solve(matchModel(question, { given, total, elastic: true }));
@@ -49,8 +53,15 @@ async function leastRelaxed(question: MatchQuestion, solve: Solve, given: Given)
 }
 
 /** What a rule about shares is about, per cent of the mix. */
-function shareOf(rule: MatchRule, { candidates }: MatchQuestion, values: Readonly<Record<string, number>>, total: number): number {
-  const meant = candidates.filter((item) => (rule.kind === "group" ? isOf(rule.of, item.matter) : "ingredientId" in rule && item.id === rule.ingredientId));
+function shareOf(
+  rule: MatchRule,
+  { candidates }: MatchQuestion,
+  values: Readonly<Record<string, number>>,
+  total: number,
+): number {
+  const meant = candidates.filter((item) =>
+    rule.kind === "group" ? isOf(rule.of, item.matter) : "ingredientId" in rule && item.id === rule.ingredientId,
+  );
   return (meant.reduce((sum, item) => sum + (values[of(item)] ?? 0), 0) / total) * 100;
 }
 

@@ -14,7 +14,10 @@ const ROT_SPAN_PCT = 50;
  * smaller volume; pH by the acid it would take; lasting by what rots in the first year, with no lower limit where the aim reaches the
  * end of the scale.
  */
-export function linearMeters(aims: Partial<Record<string, readonly [number, number]>>, { lost, bufferMmolPerL }: Given): LinearMeter[] {
+export function linearMeters(
+  aims: Partial<Record<string, readonly [number, number]>>,
+  { lost, bufferMmolPerL }: Given,
+): LinearMeter[] {
   const left = 1 - lost;
   return DOES.flatMap((id): LinearMeter[] => {
     const aim = aims[id];
@@ -35,7 +38,15 @@ export function linearMeters(aims: Partial<Record<string, readonly [number, numb
         return as(percolationOf);
       case "acid":
         // Told from the middle of the range, so that the shares' sum of 1 does not carry a large constant.
-        return [{ id, bring: (i) => (i.bufferMmolPerL / bufferMmolPerL) * (i.pH - (low + high) / 2), low: (low - high) / 2, high: (high - low) / 2, span }];
+        return [
+          {
+            id,
+            bring: (i) => (i.bufferMmolPerL / bufferMmolPerL) * (i.pH - (low + high) / 2),
+            low: (low - high) / 2,
+            high: (high - low) / 2,
+            span,
+          },
+        ];
       case "nutrients":
         return as((i) => i.nutrients);
       case "burrow":
@@ -43,13 +54,24 @@ export function linearMeters(aims: Partial<Record<string, readonly [number, numb
       case "crewFood":
         return as((i) => i.crewFood);
       case "lasts":
-        return [{ id, bring: rotsPctAYear, low: high >= SCALES.lasts[1] ? 0 : rotOf(high), high: rotOf(Math.max(low, 1)), span: ROT_SPAN_PCT }];
+        return [
+          {
+            id,
+            bring: rotsPctAYear,
+            low: high >= SCALES.lasts[1] ? 0 : rotOf(high),
+            high: rotOf(Math.max(low, 1)),
+            span: ROT_SPAN_PCT,
+          },
+        ];
     }
   });
 }
 
 /** How far shares are off by the linear meters, 0 to 1: what the solver makes small. */
-export function linearOff(meters: readonly LinearMeter[], shares: readonly { item: Ingredient; share: number }[]): number {
+export function linearOff(
+  meters: readonly LinearMeter[],
+  shares: readonly { item: Ingredient; share: number }[],
+): number {
   const off = meters.map(({ bring, low, high, span }) => {
     const value = shares.reduce((sum, { item, share }) => sum + share * bring(item), 0);
     return Math.max(0, low - value, value - high) / span;

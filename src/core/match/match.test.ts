@@ -4,7 +4,20 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { catalog, entry, type Ingredient } from "../catalog";
 import { aimsAt, blend, DOES, readMeters, SCALES } from "../mix";
 import { readAnswer, solverOptions, toLp, type Model } from "../solve";
-import { linearMeters, linearOff, match, matchModel, MatchRuleSchema, measuredL, partsOf, relaxedRules, totalsOf, type MatchQuestion, type MatchRule, type Solve } from "./index";
+import {
+  linearMeters,
+  linearOff,
+  match,
+  matchModel,
+  MatchRuleSchema,
+  measuredL,
+  partsOf,
+  relaxedRules,
+  totalsOf,
+  type MatchQuestion,
+  type MatchRule,
+  type Solve,
+} from "./index";
 
 let highs: Awaited<ReturnType<typeof load>>;
 beforeAll(async () => {
@@ -18,7 +31,13 @@ const recipe = (id: string) => catalog.recipes.find((other) => other.id === id)!
 const like = (parts: ReturnType<typeof recipe>) => aimsAt(readMeters(blend(parts)!));
 const given = { lost: 0.12, bufferMmolPerL: 8 };
 const asking = (candidates: Ingredient[], rules: MatchRule[], more: Partial<MatchQuestion> = {}): MatchQuestion => ({
-  candidates, rules, aims: like(recipe("treeFernForest")), looseL: 20, stockL: {}, pricePerL: {}, ...more,
+  candidates,
+  rules,
+  aims: like(recipe("treeFernForest")),
+  looseL: 20,
+  stockL: {},
+  pricePerL: {},
+  ...more,
 });
 
 /** Every way to deal so many scoops to so many ingredients. */
@@ -28,86 +47,140 @@ function* deals(scoops: number, kinds: number): Generator<number[]> {
 }
 
 /** The rules, read from their words and not from the model. */
-function keeps({ candidates, rules, stockL, pricePerL, ...question }: MatchQuestion, shares: readonly number[]): boolean {
+function keeps(
+  { candidates, rules, stockL, pricePerL, ...question }: MatchQuestion,
+  shares: readonly number[],
+): boolean {
   const litres = shares.map((share) => share * measuredL({ candidates, rules, stockL, pricePerL, ...question }, given));
-  const sum = (test: (item: Ingredient) => boolean) => candidates.reduce((all, item, at) => all + (test(item) ? (shares[at] ?? 0) : 0), 0);
+  const sum = (test: (item: Ingredient) => boolean) =>
+    candidates.reduce((all, item, at) => all + (test(item) ? (shares[at] ?? 0) : 0), 0);
   const bought = candidates.map((item, at) => Math.max(0, (litres[at] ?? 0) - (stockL[item.id] ?? 0)));
   const hair = 1e-9;
   return rules.every((rule) => {
     switch (rule.kind) {
-      case "noPeat": return sum((item) => item.peat) <= hair;
-      case "without": return sum((item) => item.id === rule.ingredientId) <= hair;
+      case "noPeat":
+        return sum((item) => item.peat) <= hair;
+      case "without":
+        return sum((item) => item.id === rule.ingredientId) <= hair;
       case "group": {
-        const share = sum((item) => (rule.of === "sand" ? item.matter === "sand" : rule.of === "char" ? item.matter === "char" : ["leaf", "wood", "bark"].includes(item.matter)));
+        const share = sum((item) =>
+          rule.of === "sand"
+            ? item.matter === "sand"
+            : rule.of === "char"
+              ? item.matter === "char"
+              : ["leaf", "wood", "bark"].includes(item.matter),
+        );
         return share >= rule.leastPct / 100 - hair && share <= rule.mostPct / 100 + hair;
       }
-      case "ownOnly": return bought.every((litre) => litre <= 1e-6);
-      case "budget": return bought.every((litre, at) => litre <= 1e-6 || pricePerL[candidates[at]!.id] !== undefined) && bought.reduce((all, litre, at) => all + litre * (pricePerL[candidates[at]!.id] ?? 0), 0) <= rule.most + 1e-6;
-      case "kinds": return shares.filter((share) => share > 0).length <= rule.most;
-      default: return true;
+      case "ownOnly":
+        return bought.every((litre) => litre <= 1e-6);
+      case "budget":
+        return (
+          bought.every((litre, at) => litre <= 1e-6 || pricePerL[candidates[at]!.id] !== undefined) &&
+          bought.reduce((all, litre, at) => all + litre * (pricePerL[candidates[at]!.id] ?? 0), 0) <= rule.most + 1e-6
+        );
+      case "kinds":
+        return shares.filter((share) => share > 0).length <= rule.most;
+      default:
+        return true;
     }
   });
 }
 
 const anyRules = fc.subarray<MatchRule>([
-  { kind: "noPeat" }, { kind: "without", ingredientId: "fineBark" }, { kind: "group", of: "sand", leastPct: 0, mostPct: 20 }, { kind: "group", of: "char", leastPct: 5, mostPct: 25 },
-  { kind: "group", of: "leafOrWood", leastPct: 20, mostPct: 60 }, { kind: "kinds", most: 3 }, { kind: "ownOnly" }, { kind: "budget", most: 12 },
+  { kind: "noPeat" },
+  { kind: "without", ingredientId: "fineBark" },
+  { kind: "group", of: "sand", leastPct: 0, mostPct: 20 },
+  { kind: "group", of: "char", leastPct: 5, mostPct: 25 },
+  { kind: "group", of: "leafOrWood", leastPct: 20, mostPct: 60 },
+  { kind: "kinds", most: 3 },
+  { kind: "ownOnly" },
+  { kind: "budget", most: 12 },
 ]);
 const anyCandidates = fc.shuffledSubarray([...catalog.ingredients], { minLength: 3, maxLength: 5 });
 
 describe("the match", () => {
   it("is the best of all there are: equal to trying every deal of whole scoops (exhaustive enumeration)", () => {
     fc.assert(
-      fc.property(anyCandidates, anyRules, fc.integer({ min: 3, max: 7 }), fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: 5, maxLength: 5 }), (candidates, rules, total, stock) => {
-        const question = asking(candidates, rules, {
-          stockL: Object.fromEntries(candidates.map((item, at) => [item.id, stock[at] ?? 0])),
-          pricePerL: Object.fromEntries(candidates.slice(1).map((item, at) => [item.id, 0.4 + at * 0.5])),
-        });
-        const answer = solved(matchModel(question, { given, total }));
-        const meters = linearMeters(question.aims, given);
-        let best = Infinity;
-        for (const deal of deals(total, candidates.length)) {
-          const shares = deal.map((n) => n / total);
-          if (keeps(question, shares)) best = Math.min(best, linearOff(meters, candidates.map((item, at) => ({ item, share: shares[at] ?? 0 }))));
-        }
-        if (best === Infinity) expect(answer.status).toBe("impossible");
-        else expect(answer.objective).toBeCloseTo(best, 5);
-        // Shares that need not be whole are never worse.
-        const relaxed = solved(matchModel(question, { given, total: undefined }));
-        if (best < Infinity) expect(relaxed.objective).toBeLessThanOrEqual(best + 1e-6);
-      }),
+      fc.property(
+        anyCandidates,
+        anyRules,
+        fc.integer({ min: 3, max: 7 }),
+        fc.array(fc.double({ min: 0, max: 20, noNaN: true }), { minLength: 5, maxLength: 5 }),
+        (candidates, rules, total, stock) => {
+          const question = asking(candidates, rules, {
+            stockL: Object.fromEntries(candidates.map((item, at) => [item.id, stock[at] ?? 0])),
+            pricePerL: Object.fromEntries(candidates.slice(1).map((item, at) => [item.id, 0.4 + at * 0.5])),
+          });
+          const answer = solved(matchModel(question, { given, total }));
+          const meters = linearMeters(question.aims, given);
+          let best = Infinity;
+          for (const deal of deals(total, candidates.length)) {
+            const shares = deal.map((n) => n / total);
+            if (keeps(question, shares))
+              best = Math.min(
+                best,
+                linearOff(
+                  meters,
+                  candidates.map((item, at) => ({ item, share: shares[at] ?? 0 })),
+                ),
+              );
+          }
+          if (best === Infinity) expect(answer.status).toBe("impossible");
+          else expect(answer.objective).toBeCloseTo(best, 5);
+          // Shares that need not be whole are never worse.
+          const relaxed = solved(matchModel(question, { given, total: undefined }));
+          if (best < Infinity) expect(relaxed.objective).toBeLessThanOrEqual(best + 1e-6);
+        },
+      ),
       { numRuns: 120 },
     );
   });
 
   it("sees its meters as the blend does, once what mixing loses and how pH is held are the mix's own", () => {
     fc.assert(
-      fc.property(fc.shuffledSubarray([...catalog.ingredients], { minLength: 1, maxLength: 6 }), fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 6, maxLength: 6 }), (items, parts) => {
-        const told = items.map((item, at) => ({ ingredientId: item.id, parts: parts[at] ?? 1 }));
-        const mixture = blend(told)!;
-        const whole = told.reduce((sum, part) => sum + part.parts, 0);
-        const shares = items.map((item, at) => ({ item, share: (parts[at] ?? 1) / whole }));
-        const own = { lost: mixture.lostPct / 100, bufferMmolPerL: shares.reduce((sum, { item, share }) => sum + share * item.bufferMmolPerL, 0) };
-        const readings = readMeters(mixture);
-        const aims = Object.fromEntries(DOES.map((id) => [id, [SCALES[id][0], SCALES[id][0]] as [number, number]]));
-        for (const { id, bring } of linearMeters(aims, own)) {
-          const value = shares.reduce((sum, { item, share }) => sum + share * bring(item), 0);
-          if (id === "lasts") expect(value).toBeCloseTo(mixture.rotsPctAYear, 8);
-          else expect(id === "acid" ? value + SCALES.acid[0] : value, id).toBeCloseTo(readings[id], 8);
-        }
-      }),
+      fc.property(
+        fc.shuffledSubarray([...catalog.ingredients], { minLength: 1, maxLength: 6 }),
+        fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 6, maxLength: 6 }),
+        (items, parts) => {
+          const told = items.map((item, at) => ({ ingredientId: item.id, parts: parts[at] ?? 1 }));
+          const mixture = blend(told)!;
+          const whole = told.reduce((sum, part) => sum + part.parts, 0);
+          const shares = items.map((item, at) => ({ item, share: (parts[at] ?? 1) / whole }));
+          const own = {
+            lost: mixture.lostPct / 100,
+            bufferMmolPerL: shares.reduce((sum, { item, share }) => sum + share * item.bufferMmolPerL, 0),
+          };
+          const readings = readMeters(mixture);
+          const aims = Object.fromEntries(DOES.map((id) => [id, [SCALES[id][0], SCALES[id][0]] as [number, number]]));
+          for (const { id, bring } of linearMeters(aims, own)) {
+            const value = shares.reduce((sum, { item, share }) => sum + share * bring(item), 0);
+            if (id === "lasts") expect(value).toBeCloseTo(mixture.rotsPctAYear, 8);
+            else expect(id === "acid" ? value + SCALES.acid[0] : value, id).toBeCloseTo(readings[id], 8);
+          }
+        },
+      ),
     );
   });
 
   it("finds a recipe again when all it wants is there", async () => {
     const parts = recipe("treeFernForest");
-    const answer = await match(asking(pick(...parts.map((part) => part.ingredientId)), [{ kind: "scoops", upTo: 7 }]), solve, parts);
+    const answer = await match(
+      asking(pick(...parts.map((part) => part.ingredientId)), [{ kind: "scoops", upTo: 7 }]),
+      solve,
+      parts,
+    );
     expect(answer.kind === "found" && answer.best.parts).toEqual(parts);
     expect(answer.kind === "found" && answer.best.off.whole).toBeLessThan(1e-9);
   });
 
   it("keeps every rule, orders by what the full blend says, and offers two that do without something", async () => {
-    const rules: MatchRule[] = [{ kind: "noPeat" }, { kind: "without", ingredientId: "treeFernFibre" }, { kind: "group", of: "char", leastPct: 5, mostPct: 10 }, { kind: "scoops", upTo: 12 }];
+    const rules: MatchRule[] = [
+      { kind: "noPeat" },
+      { kind: "without", ingredientId: "treeFernFibre" },
+      { kind: "group", of: "char", leastPct: 5, mostPct: 10 },
+      { kind: "scoops", upTo: 12 },
+    ];
     const answer = await match(asking([...catalog.ingredients], rules), solve, recipe("treeFernForest"));
     if (answer.kind !== "found") throw new Error(answer.kind);
     const all = [answer.best, ...answer.others];
@@ -116,36 +189,59 @@ describe("the match", () => {
     for (const { parts } of all) {
       const total = parts.reduce((sum, part) => sum + part.parts, 0);
       expect(total).toBeLessThanOrEqual(12);
-      expect(parts.every((part) => Number.isInteger(part.parts) && !["peat", "sedgePeat", "treeFernFibre"].includes(part.ingredientId))).toBe(true);
-      const char = parts.filter((part) => entry("ingredients", part.ingredientId).matter === "char").reduce((sum, part) => sum + part.parts, 0) / total;
+      expect(
+        parts.every(
+          (part) => Number.isInteger(part.parts) && !["peat", "sedgePeat", "treeFernFibre"].includes(part.ingredientId),
+        ),
+      ).toBe(true);
+      const char =
+        parts
+          .filter((part) => entry("ingredients", part.ingredientId).matter === "char")
+          .reduce((sum, part) => sum + part.parts, 0) / total;
       expect(char).toBeGreaterThanOrEqual(0.05 - 1e-9);
       expect(char).toBeLessThanOrEqual(0.1 + 1e-9);
     }
     for (const [at, one] of all.entries()) {
       const ids = one.parts.map((part) => part.ingredientId);
-      for (const other of all.slice(0, at)) expect(other.parts.every((part) => ids.includes(part.ingredientId)) && ids.every((id) => other.parts.some((part) => part.ingredientId === id))).toBe(false);
+      for (const other of all.slice(0, at))
+        expect(
+          other.parts.every((part) => ids.includes(part.ingredientId)) &&
+            ids.every((id) => other.parts.some((part) => part.ingredientId === id)),
+        ).toBe(false);
     }
     expect(answer.best.off.whole).toBeLessThan(0.05);
   });
 
   it("holds a locked part, and stretches a bag to just its litres", async () => {
-    const question = asking(pick("coir", "fineBark", "sphagnum", "readyForest"), [{ kind: "hold", ingredientId: "coir", pct: 30 }, { kind: "use", ingredientId: "readyForest", litres: 5 }]);
+    const question = asking(pick("coir", "fineBark", "sphagnum", "readyForest"), [
+      { kind: "hold", ingredientId: "coir", pct: 30 },
+      { kind: "use", ingredientId: "readyForest", litres: 5 },
+    ]);
     const answer = solved(matchModel(question, { given, total: undefined }));
     const parts = partsOf(question, answer.values, undefined);
     expect(parts.find((part) => part.ingredientId === "coir")?.parts).toBeCloseTo(30, 2);
-    expect(((parts.find((part) => part.ingredientId === "readyForest")?.parts ?? 0) / 100) * measuredL(question, given)).toBeCloseTo(5, 2);
+    expect(
+      ((parts.find((part) => part.ingredientId === "readyForest")?.parts ?? 0) / 100) * measuredL(question, given),
+    ).toBeCloseTo(5, 2);
   });
 
   it("deals in every number of scoops over half of what is allowed, as fewer make no other proportion", () => {
     expect(totalsOf([{ kind: "scoops", upTo: 7 }])).toEqual([7, 6, 5, 4]);
     expect(totalsOf([{ kind: "noPeat" }])).toEqual([undefined]);
-    expect(MatchRuleSchema.safeParse({ kind: "group", of: "sand", leastPct: 40, mostPct: 30 }).error?.issues[0]?.path).toEqual(["leastPct"]);
+    expect(
+      MatchRuleSchema.safeParse({ kind: "group", of: "sand", leastPct: 40, mostPct: 30 }).error?.issues[0]?.path,
+    ).toEqual(["leastPct"]);
   });
 });
 
 describe("a clash", () => {
   it("names just the rules that stand in one another's way, and the least that would have to give", async () => {
-    const rules: MatchRule[] = [{ kind: "noPeat" }, { kind: "group", of: "leafOrWood", leastPct: 80, mostPct: 100 }, { kind: "kinds", most: 6 }, { kind: "group", of: "char", leastPct: 30, mostPct: 100 }];
+    const rules: MatchRule[] = [
+      { kind: "noPeat" },
+      { kind: "group", of: "leafOrWood", leastPct: 80, mostPct: 100 },
+      { kind: "kinds", most: 6 },
+      { kind: "group", of: "char", leastPct: 30, mostPct: 100 },
+    ];
     const answer = await match(asking(pick("coir", "fineBark", "charcoal", "playSand", "peat"), rules), solve);
     if (answer.kind !== "clash") throw new Error(answer.kind);
     expect(answer.clash.rules).toEqual([rules[1], rules[3]]);
@@ -157,8 +253,18 @@ describe("a clash", () => {
     let clashes = 0;
     await fc.assert(
       fc.asyncProperty(anyRules, fc.boolean(), async (rules, tight) => {
-        const hard: MatchRule[] = tight ? [{ kind: "group", of: "clay", leastPct: 10, mostPct: 20 }, { kind: "group", of: "sand", leastPct: 70, mostPct: 90 }, ...rules.filter((rule) => rule.kind !== "group" || rule.of !== "sand")] : rules;
-        const question = asking(pick("coir", "fineBark", "charcoal", "playSand", "peat", "clayPowder"), [...hard, { kind: "ownOnly" }, { kind: "scoops", upTo: 6 }], { stockL });
+        const hard: MatchRule[] = tight
+          ? [
+              { kind: "group", of: "clay", leastPct: 10, mostPct: 20 },
+              { kind: "group", of: "sand", leastPct: 70, mostPct: 90 },
+              ...rules.filter((rule) => rule.kind !== "group" || rule.of !== "sand"),
+            ]
+          : rules;
+        const question = asking(
+          pick("coir", "fineBark", "charcoal", "playSand", "peat", "clayPowder"),
+          [...hard, { kind: "ownOnly" }, { kind: "scoops", upTo: 6 }],
+          { stockL },
+        );
         const answer = await match(question, solve);
         if (answer.kind !== "clash") return;
         clashes += 1;
@@ -173,18 +279,28 @@ describe("a clash", () => {
     const stockL = { coir: 3, fineBark: 2, charcoal: 0.5, playSand: 6, peat: 8 };
     await fc.assert(
       fc.asyncProperty(anyRules, async (rules) => {
-        const question = asking(pick("coir", "fineBark", "charcoal", "playSand", "peat"), [...rules, { kind: "ownOnly" }, { kind: "scoops", upTo: 5 }], { stockL });
+        const question = asking(
+          pick("coir", "fineBark", "charcoal", "playSand", "peat"),
+          [...rules, { kind: "ownOnly" }, { kind: "scoops", upTo: 5 }],
+          { stockL },
+        );
         const answer = await match(question, solve);
         if (answer.kind !== "clash") return;
         expect(answer.clash.rules.length).toBeGreaterThan(0);
         for (const dropped of answer.clash.rules) {
           const left = answer.clash.rules.filter((rule) => rule !== dropped);
-          const some = totalsOf(left).some((total) => solved(matchModel({ ...question, aims: {}, rules: left }, { given: { lost: 0.15, bufferMmolPerL: 8 }, total })).status === "solved");
+          const some = totalsOf(left).some(
+            (total) =>
+              solved(
+                matchModel({ ...question, aims: {}, rules: left }, { given: { lost: 0.15, bufferMmolPerL: 8 }, total }),
+              ).status === "solved",
+          );
           expect(some, JSON.stringify(dropped)).toBe(true);
         }
       }),
       { numRuns: 25 },
     );
   });
-  it("with nothing to choose from says so", async () => expect(await match(asking([], []), solve)).toEqual({ kind: "nothing" }));
+  it("with nothing to choose from says so", async () =>
+    expect(await match(asking([], []), solve)).toEqual({ kind: "nothing" }));
 });

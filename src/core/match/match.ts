@@ -41,9 +41,16 @@ type Sought = Omit<Asked, "total"> & { like?: Parts | undefined };
  *
  * @param orElse numbers of scoops to be content with, when one has an answer: another way of doing it need not be the very best
  */
-async function nearest(question: MatchQuestion, solve: Solve, { like, ...asked }: Sought, orElse?: readonly Total[]): Promise<Dealt | undefined> {
+async function nearest(
+  question: MatchQuestion,
+  solve: Solve,
+  { like, ...asked }: Sought,
+  orElse?: readonly Total[],
+): Promise<Dealt | undefined> {
   const ask = async (candidates: MatchQuestion["candidates"], more: Pick<Asked, "total" | "below" | "relaxed">) => {
-    const solution = await solve(matchModel({ ...question, candidates }, { ...asked, closeEnough: CLOSE_ENOUGH, ...more }));
+    const solution = await solve(
+      matchModel({ ...question, candidates }, { ...asked, closeEnough: CLOSE_ENOUGH, ...more }),
+    );
     if (solution.status === "stopped") throw new Error("the solver gave up before it had an answer");
     return solution.status === "solved" ? solution : undefined;
   };
@@ -55,7 +62,8 @@ async function nearest(question: MatchQuestion, solve: Solve, { like, ...asked }
     for (const total of orElse ?? totalsOf(question.rules)) {
       if (best && (orElse || best.objective - CLOSE_ENOUGH <= anyShares.objective)) break;
       const found = await ask(candidates, { total, ...(best ? { below: best.objective - CLOSE_ENOUGH } : {}) });
-      if (found) best = { parts: partsOf({ ...question, candidates }, found.values, total), total, objective: found.objective };
+      if (found)
+        best = { parts: partsOf({ ...question, candidates }, found.values, total), total, objective: found.objective };
     }
     if (best) return { parts: lowestTerms(best.parts), total: best.total };
   }
@@ -67,7 +75,9 @@ type Dealt = { parts: Parts; total: Total };
 
 /** Two scoops to four are told as one to two. */
 function lowestTerms(parts: Parts): Parts {
-  const divisor = parts.every(({ parts: n }) => Number.isInteger(n)) ? parts.reduce((common, { parts: n }) => greatestCommon(common, n), 0) : 1;
+  const divisor = parts.every(({ parts: n }) => Number.isInteger(n))
+    ? parts.reduce((common, { parts: n }) => greatestCommon(common, n), 0)
+    : 1;
   return divisor > 1 ? parts.map((part) => ({ ...part, parts: part.parts / divisor })) : parts;
 }
 
@@ -83,7 +93,12 @@ const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatest
  * @throws whatever `solve` throws, when it is stopped
  * @example const answer = await match({ candidates, aims: aimsAt(readings), rules: [{ kind: "noPeat" }], looseL: 20, stockL: {}, pricePerL: {} }, solve)
  */
-export async function match(question: MatchQuestion, solve: Solve, like?: Parts, pantry: Pantry = among(question.candidates)): Promise<MatchAnswer> {
+export async function match(
+  question: MatchQuestion,
+  solve: Solve,
+  like?: Parts,
+  pantry: Pantry = among(question.candidates),
+): Promise<MatchAnswer> {
   if (question.candidates.length === 0) return { kind: "nothing" };
   const told = like && blend(like, pantry);
   const judged = (parts: Parts): Matched | undefined => {
@@ -110,13 +125,17 @@ export async function match(question: MatchQuestion, solve: Solve, like?: Parts,
     if (!other) break;
     found.push(other);
   }
-  const [best = first, ...others] = found.toSorted((a, b) => a.off.whole - b.off.whole).map(({ total: _total, ...matched }) => matched);
+  const [best = first, ...others] = found
+    .toSorted((a, b) => a.off.whole - b.off.whole)
+    .map(({ total: _total, ...matched }) => matched);
   return { kind: "found", best, others };
 }
 
 /** @throws RangeError for one that is not among them */
-const among = (candidates: readonly Ingredient[]): Pantry => (id) => {
-  const found = candidates.find((item) => item.id === id);
-  if (!found) throw new RangeError(`ingredientId: "${id}" is not among what may be taken`);
-  return found;
-};
+const among =
+  (candidates: readonly Ingredient[]): Pantry =>
+  (id) => {
+    const found = candidates.find((item) => item.id === id);
+    if (!found) throw new RangeError(`ingredientId: "${id}" is not among what may be taken`);
+    return found;
+  };

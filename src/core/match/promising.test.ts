@@ -7,12 +7,21 @@ import { promising } from "./promising";
 const given = { lost: 0.12, bufferMmolPerL: 8 };
 const aims = aimsAt(readMeters(blend(catalog.recipes[0]!.parts)!));
 const question = { candidates: catalog.ingredients, aims, rules: [], looseL: 20, stockL: {}, pricePerL: {} };
-const answer = (values: Record<string, number>, reducedCosts: Record<string, number>): Solution => ({ status: "solved", values, reducedCosts, objective: 0 });
+const answer = (values: Record<string, number>, reducedCosts: Record<string, number>): Solution => ({
+  status: "solved",
+  values,
+  reducedCosts,
+  objective: 0,
+});
 
 it("always holds what the answer in any shares uses and what the mix sought is made of, then the cheapest to take", () => {
   const used = catalog.ingredients.slice(-9).map(({ id }) => id);
-  const costs = Object.fromEntries(catalog.ingredients.map(({ id }, at) => [`n_${id}`, used.includes(id) ? 0 : 1 + at]));
-  const few = promising(question, answer(Object.fromEntries(used.map((id) => [`n_${id}`, 0.1])), costs), given, [{ ingredientId: "peat", parts: 1 }]).map(({ id }) => id);
+  const costs = Object.fromEntries(
+    catalog.ingredients.map(({ id }, at) => [`n_${id}`, used.includes(id) ? 0 : 1 + at]),
+  );
+  const few = promising(question, answer(Object.fromEntries(used.map((id) => [`n_${id}`, 0.1])), costs), given, [
+    { ingredientId: "peat", parts: 1 },
+  ]).map(({ id }) => id);
   expect(few).toEqual(expect.arrayContaining([...used, "peat"]));
   expect(few).toHaveLength(12);
   const [cheapest] = catalog.ingredients.filter(({ id }) => !used.includes(id) && id !== "peat");

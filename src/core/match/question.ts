@@ -7,7 +7,14 @@ const id = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/);
 const sharePct = z.number().min(0).max(100);
 
 /** Matters that rules speak of together. */
-export const MATTER_GROUPS = { sand: ["sand"], leafOrWood: ["leaf", "wood", "bark"], char: ["char"], clay: ["clay"], compost: ["compost"], ready: ["ready"] } as const satisfies Record<string, readonly Matter[]>;
+export const MATTER_GROUPS = {
+  sand: ["sand"],
+  leafOrWood: ["leaf", "wood", "bark"],
+  char: ["char"],
+  clay: ["clay"],
+  compost: ["compost"],
+  ready: ["ready"],
+} as const satisfies Record<string, readonly Matter[]>;
 export type MatterGroup = keyof typeof MATTER_GROUPS;
 export const groupNames = Object.keys(MATTER_GROUPS) as MatterGroup[];
 
@@ -15,7 +22,9 @@ export const groupNames = Object.keys(MATTER_GROUPS) as MatterGroup[];
 export const MatchRuleSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("noPeat") }),
   z.strictObject({ kind: z.literal("without"), ingredientId: id }),
-  z.strictObject({ kind: z.literal("group"), of: z.enum(groupNames), leastPct: sharePct, mostPct: sharePct }).refine((r) => r.leastPct <= r.mostPct, { message: "least above most", path: ["leastPct"] }),
+  z
+    .strictObject({ kind: z.literal("group"), of: z.enum(groupNames), leastPct: sharePct, mostPct: sharePct })
+    .refine((r) => r.leastPct <= r.mostPct, { message: "least above most", path: ["leastPct"] }),
   /** A part that is locked, or that is to make up this much. */
   z.strictObject({ kind: z.literal("hold"), ingredientId: id, pct: sharePct }),
   /** So many litres of it, no more and no less: a bag to be stretched. */
@@ -51,7 +60,8 @@ export type Given = { lost: number; bufferMmolPerL: number };
 /** Litres to measure out for what is wanted. */
 export const measuredL = ({ looseL }: MatchQuestion, { lost }: Given): number => looseL / (1 - lost);
 
-export const isOf = (group: MatterGroup, matter: Matter): boolean => (MATTER_GROUPS[group] as readonly Matter[]).includes(matter);
+export const isOf = (group: MatterGroup, matter: Matter): boolean =>
+  (MATTER_GROUPS[group] as readonly Matter[]).includes(matter);
 
 /** Whoever solves a model: the worker in the browser, the library itself in a test. */
 export type Solve = (model: Model) => Promise<Solution>;

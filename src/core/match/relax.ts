@@ -8,7 +8,11 @@ const up = (value: number): number => Math.ceil(value - 1e-6);
 function given({ rule, by, unit, below }: Relaxation): MatchRule[] {
   switch (rule.kind) {
     case "group":
-      return [below ? { ...rule, leastPct: Math.max(0, rule.leastPct - up(by)) } : { ...rule, mostPct: Math.min(100, rule.mostPct + up(by)) }];
+      return [
+        below
+          ? { ...rule, leastPct: Math.max(0, rule.leastPct - up(by)) }
+          : { ...rule, mostPct: Math.min(100, rule.mostPct + up(by)) },
+      ];
     case "budget":
       return unit === "money" ? [{ ...rule, most: up(rule.most + by) }] : [];
     case "kinds":

@@ -1,7 +1,21 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { DE_BOODT_1972, catalog } from "../catalog";
-import { age, aimsAt, blend, distance, DOES, firstWettingL, litresFor, mixTarget, normalise, readMeters, SCALES, standing, toldTotal } from "./index";
+import {
+  age,
+  aimsAt,
+  blend,
+  distance,
+  DOES,
+  firstWettingL,
+  litresFor,
+  mixTarget,
+  normalise,
+  readMeters,
+  SCALES,
+  standing,
+  toldTotal,
+} from "./index";
 
 const burrow = [
   { ingredientId: "topsoil", parts: 70 },
@@ -18,7 +32,10 @@ describe("mixes", () => {
   });
 
   const anyParts = fc.uniqueArray(
-    fc.record({ ingredientId: fc.constantFrom(...catalog.ingredients.map((i) => i.id)), parts: fc.double({ min: 0.01, max: 1e4, noNaN: true }) }),
+    fc.record({
+      ingredientId: fc.constantFrom(...catalog.ingredients.map((i) => i.id)),
+      parts: fc.double({ min: 0.01, max: 1e4, noNaN: true }),
+    }),
     { minLength: 1, selector: (part) => part.ingredientId },
   );
   it("never hold more water than there are pores, and their litres add up to the whole and what mixing loses", () => {
@@ -27,7 +44,10 @@ describe("mixes", () => {
         const mixture = blend(parts)!;
         expect(mixture.waterHeldPct).toBeLessThanOrEqual(mixture.totalPorosityPct + 1e-9);
         expect(firstWettingL(mixture, 10)).toBeLessThanOrEqual(10);
-        expect(litresFor(parts, 24).reduce((sum, { litres }) => sum + litres, 0)).toBeCloseTo(24 / (1 - mixture.lostPct / 100), 6);
+        expect(litresFor(parts, 24).reduce((sum, { litres }) => sum + litres, 0)).toBeCloseTo(
+          24 / (1 - mixture.lostPct / 100),
+          6,
+        );
       }),
     );
   });
@@ -42,20 +62,38 @@ describe("mixes", () => {
   it("by themselves are what the ingredient is, whatever the number of parts", () => {
     for (const item of catalog.ingredients) {
       const alone = blend([{ ingredientId: item.id, parts: 7 }])!;
-      expect(alone).toMatchObject({ pH: expect.closeTo(item.pH, 9), cohesionKPa: item.cohesionKPa, lostPct: 0, peatPct: item.peat ? 100 : 0 });
+      expect(alone).toMatchObject({
+        pH: expect.closeTo(item.pH, 9),
+        cohesionKPa: item.cohesionKPa,
+        lostPct: 0,
+        peatPct: item.peat ? 100 : 0,
+      });
       if (item.halvesInMonths === null) expect(alone.halvesInMonths).toBeNull();
       else expect(alone.halvesInMonths).toBeCloseTo(item.halvesInMonths, 6);
     }
   });
   it("stand between their parts in acidity, and nearer the one that holds its pH more firmly", () => {
-    const half = blend([{ ingredientId: "peat", parts: 1 }, { ingredientId: "limestoneGrit", parts: 1 }])!;
+    const half = blend([
+      { ingredientId: "peat", parts: 1 },
+      { ingredientId: "limestoneGrit", parts: 1 },
+    ])!;
     expect(half.pH).toBeCloseTo((14 * 3.9 + 60 * 8.2) / 74, 9);
     expect(half.pH).toBeGreaterThan((3.9 + 8.2) / 2);
   });
   it("last until half is gone: leaf that halves in 8 months and sand that never does, half and half, never come to it", () => {
-    expect(blend([{ ingredientId: "crushedLeaf", parts: 1 }, { ingredientId: "playSand", parts: 1 }])!.halvesInMonths).toBeNull();
+    expect(
+      blend([
+        { ingredientId: "crushedLeaf", parts: 1 },
+        { ingredientId: "playSand", parts: 1 },
+      ])!.halvesInMonths,
+    ).toBeNull();
     // 0.8 × 0.5^(t/8) + 0.2 = 0.5 at t = 8 × log2(0.8 / 0.3).
-    expect(blend([{ ingredientId: "crushedLeaf", parts: 4 }, { ingredientId: "playSand", parts: 1 }])!.halvesInMonths).toBeCloseTo(8 * Math.log2(0.8 / 0.3), 6);
+    expect(
+      blend([
+        { ingredientId: "crushedLeaf", parts: 4 },
+        { ingredientId: "playSand", parts: 1 },
+      ])!.halvesInMonths,
+    ).toBeCloseTo(8 * Math.log2(0.8 / 0.3), 6);
   });
 });
 
@@ -64,7 +102,11 @@ describe("the distance of two mixes", () => {
 
   it("is nothing to itself, the same both ways, and names the meter that is furthest off", () => {
     const [forest, desert] = [readingsOf("treeFernForest"), readingsOf("redDesert")];
-    expect(distance(forest, aimsAt(forest))).toEqual({ whole: 0, by: Object.fromEntries(DOES.map((id) => [id, 0])), most: undefined });
+    expect(distance(forest, aimsAt(forest))).toEqual({
+      whole: 0,
+      by: Object.fromEntries(DOES.map((id) => [id, 0])),
+      most: undefined,
+    });
     expect(distance(forest, aimsAt(desert)).whole).toBeCloseTo(distance(desert, aimsAt(forest)).whole, 12);
     const { by, most, whole } = distance(forest, aimsAt(desert));
     expect(by[most!]).toBe(Math.max(...Object.values(by)));
@@ -76,10 +118,20 @@ describe("the distance of two mixes", () => {
     const air = (off: number) => distance({ ...forest, air: 30 + off }, { air: [20, 30] }).whole;
     expect([air(-5), air(0)]).toEqual([0, 0]);
     expect(air(6)).toBeCloseTo(6 / (SCALES.air[1] - SCALES.air[0]), 12);
-    expect([standing(19.9, [20, 30]), standing(20, [20, 30]), standing(30.1, [20, 30]), standing(5, undefined)]).toEqual(["below", "in", "above", "free"]);
+    expect([
+      standing(19.9, [20, 30]),
+      standing(20, [20, 30]),
+      standing(30.1, [20, 30]),
+      standing(5, undefined),
+    ]).toEqual(["below", "in", "above", "free"]);
   });
   it("of the peat-free forest mix to a humid forest's target: water, air and easy water in range (De Boodt & Verdonck 1972, Acta Horticulturae 26)", () => {
-    const targetFor = (animalId: string) => mixTarget({ brief: { animalId, count: 1, room: { temperatureC: 21, humidityRh: 45 }, mates: [] }, crew: [], own: { ingredients: [], animals: [], plants: [], crew: [] } });
+    const targetFor = (animalId: string) =>
+      mixTarget({
+        brief: { animalId, count: 1, room: { temperatureC: 21, humidityRh: 45 }, mates: [] },
+        crew: [],
+        own: { ingredients: [], animals: [], plants: [], crew: [] },
+      });
     const aims = targetFor("dyeingPoisonFrog");
     const readings = readingsOf("peatFreeForest");
     for (const id of ["water", "easyWater", "air"] as const) expect(standing(readings[id], aims[id])).toBe("in");

@@ -89,8 +89,13 @@ function halvesIn(shares: readonly { share: number; item: Ingredient }[]): numbe
 export function blend(parts: Parts, pantry: Pantry = stockPantry): Blend | undefined {
   const shares = normalise(parts).map((part) => ({ ...part, item: pantry(part.ingredientId) }));
   if (shares.length === 0) return undefined;
-  const mean = (pick: (ingredient: Ingredient) => number) => shares.reduce((sum, { item, share }) => sum + share * pick(item), 0);
-  const [pores, held, airDry] = [mean((i) => i.totalPorosityPct), mean((i) => i.waterHeldPct), mean((i) => i.airDryWaterPct)];
+  const mean = (pick: (ingredient: Ingredient) => number) =>
+    shares.reduce((sum, { item, share }) => sum + share * pick(item), 0);
+  const [pores, held, airDry] = [
+    mean((i) => i.totalPorosityPct),
+    mean((i) => i.waterHeldPct),
+    mean((i) => i.airDryWaterPct),
+  ];
   const lost = lostInMixing(shares, (pores - held) / 100);
   const left = 1 - lost;
   const totalPorosityPct = 100 - (100 - pores) / left;
@@ -127,7 +132,11 @@ export const rotsPctAYear = (item: Ingredient): number => (1 - leftAfter(item, M
  *
  * @example litresFor(parts, 30)[0]?.litres
  */
-export function litresFor(parts: Parts, looseL: number, pantry: Pantry = stockPantry): { ingredientId: string; litres: number }[] {
+export function litresFor(
+  parts: Parts,
+  looseL: number,
+  pantry: Pantry = stockPantry,
+): { ingredientId: string; litres: number }[] {
   const measured = looseL / (1 - (blend(parts, pantry)?.lostPct ?? 0) / 100);
   return normalise(parts).map(({ ingredientId, share }) => ({ ingredientId, litres: share * measured }));
 }

@@ -4,7 +4,10 @@ import { catalog, entry } from "../catalog";
 import { aimsAt, blend, closers, distance, readMeters, unsuited, type Parts } from "./index";
 
 const ids = catalog.ingredients.map(({ id }) => id);
-const anyParts: fc.Arbitrary<Parts> = fc.uniqueArray(fc.record({ ingredientId: fc.constantFrom(...ids), parts: fc.integer({ min: 1, max: 9 }) }), { minLength: 1, maxLength: 5, selector: ({ ingredientId }) => ingredientId });
+const anyParts: fc.Arbitrary<Parts> = fc.uniqueArray(
+  fc.record({ ingredientId: fc.constantFrom(...ids), parts: fc.integer({ min: 1, max: 9 }) }),
+  { minLength: 1, maxLength: 5, selector: ({ ingredientId }) => ingredientId },
+);
 
 it("each single change it names brings the mix nearer by just what it says, the best first, each ingredient once (any two mixes)", () => {
   fc.assert(
@@ -17,7 +20,10 @@ it("each single change it names brings the mix nearer by just what it says, the 
       for (const { ingredientId, change, parts, off } of steps) {
         const had = mix.find((part) => part.ingredientId === ingredientId)?.parts ?? 0;
         const rest = mix.filter((part) => part.ingredientId !== ingredientId);
-        expect(offOf(change === "leaveOut" ? rest : [...rest, { ingredientId, parts: had + parts }])).toBeCloseTo(off, 9);
+        expect(offOf(change === "leaveOut" ? rest : [...rest, { ingredientId, parts: had + parts }])).toBeCloseTo(
+          off,
+          9,
+        );
         expect(off).toBeLessThan(offOf(mix));
       }
     }),
@@ -26,6 +32,12 @@ it("each single change it names brings the mix nearer by just what it says, the 
 });
 
 it("what hurts is told by whom it hurts: limestone an amphibian's skin, sharp grit who lives on the ground, neither a climber of scales", () => {
-  const of = (ingredientId: string, animalId: string) => unsuited(entry("ingredients", ingredientId), entry("animals", animalId));
-  expect([of("limestoneGrit", "tomatoFrog"), of("lavaGrit", "leopardGecko"), of("lavaGrit", "crestedGecko"), of("coir", "tomatoFrog")]).toEqual(["skin", "digging", undefined, undefined]);
+  const of = (ingredientId: string, animalId: string) =>
+    unsuited(entry("ingredients", ingredientId), entry("animals", animalId));
+  expect([
+    of("limestoneGrit", "tomatoFrog"),
+    of("lavaGrit", "leopardGecko"),
+    of("lavaGrit", "crestedGecko"),
+    of("coir", "tomatoFrog"),
+  ]).toEqual(["skin", "digging", undefined, undefined]);
 });

@@ -15,7 +15,13 @@ const WORTH_IT = 0.005;
  * @param from what may be added
  * @example closers(parts, aims, ["peat", "coir"])[0] // { ingredientId: "peat", change: "add", parts: 1, off: 0.03 }
  */
-export function closers(parts: Parts, aims: Aims, from: readonly string[], pantry: Pantry = stockPantry, most = 3): Closer[] {
+export function closers(
+  parts: Parts,
+  aims: Aims,
+  from: readonly string[],
+  pantry: Pantry = stockPantry,
+  most = 3,
+): Closer[] {
   const offOf = (told: Parts): number | undefined => {
     const mixture = blend(told, pantry);
     return mixture && distance(readMeters(mixture), aims).whole;
@@ -27,11 +33,23 @@ export function closers(parts: Parts, aims: Aims, from: readonly string[], pantr
     ADDED.map((share): Closer => {
       const more = share * total;
       const had = parts.some((part) => part.ingredientId === ingredientId);
-      const told = had ? parts.map((part) => (part.ingredientId === ingredientId ? { ...part, parts: part.parts + more } : part)) : [...parts, { ingredientId, parts: more }];
+      const told = had
+        ? parts.map((part) => (part.ingredientId === ingredientId ? { ...part, parts: part.parts + more } : part))
+        : [...parts, { ingredientId, parts: more }];
       return { ingredientId, change: "add", parts: more, off: offOf(told) ?? now };
     }),
   );
-  const without = parts.length < 2 ? [] : parts.map((part): Closer => ({ ingredientId: part.ingredientId, change: "leaveOut", parts: part.parts, off: offOf(parts.filter((other) => other !== part)) ?? now }));
+  const without =
+    parts.length < 2
+      ? []
+      : parts.map((part): Closer => ({
+          ingredientId: part.ingredientId,
+          change: "leaveOut",
+          parts: part.parts,
+          off: offOf(parts.filter((other) => other !== part)) ?? now,
+        }));
   const sorted = [...added, ...without].filter(({ off }) => off < now - WORTH_IT).toSorted((a, b) => a.off - b.off);
-  return sorted.filter((one, at) => sorted.findIndex((other) => other.ingredientId === one.ingredientId) === at).slice(0, most);
+  return sorted
+    .filter((one, at) => sorted.findIndex((other) => other.ingredientId === one.ingredientId) === at)
+    .slice(0, most);
 }

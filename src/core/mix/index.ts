@@ -1,5 +1,15 @@
 /** Recipes: normalising, blending, what is lost in mixing, what a mix does and should do, matching, making and refreshing. */
-export { blend, firstWettingL, leftAfter, litresFor, normalise, percolationOf, rotsPctAYear, stockPantry, toldTotal } from "./blend";
+export {
+  blend,
+  firstWettingL,
+  leftAfter,
+  litresFor,
+  normalise,
+  percolationOf,
+  rotsPctAYear,
+  stockPantry,
+  toldTotal,
+} from "./blend";
 export type { Blend, Pantry, Parts, Share } from "./blend";
 export { bestDensity, lostInMixing, pouredDensity } from "./packing";
 export type { SizeClass } from "./packing";

@@ -9,21 +9,28 @@ const bench = { vesselL: 12, scoopL: 0.5, liftKg: 25 };
 describe("making a mix", () => {
   it("fits every batch into the vessel with room to turn it, in as few as can be, and all of it is there", () => {
     fc.assert(
-      fc.property(fc.constantFrom(...catalog.recipes), fc.double({ min: 0.5, max: 200, noNaN: true }), fc.double({ min: 2, max: 90, noNaN: true }), ({ parts }, looseL, vesselL) => {
-        const plan = makePlan(parts, { looseL, moistL: looseL * 0.85, dryL: 0 }, { ...bench, vesselL })!;
-        const measured = plan.measured.reduce((sum, part) => sum + part.litres, 0);
-        expect(measured / plan.batches).toBeLessThanOrEqual(vesselL * 0.8 + 1e-6);
-        if (plan.batches > 1) expect(measured / (plan.batches - 1)).toBeGreaterThan(vesselL * 0.8 - 1e-6);
-        expect(measured * (1 - blend(parts)!.lostPct / 100)).toBeCloseTo(looseL, 6);
-        expect(plan.batchLooseL * plan.batches).toBeCloseTo(looseL, 9);
-        const named = plan.steps.filter(({ id }) => id !== "soak").flatMap((step) => step.ingredientIds);
-        expect(named.toSorted()).toEqual(parts.map((part) => part.ingredientId).toSorted());
-      }),
+      fc.property(
+        fc.constantFrom(...catalog.recipes),
+        fc.double({ min: 0.5, max: 200, noNaN: true }),
+        fc.double({ min: 2, max: 90, noNaN: true }),
+        ({ parts }, looseL, vesselL) => {
+          const plan = makePlan(parts, { looseL, moistL: looseL * 0.85, dryL: 0 }, { ...bench, vesselL })!;
+          const measured = plan.measured.reduce((sum, part) => sum + part.litres, 0);
+          expect(measured / plan.batches).toBeLessThanOrEqual(vesselL * 0.8 + 1e-6);
+          if (plan.batches > 1) expect(measured / (plan.batches - 1)).toBeGreaterThan(vesselL * 0.8 - 1e-6);
+          expect(measured * (1 - blend(parts)!.lostPct / 100)).toBeCloseTo(looseL, 6);
+          expect(plan.batchLooseL * plan.batches).toBeCloseTo(looseL, 9);
+          const named = plan.steps.filter(({ id }) => id !== "soak").flatMap((step) => step.ingredientIds);
+          expect(named.toSorted()).toEqual(parts.map((part) => part.ingredientId).toSorted());
+        },
+      ),
     );
   });
   it("soaks two bricks of coir for 15 L of it: 7.6 L of water (common practice: 3.8 L a brick, 7 to 9 L of coir)", () => {
     const plan = makePlan([{ ingredientId: "coir", parts: 1 }], { looseL: 15, moistL: 12.5, dryL: 0 }, bench)!;
-    expect(plan.soaks).toEqual([{ ingredientId: "coir", bricks: 2, brick: entry("ingredients", "coir").brick, waterL: 7.6 }]);
+    expect(plan.soaks).toEqual([
+      { ingredientId: "coir", bricks: 2, brick: entry("ingredients", "coir").brick, waterL: 7.6 },
+    ]);
     expect(plan.steps[0]).toEqual({ id: "soak", ingredientIds: ["coir"] });
     expect(plan.brickWaterL).toBeLessThanOrEqual(plan.moistWaterL);
   });
@@ -33,14 +40,20 @@ describe("making a mix", () => {
     expect(both.dryWaterL).toBeGreaterThan(0);
   });
   it("says how many batches keep each under the lifting limit: wet sand in a tub, by its mass and its water", () => {
-    const sand = makePlan([{ ingredientId: "playSand", parts: 1 }], { looseL: 60, moistL: 54, dryL: 0 }, { vesselL: 90, scoopL: 1, liftKg: 25 })!;
+    const sand = makePlan(
+      [{ ingredientId: "playSand", parts: 1 }],
+      { looseL: 60, moistL: 54, dryL: 0 },
+      { vesselL: 90, scoopL: 1, liftKg: 25 },
+    )!;
     expect(sand.batches).toBe(1);
     const wetKg = 60 * 1.51 + 54 * (0.21 * 0.7 - 0.01);
     expect(sand.batchWetKg).toBeCloseTo(wetKg, 9);
     expect(sand.batchesToLift).toBe(Math.ceil(wetKg / 25));
   });
   it("refuses a vessel of nothing by name, and makes nothing of an empty mix", () => {
-    expect(() => makePlan(recipe("burrow"), { looseL: 10, moistL: 9, dryL: 0 }, { ...bench, vesselL: 0 })).toThrow("vesselL");
+    expect(() => makePlan(recipe("burrow"), { looseL: 10, moistL: 9, dryL: 0 }, { ...bench, vesselL: 0 })).toThrow(
+      "vesselL",
+    );
     expect(makePlan([], { looseL: 10, moistL: 9, dryL: 0 }, bench)).toBeUndefined();
   });
 });

@@ -7,7 +7,13 @@ export type Bench = { vesselL: number; scoopL: number; liftKg: number };
 /** Litres in place that are laid moist, and that are laid dry. */
 export type Laying = { looseL: number; moistL: number; dryL: number };
 
-export type Measured = { ingredientId: string; litres: number; scoops: number; perBatchL: number; perBatchScoops: number };
+export type Measured = {
+  ingredientId: string;
+  litres: number;
+  scoops: number;
+  perBatchL: number;
+  perBatchScoops: number;
+};
 export type Soak = { ingredientId: string; bricks: number; brick: Brick; waterL: number };
 
 /** The order of mixing: coarse stuff first, so that fines cling to it; what lives or breaks last. */
@@ -34,13 +40,27 @@ export type MakePlan = {
 };
 
 const STEP_OF: Record<Matter, MakeStepId> = {
-  fibre: "coarse", bark: "coarse", wood: "coarse", grit: "coarse", coir: "hold", peat: "hold", moss: "hold", soil: "mineral", sand: "mineral", lime: "mineral", ready: "mineral",
-  clay: "clay", char: "char", compost: "living", leaf: "living",
+  fibre: "coarse",
+  bark: "coarse",
+  wood: "coarse",
+  grit: "coarse",
+  coir: "hold",
+  peat: "hold",
+  moss: "hold",
+  soil: "mineral",
+  sand: "mineral",
+  lime: "mineral",
+  ready: "mineral",
+  clay: "clay",
+  char: "char",
+  compost: "living",
+  leaf: "living",
 };
 
 const HALF_A_SCOOP = 0.5;
 /** Quarter scoops are as fine as a scoop is read. */
-const inScoops = (litres: number, scoopL: number): number => Math.max(HALF_A_SCOOP / 2, Math.round((litres / scoopL) * 4) / 4);
+const inScoops = (litres: number, scoopL: number): number =>
+  Math.max(HALF_A_SCOOP / 2, Math.round((litres / scoopL) * 4) / 4);
 
 /** A whole batch may miss by this much: a brimful of rounding. */
 const HAIR = 1e-9;
@@ -55,7 +75,13 @@ const HAIR = 1e-9;
  * @throws RangeError naming the field when the vessel, scoop or limit is not above 0
  * @example makePlan(parts, { looseL: 27, moistL: 23, dryL: 0 }, { vesselL: 12, scoopL: 0.5, liftKg: 25 })?.batches // 3
  */
-export function makePlan(parts: Parts, laying: Laying, bench: Bench, pantry: Pantry = stockPantry, leastBatches = 1): MakePlan | undefined {
+export function makePlan(
+  parts: Parts,
+  laying: Laying,
+  bench: Bench,
+  pantry: Pantry = stockPantry,
+  leastBatches = 1,
+): MakePlan | undefined {
   for (const [name, value] of Object.entries(bench)) if (!(value > 0)) throw new RangeError(`${name}: must be above 0`);
   const mixture = blend(parts, pantry);
   if (!mixture) return undefined;
@@ -76,17 +102,27 @@ export function makePlan(parts: Parts, laying: Laying, bench: Bench, pantry: Pan
   }, 0);
   const wetKg = laying.looseL * mixture.looseKgPerL + moistWaterL + dryWaterL;
   const batchesToLift = Math.max(1, Math.ceil(wetKg / bench.liftKg - HAIR));
-  const idsFor = (step: MakeStepId) => litres.map((part) => part.ingredientId).filter((id) => STEP_OF[pantry(id).matter] === step);
+  const idsFor = (step: MakeStepId) =>
+    litres.map((part) => part.ingredientId).filter((id) => STEP_OF[pantry(id).matter] === step);
   return {
     measured: litres.map(({ ingredientId, litres: all }) => ({
-      ingredientId, litres: all, scoops: inScoops(all, bench.scoopL), perBatchL: all / batches, perBatchScoops: inScoops(all / batches, bench.scoopL),
+      ingredientId,
+      litres: all,
+      scoops: inScoops(all, bench.scoopL),
+      perBatchL: all / batches,
+      perBatchScoops: inScoops(all / batches, bench.scoopL),
     })),
     batches,
     batchLooseL: laying.looseL / batches,
     batchWetKg: wetKg / batches,
     batchesToLift: batchesToLift > batches ? batchesToLift : undefined,
-    soaks, moistWaterL, dryWaterL,
+    soaks,
+    moistWaterL,
+    dryWaterL,
     brickWaterL: Math.min(soaked, moistWaterL + dryWaterL),
-    steps: MAKE_STEPS.map((id) => ({ id, ingredientIds: id === "soak" ? soaks.map((soak) => soak.ingredientId) : idsFor(id) })).filter(({ id, ingredientIds }) => id === "wet" || id === "squeeze" || ingredientIds.length > 0),
+    steps: MAKE_STEPS.map((id) => ({
+      id,
+      ingredientIds: id === "soak" ? soaks.map((soak) => soak.ingredientId) : idsFor(id),
+    })).filter(({ id, ingredientIds }) => id === "wet" || id === "squeeze" || ingredientIds.length > 0),
   };
 }

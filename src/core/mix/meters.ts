@@ -2,11 +2,37 @@ import type { Range } from "../catalog";
 import type { Blend } from "./blend";
 
 /** What a mix is judged by, in the order a builder asks. */
-export const METERS = ["water", "easyWater", "air", "drains", "dryKg", "wetKg", "acid", "nutrients", "burrow", "crewFood", "lasts", "dust", "price", "peat"] as const;
+export const METERS = [
+  "water",
+  "easyWater",
+  "air",
+  "drains",
+  "dryKg",
+  "wetKg",
+  "acid",
+  "nutrients",
+  "burrow",
+  "crewFood",
+  "lasts",
+  "dust",
+  "price",
+  "peat",
+] as const;
 export type MeterId = (typeof METERS)[number];
 
 /** The meters that tell what a soil does: two mixes that read alike here stand in for one another. */
-export const DOES = ["water", "easyWater", "air", "drains", "wetKg", "acid", "nutrients", "burrow", "crewFood", "lasts"] as const satisfies readonly MeterId[];
+export const DOES = [
+  "water",
+  "easyWater",
+  "air",
+  "drains",
+  "wetKg",
+  "acid",
+  "nutrients",
+  "burrow",
+  "crewFood",
+  "lasts",
+] as const satisfies readonly MeterId[];
 export type Does = (typeof DOES)[number];
 
 /** A reading; undefined where it cannot be told. Lasting goes no further than its scale: what never halves stands at its end. */
@@ -14,15 +40,38 @@ export type Readings = Record<Exclude<MeterId, "price">, number> & { price: numb
 
 /** The ends of each scale: per cent of volume, class, kg a litre, pH, level, kPa, months, money a litre. */
 export const SCALES: Record<MeterId, Range> = {
-  water: [0, 80], easyWater: [0, 40], air: [0, 60], drains: [0, 5], dryKg: [0, 1.8], wetKg: [0, 2], acid: [3.5, 9], nutrients: [0, 5],
-  burrow: [0, 20], crewFood: [0, 5], lasts: [0, 60], dust: [0, 5], price: [0, 3], peat: [0, 100],
+  water: [0, 80],
+  easyWater: [0, 40],
+  air: [0, 60],
+  drains: [0, 5],
+  dryKg: [0, 1.8],
+  wetKg: [0, 2],
+  acid: [3.5, 9],
+  nutrients: [0, 5],
+  burrow: [0, 20],
+  crewFood: [0, 5],
+  lasts: [0, 60],
+  dust: [0, 5],
+  price: [0, 3],
+  peat: [0, 100],
 };
 
 /** Reads the meters of a mix. @example readMeters(blend(parts)!).air // 27 */
 export const readMeters = (mixture: Blend, pricePerL?: number): Readings => ({
-  water: mixture.waterHeldPct, easyWater: mixture.easyWaterPct, air: mixture.airSpacePct, drains: mixture.percolation,
-  dryKg: mixture.looseKgPerL, wetKg: mixture.wetKgPerL, acid: mixture.pH, nutrients: mixture.nutrients, burrow: mixture.cohesionKPa,
-  crewFood: mixture.crewFood, lasts: Math.min(mixture.halvesInMonths ?? Infinity, SCALES.lasts[1]), dust: mixture.dust, price: pricePerL, peat: mixture.peatPct,
+  water: mixture.waterHeldPct,
+  easyWater: mixture.easyWaterPct,
+  air: mixture.airSpacePct,
+  drains: mixture.percolation,
+  dryKg: mixture.looseKgPerL,
+  wetKg: mixture.wetKgPerL,
+  acid: mixture.pH,
+  nutrients: mixture.nutrients,
+  burrow: mixture.cohesionKPa,
+  crewFood: mixture.crewFood,
+  lasts: Math.min(mixture.halvesInMonths ?? Infinity, SCALES.lasts[1]),
+  dust: mixture.dust,
+  price: pricePerL,
+  peat: mixture.peatPct,
 });
 
 /** Where each meter should stand; a meter without a range is only told. */

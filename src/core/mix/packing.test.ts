@@ -20,7 +20,9 @@ describe("packing of size classes (compressible packing model, de Larrard 1999)"
     );
   });
   it("at its best a mixture of two fills the coarse one's gaps with the fine one: 0.6 + 0.4 × 0.55", () => {
-    const best = Math.max(...Array.from({ length: 999 }, (_, at) => bestDensity([coarse(1 - (at + 1) / 1000), fine((at + 1) / 1000)])));
+    const best = Math.max(
+      ...Array.from({ length: 999 }, (_, at) => bestDensity([coarse(1 - (at + 1) / 1000), fine((at + 1) / 1000)])),
+    );
     expect(best).toBeCloseTo(0.6 + 0.4 * 0.55, 2);
   });
   it("equal sizes only take each other's place: nothing is lost", () => {
@@ -35,7 +37,9 @@ describe("packing of size classes (compressible packing model, de Larrard 1999)"
       fc.property(fc.double({ min: 0.05, max: 0.95, noNaN: true }), (y) => {
         const poured = pouredDensity([coarse(1 - y), fine(y)]);
         expect(poured).toBeGreaterThan(1 / ((1 - y) / 0.6 + y / 0.55) - 1e-9);
-        expect(poured).toBeLessThan(bestDensity([coarse(1 - y), fine(y)].map((one) => ({ ...one, packing: one.packing * (1 + 1 / 4.1) }))));
+        expect(poured).toBeLessThan(
+          bestDensity([coarse(1 - y), fine(y)].map((one) => ({ ...one, packing: one.packing * (1 + 1 / 4.1) }))),
+        );
       }),
     );
   });
@@ -43,21 +47,48 @@ describe("packing of size classes (compressible packing model, de Larrard 1999)"
 
 describe("a mix", () => {
   it("of bark and sand loses volume, of two barks none, and lies heavier and tighter for it", () => {
-    const [bark, otherBark, sand] = ["fineBark", "eucalyptBark", "playSand"].map((id) => entry("ingredients", id)) as [Ingredient, Ingredient, Ingredient];
-    const lost = lostInMixing([{ item: bark, share: 0.7 }, { item: sand, share: 0.3 }], 0.35);
+    const [bark, otherBark, sand] = ["fineBark", "eucalyptBark", "playSand"].map((id) => entry("ingredients", id)) as [
+      Ingredient,
+      Ingredient,
+      Ingredient,
+    ];
+    const lost = lostInMixing(
+      [
+        { item: bark, share: 0.7 },
+        { item: sand, share: 0.3 },
+      ],
+      0.35,
+    );
     expect(lost).toBeGreaterThan(0.1);
-    expect(lostInMixing([{ item: bark, share: 0.5 }, { item: otherBark, share: 0.5 }], 0.4)).toBeCloseTo(0, 10);
-    const mixture = blend([{ ingredientId: "fineBark", parts: 7 }, { ingredientId: "playSand", parts: 3 }])!;
+    expect(
+      lostInMixing(
+        [
+          { item: bark, share: 0.5 },
+          { item: otherBark, share: 0.5 },
+        ],
+        0.4,
+      ),
+    ).toBeCloseTo(0, 10);
+    const mixture = blend([
+      { ingredientId: "fineBark", parts: 7 },
+      { ingredientId: "playSand", parts: 3 },
+    ])!;
     expect(mixture.lostPct).toBeGreaterThan(10);
     expect(mixture.looseKgPerL).toBeGreaterThan(0.7 * bark.looseKgPerL + 0.3 * sand.looseKgPerL);
   });
   it("asks for so much more of its parts, and their matter is all still there", () => {
-    const parts = [{ ingredientId: "fineBark", parts: 7 }, { ingredientId: "playSand", parts: 3 }];
+    const parts = [
+      { ingredientId: "fineBark", parts: 7 },
+      { ingredientId: "playSand", parts: 3 },
+    ];
     const mixture = blend(parts)!;
     const litres = litresFor(parts, 20);
     expect(litres.reduce((sum, part) => sum + part.litres, 0) * (1 - mixture.lostPct / 100)).toBeCloseTo(20, 8);
     // Kilograms measured out are the kilograms of the mixed litres.
-    const kilograms = litres.reduce((sum, part) => sum + part.litres * entry("ingredients", part.ingredientId).looseKgPerL, 0);
+    const kilograms = litres.reduce(
+      (sum, part) => sum + part.litres * entry("ingredients", part.ingredientId).looseKgPerL,
+      0,
+    );
     expect(kilograms).toBeCloseTo(20 * mixture.looseKgPerL, 8);
   });
 });

@@ -30,7 +30,8 @@ function heldTo(classes: readonly SizeClass[]): { own: SizeClass; density: numbe
  * @returns solid share of the volume, 0 to 1
  * @example bestDensity([{ grainMm: 10, packing: 0.6, share: 1 }]) // 0.6
  */
-export const bestDensity = (classes: readonly SizeClass[]): number => Math.min(...heldTo(classes).map(({ density }) => density));
+export const bestDensity = (classes: readonly SizeClass[]): number =>
+  Math.min(...heldTo(classes).map(({ density }) => density));
 
 /** Compaction index of stuff that is simply poured (de Larrard 1999). */
 const POURED = 4.1;
@@ -46,7 +47,8 @@ const HALVINGS = 60;
  */
 export function pouredDensity(classes: readonly SizeClass[]): number {
   const held = heldTo(classes.map((one) => ({ ...one, packing: Math.min(0.99, one.packing * (1 + 1 / POURED)) })));
-  const index = (density: number) => held.reduce((sum, { own, density: most }) => sum + own.share / own.packing / (1 / density - 1 / most), 0);
+  const index = (density: number) =>
+    held.reduce((sum, { own, density: most }) => sum + own.share / own.packing / (1 / density - 1 / most), 0);
   let [low, high] = [0, Math.min(...held.map(({ density }) => density))];
   // The index grows with the density without end towards the best one, so halving finds it.
   for (let step = 0; step < HALVINGS; step += 1) {
@@ -65,7 +67,10 @@ export function pouredDensity(classes: readonly SizeClass[]): number {
  * @returns share of the loose volume, 0 to 1
  * @example lostInMixing([{ item: { grainMm: 8, betweenPct: 48 }, share: 0.7 }, { item: { grainMm: 0.4, betweenPct: 42 }, share: 0.3 }], 0.35) // about 0.1
  */
-export function lostInMixing(shares: readonly { item: Pick<Ingredient, "grainMm" | "betweenPct">; share: number }[], airShare: number): number {
+export function lostInMixing(
+  shares: readonly { item: Pick<Ingredient, "grainMm" | "betweenPct">; share: number }[],
+  airShare: number,
+): number {
   const solids = shares.map(({ item, share }) => {
     const packing = 1 - item.betweenPct / 100;
     return { grainMm: item.grainMm, packing, share: share * packing };

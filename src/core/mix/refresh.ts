@@ -27,7 +27,8 @@ const HUMUS_ID = "wormCastings";
  */
 export function age(parts: Parts, laid: readonly Laid[], pantry: Pantry = stockPantry): Aged | undefined {
   const fresh = blend(parts, pantry);
-  if (laid.some(({ volumeL, months }) => !(volumeL >= 0) || !(months >= 0))) throw new RangeError("laid: an age or a volume is below 0");
+  if (laid.some(({ volumeL, months }) => !(volumeL >= 0) || !(months >= 0)))
+    throw new RangeError("laid: an age or a volume is below 0");
   const laidL = laid.reduce((sum, { volumeL }) => sum + volumeL, 0);
   if (!fresh || laidL <= 0) return undefined;
   const remains = new Map<string, number>();
@@ -38,13 +39,17 @@ export function age(parts: Parts, laid: readonly Laid[], pantry: Pantry = stockP
       add(remains, HUMUS_ID, volumeL * share * (1 - left) * rule("humusShare"));
     }
   }
-  const now = blend([...remains].map(([ingredientId, litres]) => ({ ingredientId, parts: litres })), pantry);
+  const now = blend(
+    [...remains].map(([ingredientId, litres]) => ({ ingredientId, parts: litres })),
+    pantry,
+  );
   if (!now) return undefined;
   const measuredL = [...remains.values()].reduce((sum, litres) => sum + litres, 0);
   return { laidL, leftL: (measuredL * (1 - now.lostPct / 100)) / (1 - fresh.lostPct / 100), fresh, now };
 }
 
-const add = (sums: Map<string, number>, id: string, litres: number): void => void (litres > 0 && sums.set(id, (sums.get(id) ?? 0) + litres));
+const add = (sums: Map<string, number>, id: string, litres: number): void =>
+  void (litres > 0 && sums.set(id, (sums.get(id) ?? 0) + litres));
 
 /** What to do about an aged soil. */
 export type Refresh = {
@@ -70,7 +75,13 @@ const MAKES_A_DIFFERENCE_CM = 0.05;
  * @returns undefined for an empty mix or one never laid
  * @example refresh(parts, [{ volumeL: 20, months: 24 }], 9)?.sunkCm // 1.6
  */
-export function refresh(parts: Parts, laid: readonly Laid[], depthCm: number, measuredSunkCm?: number, pantry: Pantry = stockPantry): Refresh | undefined {
+export function refresh(
+  parts: Parts,
+  laid: readonly Laid[],
+  depthCm: number,
+  measuredSunkCm?: number,
+  pantry: Pantry = stockPantry,
+): Refresh | undefined {
   if (!(depthCm > 0)) return undefined;
   const aged = age(parts, laid, pantry);
   if (!aged) return undefined;
@@ -81,9 +92,16 @@ export function refresh(parts: Parts, laid: readonly Laid[], depthCm: number, me
   const topUpVolumeL = (sunkCm / depthCm) * wholeL;
   const oldL = Math.max(0, wholeL - topUpVolumeL);
   return {
-    aged, sunkCm, topUpVolumeL,
+    aged,
+    sunkCm,
+    topUpVolumeL,
     topUpLooseL: topUpVolumeL * (1 + aged.fresh.settlesPct / 100),
-    advice: sunkCm < rule("topUpLeastCm") - MAKES_A_DIFFERENCE_CM ? "wait" : sunkCm > rule("topUpMostCm") + MAKES_A_DIFFERENCE_CM ? "twoRounds" : "topUp",
+    advice:
+      sunkCm < rule("topUpLeastCm") - MAKES_A_DIFFERENCE_CM
+        ? "wait"
+        : sunkCm > rule("topUpMostCm") + MAKES_A_DIFFERENCE_CM
+          ? "twoRounds"
+          : "topUp",
     airAfterPct: (aged.now.airSpacePct * oldL + aged.fresh.airSpacePct * topUpVolumeL) / wholeL,
   };
 }

@@ -1,10 +1,29 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { catalog } from "../catalog";
-import { aimsAt, asPercent, blend, closers, distance, mostShare, normalise, readMeters, shifted, toldTotal, withShare } from "./index";
+import {
+  aimsAt,
+  asPercent,
+  blend,
+  closers,
+  distance,
+  mostShare,
+  normalise,
+  readMeters,
+  shifted,
+  toldTotal,
+  withShare,
+} from "./index";
 
-const anyParts = fc.uniqueArray(fc.record({ ingredientId: fc.constantFrom(...catalog.ingredients.map((i) => i.id)), parts: fc.double({ min: 1, max: 100, noNaN: true }) }), { minLength: 2, maxLength: 8, selector: (part) => part.ingredientId });
-const shareOf = (parts: ReturnType<typeof withShare>, id: string) => normalise(parts).find((part) => part.ingredientId === id)!.share;
+const anyParts = fc.uniqueArray(
+  fc.record({
+    ingredientId: fc.constantFrom(...catalog.ingredients.map((i) => i.id)),
+    parts: fc.double({ min: 1, max: 100, noNaN: true }),
+  }),
+  { minLength: 2, maxLength: 8, selector: (part) => part.ingredientId },
+);
+const shareOf = (parts: ReturnType<typeof withShare>, id: string) =>
+  normalise(parts).find((part) => part.ingredientId === id)!.share;
 
 it("one part given a share: locked ones keep theirs, the others their proportions, the told total stays", () => {
   fc.assert(
@@ -13,20 +32,31 @@ it("one part given a share: locked ones keep theirs, the others their proportion
       const locked = new Set(others.length > 1 ? [others[lock % others.length]!.ingredientId] : []);
       const told = withShare(parts, first!.ingredientId, share, locked);
       expect(toldTotal(told)).toBeCloseTo(toldTotal(parts), 1);
-      expect(shareOf(told, first!.ingredientId)).toBeCloseTo(Math.min(share, mostShare(parts, first!.ingredientId, locked)), 2);
+      expect(shareOf(told, first!.ingredientId)).toBeCloseTo(
+        Math.min(share, mostShare(parts, first!.ingredientId, locked)),
+        2,
+      );
       for (const id of locked) expect(shareOf(told, id)).toBeCloseTo(shareOf(parts, id), 2);
     }),
   );
 });
 it("says which part is locked, and when all others are", () => {
-  const parts = [{ ingredientId: "coir", parts: 3 }, { ingredientId: "peat", parts: 1 }];
+  const parts = [
+    { ingredientId: "coir", parts: 3 },
+    { ingredientId: "peat", parts: 1 },
+  ];
   expect(() => withShare(parts, "coir", 0.5, new Set(["coir"]))).toThrow("coir: is locked");
   expect(() => withShare(parts, "coir", 0.5, new Set(["peat"]))).toThrow("every other part");
   expect(withShare(parts, "coir", 0.5, new Set()).map((part) => part.parts)).toEqual([2, 2]);
 });
 it("a boundary moves between the next two parts that are not locked, and no part vanishes", () => {
-  const parts = [{ ingredientId: "coir", parts: 5 }, { ingredientId: "peat", parts: 3 }, { ingredientId: "charcoal", parts: 2 }];
-  const after = (at: number, by: number, ...locked: string[]) => shifted(parts, at, by, new Set(locked)).map((part) => part.parts);
+  const parts = [
+    { ingredientId: "coir", parts: 5 },
+    { ingredientId: "peat", parts: 3 },
+    { ingredientId: "charcoal", parts: 2 },
+  ];
+  const after = (at: number, by: number, ...locked: string[]) =>
+    shifted(parts, at, by, new Set(locked)).map((part) => part.parts);
   expect(after(0, 0.1)).toEqual([6, 2, 2]);
   expect(after(0, 0.1, "peat")).toEqual([6, 3, 1]);
   expect(after(1, -0.1, "peat")).toEqual([4, 3, 3]);
@@ -35,15 +65,35 @@ it("a boundary moves between the next two parts that are not locked, and no part
 });
 it("told as per cent they come to 100", () => {
   fc.assert(fc.property(anyParts, (parts) => void expect(toldTotal(asPercent(parts))).toBeCloseTo(100, 6)));
-  expect(asPercent([{ ingredientId: "topsoil", parts: 70 }, { ingredientId: "playSand", parts: 30 }, { ingredientId: "clayPowder", parts: 10 }]).map((part) => part.parts)).toEqual([63.6, 27.3, 9.1]);
+  expect(
+    asPercent([
+      { ingredientId: "topsoil", parts: 70 },
+      { ingredientId: "playSand", parts: 30 },
+      { ingredientId: "clayPowder", parts: 10 },
+    ]).map((part) => part.parts),
+  ).toEqual([63.6, 27.3, 9.1]);
 });
 it("what is said to bring a mix nearer does, by as much as is said", () => {
   const forest = catalog.recipes.find((recipe) => recipe.id === "treeFernForest")!.parts;
   const aims = aimsAt(readMeters(blend(forest)!));
-  const found = closers([{ ingredientId: "coir", parts: 4 }, { ingredientId: "playSand", parts: 2 }], aims, ["treeFernFibre", "peat", "clayPowder"]);
+  const found = closers(
+    [
+      { ingredientId: "coir", parts: 4 },
+      { ingredientId: "playSand", parts: 2 },
+    ],
+    aims,
+    ["treeFernFibre", "peat", "clayPowder"],
+  );
   expect(found.length).toBeGreaterThan(1);
   const [best] = found;
-  const told = best!.change === "leaveOut" ? [{ ingredientId: "coir", parts: 4 }] : [{ ingredientId: "coir", parts: 4 }, { ingredientId: "playSand", parts: 2 }, { ingredientId: best!.ingredientId, parts: best!.parts }];
+  const told =
+    best!.change === "leaveOut"
+      ? [{ ingredientId: "coir", parts: 4 }]
+      : [
+          { ingredientId: "coir", parts: 4 },
+          { ingredientId: "playSand", parts: 2 },
+          { ingredientId: best!.ingredientId, parts: best!.parts },
+        ];
   expect(distance(readMeters(blend(told)!), aims).whole).toBeCloseTo(best!.off, 12);
   expect(closers(forest, aims, ["peat", "clayPowder"])).toEqual([]);
 });

@@ -9,7 +9,10 @@ export type Unsuited = "skin" | "digging";
  * @returns undefined when it does not
  * @example unsuited(entry("ingredients", "limestoneGrit"), entry("animals", "tomatoFrog")) // "skin"
  */
-export function unsuited(item: Pick<Ingredient, "amphibianSkin" | "safeToDig">, animal: Pick<Animal, "group" | "habit">): Unsuited | undefined {
+export function unsuited(
+  item: Pick<Ingredient, "amphibianSkin" | "safeToDig">,
+  animal: Pick<Animal, "group" | "habit">,
+): Unsuited | undefined {
   if (animal.group === "amphibian" && item.amphibianSkin === "never") return "skin";
   return animal.habit !== "climbing" && !item.safeToDig ? "digging" : undefined;
 }

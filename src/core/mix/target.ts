@@ -14,9 +14,20 @@ const CREW_FOOD_WANTED = 1.5;
 export function mixTarget(habitat: Pick<Habitat, "brief" | "crew" | "own">): Aims {
   const animal = animalOf(habitat);
   const { water, easyWater, air, drains, acid, nutrients, crewFood, lasts, dust } = mixTargets[animal.climate];
-  const fed: Range = [habitat.crew.length > 0 ? Math.max(crewFood[0], Math.min(CREW_FOOD_WANTED, crewFood[1])) : crewFood[0], crewFood[1]];
+  const fed: Range = [
+    habitat.crew.length > 0 ? Math.max(crewFood[0], Math.min(CREW_FOOD_WANTED, crewFood[1])) : crewFood[0],
+    crewFood[1],
+  ];
   return {
-    water, easyWater, air, drains, acid, nutrients, crewFood: fed, lasts, dust,
+    water,
+    easyWater,
+    air,
+    drains,
+    acid,
+    nutrients,
+    crewFood: fed,
+    lasts,
+    dust,
     ...(animal.habit === "burrowing" ? { burrow: BURROW_TARGET.cohesionKPa } : {}),
   };
 }

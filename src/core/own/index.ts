@@ -1,3 +1,16 @@
 /** What a builder added to the catalogue: ingredients, species and recipes of their own. */
-export { AnyShelfSchema, dropEntry, dropRecipe, EMPTY_SHELF, keepEntry, keepRecipe, OWN_FORMAT, OWN_KINDS, OWN_VERSION, OwnShelfSchema, restored, sameName } from "./shelf";
+export {
+  AnyShelfSchema,
+  dropEntry,
+  dropRecipe,
+  EMPTY_SHELF,
+  keepEntry,
+  keepRecipe,
+  OWN_FORMAT,
+  OWN_KINDS,
+  OWN_VERSION,
+  OwnShelfSchema,
+  restored,
+  sameName,
+} from "./shelf";
 export type { Kept, OwnEntry, OwnKind, OwnProblem, OwnShelf } from "./shelf";

@@ -1,6 +1,15 @@
 import { expect, it } from "vitest";
 import { entry, findEntry, type OwnIngredient, type OwnPlant } from "../catalog";
-import { AnyShelfSchema, dropEntry, EMPTY_SHELF, keepEntry, keepRecipe, restored, type Kept, type OwnShelf } from "./index";
+import {
+  AnyShelfSchema,
+  dropEntry,
+  EMPTY_SHELF,
+  keepEntry,
+  keepRecipe,
+  restored,
+  type Kept,
+  type OwnShelf,
+} from "./index";
 
 const { brick: _brick, ...coir } = entry("ingredients", "coir");
 const clay: OwnIngredient = { ...coir, id: "ownClay", name: "Brook clay", soldAs: "gathered" };
@@ -11,32 +20,68 @@ const taken = (kept: Kept): OwnShelf => {
 const shelf = taken(keepEntry(EMPTY_SHELF, "ingredients", clay, ["Play sand"]));
 
 it("keeps an ingredient and its newer figures, once", () => {
-  expect(taken(keepEntry(shelf, "ingredients", { ...clay, pH: 7 }, []))).toMatchObject({ ingredients: [{ id: "ownClay", pH: 7 }] });
+  expect(taken(keepEntry(shelf, "ingredients", { ...clay, pH: 7 }, []))).toMatchObject({
+    ingredients: [{ id: "ownClay", pH: 7 }],
+  });
 });
 it.each([
-  [{ ...clay, id: "ownB", name: " brook   CLAY " }, { code: "own.nameTaken", name: "brook   CLAY" }],
-  [{ ...clay, id: "ownB", name: "play sand" }, { code: "own.nameTaken", name: "play sand" }],
-  [{ ...clay, id: "ownB", name: "<b>" }, { code: "own.badField", path: "name" }],
-  [{ ...clay, id: "ownB", name: "B", pH: 14 }, { code: "own.badField", path: "pH" }],
-  [{ ...clay, id: "ownB", name: "B", waterHeldPct: 99 }, { code: "own.badField", path: "waterHeldPct" }],
+  [
+    { ...clay, id: "ownB", name: " brook   CLAY " },
+    { code: "own.nameTaken", name: "brook   CLAY" },
+  ],
+  [
+    { ...clay, id: "ownB", name: "play sand" },
+    { code: "own.nameTaken", name: "play sand" },
+  ],
+  [
+    { ...clay, id: "ownB", name: "<b>" },
+    { code: "own.badField", path: "name" },
+  ],
+  [
+    { ...clay, id: "ownB", name: "B", pH: 14 },
+    { code: "own.badField", path: "pH" },
+  ],
+  [
+    { ...clay, id: "ownB", name: "B", waterHeldPct: 99 },
+    { code: "own.badField", path: "waterHeldPct" },
+  ],
 ])("refuses what is not sane, by name, and keeps what there was (%#)", (ingredient, problem) => {
   expect(keepEntry(shelf, "ingredients", ingredient, ["Play sand"])).toEqual({ ok: false, problem });
 });
 it("refuses an empty recipe and one of what is nowhere; an ingredient a recipe needs stays", () => {
-  expect(keepRecipe(shelf, { id: "ownR", name: "R", parts: [] }, [])).toMatchObject({ problem: { code: "own.emptyRecipe" } });
-  expect(keepRecipe(shelf, { id: "ownR", name: "R", parts: [{ ingredientId: "ownGone", parts: 1 }] }, [])).toMatchObject({ problem: { code: "own.unknownIngredient", id: "ownGone" } });
-  const withRecipe = taken(keepRecipe(shelf, { id: "ownR", name: "Brook soil", parts: [{ ingredientId: "ownClay", parts: 1 }] }, []));
+  expect(keepRecipe(shelf, { id: "ownR", name: "R", parts: [] }, [])).toMatchObject({
+    problem: { code: "own.emptyRecipe" },
+  });
+  expect(
+    keepRecipe(shelf, { id: "ownR", name: "R", parts: [{ ingredientId: "ownGone", parts: 1 }] }, []),
+  ).toMatchObject({ problem: { code: "own.unknownIngredient", id: "ownGone" } });
+  const withRecipe = taken(
+    keepRecipe(shelf, { id: "ownR", name: "Brook soil", parts: [{ ingredientId: "ownClay", parts: 1 }] }, []),
+  );
   expect(dropEntry(withRecipe, "ingredients", "ownClay")).toEqual({ shelf: withRecipe, neededBy: ["Brook soil"] });
   expect(dropEntry(shelf, "ingredients", "ownClay")).toEqual({ shelf: EMPTY_SHELF, neededBy: [] });
 });
 
 it("a changed plant keeps its origin and goes back to what the library says, under its own name", () => {
-  const fern: OwnPlant = { ...entry("plants", "bostonFern"), id: "ownFern", name: "My fern", basedOn: "bostonFern", grownHeightCm: 30 };
+  const fern: OwnPlant = {
+    ...entry("plants", "bostonFern"),
+    id: "ownFern",
+    name: "My fern",
+    basedOn: "bostonFern",
+    grownHeightCm: 30,
+  };
   const kept = taken(keepEntry(EMPTY_SHELF, "plants", fern, ["Sword fern"]));
   expect(kept.plants[0]).toMatchObject({ grownHeightCm: 30, basedOn: "bostonFern" });
-  expect(restored("plants", fern)).toEqual({ ...findEntry("plants", "bostonFern"), id: "ownFern", name: "My fern", basedOn: "bostonFern" });
+  expect(restored("plants", fern)).toEqual({
+    ...findEntry("plants", "bostonFern"),
+    id: "ownFern",
+    name: "My fern",
+    basedOn: "bostonFern",
+  });
   expect(restored("plants", { ...fern, basedOn: "goneFern" })).toBeUndefined();
-  expect(keepEntry(EMPTY_SHELF, "plants", { ...fern, humidityRh: { tolerated: [50, 90], preferred: [40, 80] } }, [])).toMatchObject({ problem: { code: "own.badField" } });
+  expect(
+    keepEntry(EMPTY_SHELF, "plants", { ...fern, humidityRh: { tolerated: [50, 90], preferred: [40, 80] } }, []),
+  ).toMatchObject({ problem: { code: "own.badField" } });
 });
 it("a shelf of the first version is read with no species on it", () => {
   const { animals: _a, plants: _p, crew: _c, ...first } = shelf;

@@ -1,5 +1,17 @@
 import { z } from "zod";
-import { findEntry, OwnAnimalSchema, OwnCrewSchema, OwnIngredientSchema, OwnPlantSchema, OwnRecipeSchema, type OwnAnimal, type OwnCrew, type OwnIngredient, type OwnPlant, type OwnRecipe } from "../catalog";
+import {
+  findEntry,
+  OwnAnimalSchema,
+  OwnCrewSchema,
+  OwnIngredientSchema,
+  OwnPlantSchema,
+  OwnRecipeSchema,
+  type OwnAnimal,
+  type OwnCrew,
+  type OwnIngredient,
+  type OwnPlant,
+  type OwnRecipe,
+} from "../catalog";
 
 export const OWN_FORMAT = "rincon-own";
 export const OWN_VERSION = 2;
@@ -17,22 +29,47 @@ export const OwnShelfSchema = z.strictObject({
 export type OwnShelf = z.infer<typeof OwnShelfSchema>;
 
 /** Kinds of entries one may have of one's own, each with its schema. */
-const ENTRY_SCHEMAS = { ingredients: OwnIngredientSchema, animals: OwnAnimalSchema, plants: OwnPlantSchema, crew: OwnCrewSchema } as const;
+const ENTRY_SCHEMAS = {
+  ingredients: OwnIngredientSchema,
+  animals: OwnAnimalSchema,
+  plants: OwnPlantSchema,
+  crew: OwnCrewSchema,
+} as const;
 export const OWN_KINDS = ["ingredients", "animals", "plants", "crew"] as const;
 export type OwnKind = (typeof OWN_KINDS)[number];
-export type OwnEntry<K extends OwnKind = OwnKind> = { ingredients: OwnIngredient; animals: OwnAnimal; plants: OwnPlant; crew: OwnCrew }[K];
+export type OwnEntry<K extends OwnKind = OwnKind> = {
+  ingredients: OwnIngredient;
+  animals: OwnAnimal;
+  plants: OwnPlant;
+  crew: OwnCrew;
+}[K];
 
-export const EMPTY_SHELF: OwnShelf = { format: OWN_FORMAT, formatVersion: OWN_VERSION, ingredients: [], recipes: [], animals: [], plants: [], crew: [] };
+export const EMPTY_SHELF: OwnShelf = {
+  format: OWN_FORMAT,
+  formatVersion: OWN_VERSION,
+  ingredients: [],
+  recipes: [],
+  animals: [],
+  plants: [],
+  crew: [],
+};
 
 /** Why something was not taken onto the shelf. */
-export type OwnProblem = { code: "own.nameTaken"; name: string } | { code: "own.badField"; path: string } | { code: "own.unknownIngredient"; id: string } | { code: "own.emptyRecipe" };
+export type OwnProblem =
+  | { code: "own.nameTaken"; name: string }
+  | { code: "own.badField"; path: string }
+  | { code: "own.unknownIngredient"; id: string }
+  | { code: "own.emptyRecipe" };
 export type Kept = { ok: true; shelf: OwnShelf } | { ok: false; problem: OwnProblem };
 
 /** Two names are the same whatever their case and the spaces in them. */
 export const sameName = (a: string, b: string): boolean => fold(a) === fold(b);
 const fold = (name: string): string => name.normalize("NFKC").trim().replace(/\s+/g, " ").toLowerCase();
 
-const badField = (error: z.ZodError): OwnProblem => ({ code: "own.badField", path: error.issues[0]?.path.join(".") || "name" });
+const badField = (error: z.ZodError): OwnProblem => ({
+  code: "own.badField",
+  path: error.issues[0]?.path.join(".") || "name",
+});
 
 /**
  * Puts an entry on the shelf, or newer figures in the place of the one with its id.
@@ -41,14 +78,23 @@ const badField = (error: z.ZodError): OwnProblem => ({ code: "own.badField", pat
  * @returns the shelf, or why not: a name that is taken, or the first field that is not sane
  * @example keepEntry(EMPTY_SHELF, "ingredients", { ...copied, id: "ownA1", name: "Clay from the brook" }, [])
  */
-export function keepEntry<K extends OwnKind>(shelf: OwnShelf, kind: K, entry: OwnEntry<K>, namesTaken: readonly string[]): Kept {
+export function keepEntry<K extends OwnKind>(
+  shelf: OwnShelf,
+  kind: K,
+  entry: OwnEntry<K>,
+  namesTaken: readonly string[],
+): Kept {
   const read = ENTRY_SCHEMAS[kind].safeParse(entry);
   if (!read.success) return { ok: false, problem: badField(read.error) };
   const { name, id } = read.data;
   const before: readonly OwnEntry[] = shelf[kind];
   const others = before.filter((other) => other.id !== id);
-  if ([...namesTaken, ...others.map((other) => other.name)].some((taken) => sameName(taken, name))) return { ok: false, problem: { code: "own.nameTaken", name } };
-  const entries = others.length < before.length ? before.map((other) => (other.id === id ? read.data : other)) : [...before, read.data];
+  if ([...namesTaken, ...others.map((other) => other.name)].some((taken) => sameName(taken, name)))
+    return { ok: false, problem: { code: "own.nameTaken", name } };
+  const entries =
+    others.length < before.length
+      ? before.map((other) => (other.id === id ? read.data : other))
+      : [...before, read.data];
   return { ok: true, shelf: { ...shelf, [kind]: entries } };
 }
 
@@ -57,10 +103,14 @@ export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: reado
   if (recipe.parts.length === 0) return { ok: false, problem: { code: "own.emptyRecipe" } };
   const read = OwnRecipeSchema.safeParse(recipe);
   if (!read.success) return { ok: false, problem: badField(read.error) };
-  const unknown = read.data.parts.find(({ ingredientId }) => !findEntry("ingredients", ingredientId) && !shelf.ingredients.some((item) => item.id === ingredientId));
+  const unknown = read.data.parts.find(
+    ({ ingredientId }) =>
+      !findEntry("ingredients", ingredientId) && !shelf.ingredients.some((item) => item.id === ingredientId),
+  );
   if (unknown) return { ok: false, problem: { code: "own.unknownIngredient", id: unknown.ingredientId } };
   const others = shelf.recipes.filter((other) => other.id !== read.data.id);
-  if ([...namesTaken, ...others.map((other) => other.name)].some((taken) => sameName(taken, read.data.name))) return { ok: false, problem: { code: "own.nameTaken", name: read.data.name } };
+  if ([...namesTaken, ...others.map((other) => other.name)].some((taken) => sameName(taken, read.data.name)))
+    return { ok: false, problem: { code: "own.nameTaken", name: read.data.name } };
   return { ok: true, shelf: { ...shelf, recipes: [...others, read.data] } };
 }
 
@@ -71,12 +121,23 @@ export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: reado
  * @returns recipes that still need it, when it stays
  */
 export function dropEntry(shelf: OwnShelf, kind: OwnKind, id: string): { shelf: OwnShelf; neededBy: string[] } {
-  const neededBy = kind === "ingredients" ? shelf.recipes.filter((recipe) => recipe.parts.some((part) => part.ingredientId === id)).map((recipe) => recipe.name) : [];
+  const neededBy =
+    kind === "ingredients"
+      ? shelf.recipes
+          .filter((recipe) => recipe.parts.some((part) => part.ingredientId === id))
+          .map((recipe) => recipe.name)
+      : [];
   const entries: readonly OwnEntry[] = shelf[kind];
-  return { shelf: neededBy.length > 0 ? shelf : { ...shelf, [kind]: entries.filter((item) => item.id !== id) }, neededBy };
+  return {
+    shelf: neededBy.length > 0 ? shelf : { ...shelf, [kind]: entries.filter((item) => item.id !== id) },
+    neededBy,
+  };
 }
 
-export const dropRecipe = (shelf: OwnShelf, id: string): OwnShelf => ({ ...shelf, recipes: shelf.recipes.filter((recipe) => recipe.id !== id) });
+export const dropRecipe = (shelf: OwnShelf, id: string): OwnShelf => ({
+  ...shelf,
+  recipes: shelf.recipes.filter((recipe) => recipe.id !== id),
+});
 
 /**
  * An entry as the library has it, under one's own id and name: what a changed copy goes back to.

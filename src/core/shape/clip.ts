@@ -37,14 +37,27 @@ export function clipped(polygon: Polygon, { left, right, front, back }: Bounds):
 /** A rectangle about a point, turned. @example turnedRectangle([30, 20], 10, 4, 0)[0] // [25, 18] */
 export function turnedRectangle([cx, cy]: Point, widthCm: number, depthCm: number, turnDeg: number): Polygon {
   const [cos, sin] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)];
-  return ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as const).map(([sx, sy]): Point => {
+  return (
+    [
+      [-1, -1],
+      [1, -1],
+      [1, 1],
+      [-1, 1],
+    ] as const
+  ).map(([sx, sy]): Point => {
     const [x, y] = [(sx * widthCm) / 2, (sy * depthCm) / 2];
     return [cx + x * cos - y * sin, cy + x * sin + y * cos];
   });
 }
 
 /** An ellipse about a point, turned, as a fine polygon of the ellipse's own area. */
-export function turnedEllipse([cx, cy]: Point, widthCm: number, depthCm: number, turnDeg: number, corners = 24): Polygon {
+export function turnedEllipse(
+  [cx, cy]: Point,
+  widthCm: number,
+  depthCm: number,
+  turnDeg: number,
+  corners = 24,
+): Polygon {
   const [cos, sin] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)];
   // A polygon in a circle is smaller than it: drawn out until the areas are the same.
   const swell = Math.sqrt((2 * Math.PI) / (corners * Math.sin((2 * Math.PI) / corners)));

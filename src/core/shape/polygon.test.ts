@@ -1,11 +1,33 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { seeded } from "../random";
-import { areaCm2, bounds, centroid, contains, insideOf, isSimple, perimeterCm, type Point, type Polygon } from "./index";
+import {
+  areaCm2,
+  bounds,
+  centroid,
+  contains,
+  insideOf,
+  isSimple,
+  perimeterCm,
+  type Point,
+  type Polygon,
+} from "./index";
 
-const rectangle: Polygon = [[0, 0], [60, 0], [60, 45], [0, 45]];
-const triangle: Polygon = [[0, 0], [60, 0], [0, 45]];
-const hexagon: Polygon = Array.from({ length: 6 }, (_, at): Point => [30 + 30 * Math.cos((at * Math.PI) / 3), 30 + 30 * Math.sin((at * Math.PI) / 3)]);
+const rectangle: Polygon = [
+  [0, 0],
+  [60, 0],
+  [60, 45],
+  [0, 45],
+];
+const triangle: Polygon = [
+  [0, 0],
+  [60, 0],
+  [0, 45],
+];
+const hexagon: Polygon = Array.from({ length: 6 }, (_, at): Point => [
+  30 + 30 * Math.cos((at * Math.PI) / 3),
+  30 + 30 * Math.sin((at * Math.PI) / 3),
+]);
 
 describe("closed forms (Euclid; CRC tables of plane figures)", () => {
   it.each<[string, Polygon, number, number, Point]>([
@@ -23,7 +45,12 @@ describe("closed forms (Euclid; CRC tables of plane figures)", () => {
 /** Corners at growing angles about a middle: always a proper figure. */
 const anyStar = fc
   .array(fc.double({ min: 5, max: 50, noNaN: true }), { minLength: 3, maxLength: 12 })
-  .map((radii): Polygon => radii.map((r, at) => [60 + r * Math.cos((at / radii.length) * 2 * Math.PI), 60 + r * Math.sin((at / radii.length) * 2 * Math.PI)]));
+  .map((radii): Polygon =>
+    radii.map((r, at) => [
+      60 + r * Math.cos((at / radii.length) * 2 * Math.PI),
+      60 + r * Math.sin((at / radii.length) * 2 * Math.PI),
+    ]),
+  );
 
 describe("any proper figure", () => {
   it("has the same area and centre from whichever corner and whichever way round it is told", () => {
@@ -37,11 +64,21 @@ describe("any proper figure", () => {
     );
   });
   it("is asked quickly as it is asked plainly, upright rectangles too", () => {
-    const square: Polygon = [[10, 10], [40, 10], [40, 30], [10, 30]];
+    const square: Polygon = [
+      [10, 10],
+      [40, 10],
+      [40, 30],
+      [10, 30],
+    ];
     fc.assert(
-      fc.property(fc.oneof(anyStar, fc.constant(square)), fc.double({ min: 0, max: 120, noNaN: true }), fc.double({ min: 0, max: 120, noNaN: true }), (star, x, y) => {
-        expect(insideOf(star)(x, y)).toBe(contains(star, [x, y]));
-      }),
+      fc.property(
+        fc.oneof(anyStar, fc.constant(square)),
+        fc.double({ min: 0, max: 120, noNaN: true }),
+        fc.double({ min: 0, max: 120, noNaN: true }),
+        (star, x, y) => {
+          expect(insideOf(star)(x, y)).toBe(contains(star, [x, y]));
+        },
+      ),
     );
   });
   it("has the area a Monte Carlo count of points inside it gives, to 3 %", () => {
@@ -63,9 +100,35 @@ describe("any proper figure", () => {
 });
 
 it("bow ties, folds, lines and points are no proper figures", () => {
-  expect(isSimple([[0, 0], [10, 10], [10, 0], [0, 10]])).toBe(false);
-  expect(isSimple([[0, 0], [10, 0], [20, 0]])).toBe(false);
-  expect(isSimple([[0, 0], [10, 0]])).toBe(false);
-  expect(isSimple([[0, 0], [20, 0], [20, 10], [10, 0], [0, 10]])).toBe(false);
+  expect(
+    isSimple([
+      [0, 0],
+      [10, 10],
+      [10, 0],
+      [0, 10],
+    ]),
+  ).toBe(false);
+  expect(
+    isSimple([
+      [0, 0],
+      [10, 0],
+      [20, 0],
+    ]),
+  ).toBe(false);
+  expect(
+    isSimple([
+      [0, 0],
+      [10, 0],
+    ]),
+  ).toBe(false);
+  expect(
+    isSimple([
+      [0, 0],
+      [20, 0],
+      [20, 10],
+      [10, 0],
+      [0, 10],
+    ]),
+  ).toBe(false);
   expect(isSimple(triangle)).toBe(true);
 });

@@ -57,19 +57,31 @@ export function contains(polygon: Polygon, [x, y]: Point): boolean {
 export function insideOf(polygon: Polygon): (x: number, y: number) => boolean {
   const { left, right, front, back } = bounds(polygon);
   const within = (x: number, y: number) => x >= left && x < right && y >= front && y < back;
-  const upright = polygon.length === 4 && polygon.every(([x, y]) => (x === left || x === right) && (y === front || y === back)) && areaCm2(polygon) > 0;
+  const upright =
+    polygon.length === 4 &&
+    polygon.every(([x, y]) => (x === left || x === right) && (y === front || y === back)) &&
+    areaCm2(polygon) > 0;
   return upright ? within : (x, y) => within(x, y) && contains(polygon, [x, y]);
 }
 
-const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number =>
+  (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
 
 const onSegment = (a: Point, b: Point, p: Point): boolean =>
-  Math.min(a[0], b[0]) <= p[0] && p[0] <= Math.max(a[0], b[0]) && Math.min(a[1], b[1]) <= p[1] && p[1] <= Math.max(a[1], b[1]);
+  Math.min(a[0], b[0]) <= p[0] &&
+  p[0] <= Math.max(a[0], b[0]) &&
+  Math.min(a[1], b[1]) <= p[1] &&
+  p[1] <= Math.max(a[1], b[1]);
 
 function meet([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
   const [abc, abd, cda, cdb] = [turn(a, b, c), turn(a, b, d), turn(c, d, a), turn(c, d, b)];
   if (abc * abd < 0 && cda * cdb < 0) return true;
-  return (abc === 0 && onSegment(a, b, c)) || (abd === 0 && onSegment(a, b, d)) || (cda === 0 && onSegment(c, d, a)) || (cdb === 0 && onSegment(c, d, b));
+  return (
+    (abc === 0 && onSegment(a, b, c)) ||
+    (abd === 0 && onSegment(a, b, d)) ||
+    (cda === 0 && onSegment(c, d, a)) ||
+    (cdb === 0 && onSegment(c, d, b))
+  );
 }
 
 /**

@@ -14,11 +14,14 @@ type Edge = readonly [Point, Point];
 
 /** Gauss and Legendre's three points: exact for polynomials up to the fifth degree (Abramowitz & Stegun 25.4.30). */
 const GAUSS: readonly (readonly [at: number, weight: number])[] = [
-  [0.5 - Math.sqrt(0.15), 5 / 18], [0.5, 8 / 18], [0.5 + Math.sqrt(0.15), 5 / 18],
+  [0.5 - Math.sqrt(0.15), 5 / 18],
+  [0.5, 8 / 18],
+  [0.5 + Math.sqrt(0.15), 5 / 18],
 ];
 const HAIR_CM = 1e-9;
 
-const edgesOf = (polygon: Polygon): Edge[] => polygon.map((point, at) => [point, polygon[(at + 1) % polygon.length] ?? point]);
+const edgesOf = (polygon: Polygon): Edge[] =>
+  polygon.map((point, at) => [point, polygon[(at + 1) % polygon.length] ?? point]);
 
 /** Where a level line runs inside a figure. */
 function chord(polygon: Polygon, y: number): Interval[] {
@@ -35,7 +38,11 @@ function chord(polygon: Polygon, y: number): Interval[] {
 }
 
 const common = (a: readonly Interval[], b: readonly Interval[]): Interval[] =>
-  a.flatMap(([a0, a1]) => b.flatMap(([b0, b1]): Interval[] => (Math.min(a1, b1) > Math.max(a0, b0) ? [[Math.max(a0, b0), Math.min(a1, b1)]] : [])));
+  a.flatMap(([a0, a1]) =>
+    b.flatMap(([b0, b1]): Interval[] =>
+      Math.min(a1, b1) > Math.max(a0, b0) ? [[Math.max(a0, b0), Math.min(a1, b1)]] : [],
+    ),
+  );
 
 const without = (a: readonly Interval[], b: readonly Interval[]): Interval[] =>
   b.reduce<Interval[]>(
@@ -62,24 +69,27 @@ function panels({ inside, outside }: Region, circles: readonly Circle[], splits:
   const ys = all.flatMap((polygon) => polygon.map(([, y]) => y));
   for (let one = 0; one < all.length; one += 1) {
     for (let other = one + 1; other < all.length; other += 1) {
-      for (const a of edgesOf(all[one]!)) for (const b of edgesOf(all[other]!)) {
-        const y = crossingY(a, b);
-        if (y !== undefined) ys.push(y);
-      }
+      for (const a of edgesOf(all[one]!))
+        for (const b of edgesOf(all[other]!)) {
+          const y = crossingY(a, b);
+          if (y !== undefined) ys.push(y);
+        }
     }
   }
   const low = Math.max(...inside.map((polygon) => Math.min(...polygon.map(([, y]) => y))));
   const high = Math.min(...inside.map((polygon) => Math.max(...polygon.map(([, y]) => y))));
   for (const { yCm, radiusCm } of circles) {
     // Finer towards the rim, where a chord shortens fastest.
-    for (const share of [-1, -0.98, -0.92, -0.8, -0.6, -0.3, 0, 0.3, 0.6, 0.8, 0.92, 0.98, 1]) ys.push(yCm + radiusCm * share);
+    for (const share of [-1, -0.98, -0.92, -0.8, -0.6, -0.3, 0, 0.3, 0.6, 0.8, 0.92, 0.98, 1])
+      ys.push(yCm + radiusCm * share);
   }
   const marks = [...new Set([low, ...ys.filter((y) => y > low && y < high), high])].sort((a, b) => a - b);
   const found: Interval[] = [];
   for (let at = 0; at + 1 < marks.length; at += 1) {
     const [from, to] = [marks[at]!, marks[at + 1]!];
     if (to - from < HAIR_CM) continue;
-    for (let part = 0; part < splits; part += 1) found.push([from + ((to - from) * part) / splits, from + ((to - from) * (part + 1)) / splits]);
+    for (let part = 0; part < splits; part += 1)
+      found.push([from + ((to - from) * part) / splits, from + ((to - from) * (part + 1)) / splits]);
   }
   return found;
 }
@@ -89,7 +99,11 @@ function cutAtCircles(interval: Interval, y: number, circles: readonly Circle[])
     const half2 = radiusCm ** 2 - (y - yCm) ** 2;
     return half2 > 0 ? [xCm - Math.sqrt(half2), xCm, xCm + Math.sqrt(half2)] : [];
   });
-  const marks = [interval[0], ...cuts.filter((x) => x > interval[0] && x < interval[1]).sort((a, b) => a - b), interval[1]];
+  const marks = [
+    interval[0],
+    ...cuts.filter((x) => x > interval[0] && x < interval[1]).sort((a, b) => a - b),
+    interval[1],
+  ];
   return marks.slice(1).map((to, at): Interval => [marks[at]!, to]);
 }
 
@@ -102,17 +116,24 @@ function cutAtCircles(interval: Interval, y: number, circles: readonly Circle[])
  * @returns no nodes where the region is empty
  * @example nodes({ inside: [[[0, 0], [60, 0], [60, 45], [0, 45]]], outside: [] }).reduce((sum, n) => sum + n.areaCm2, 0) // 2700
  */
-export function nodes(region: Region, { circles = [], splits = 1 }: { circles?: readonly Circle[]; splits?: number } = {}): Node[] {
+export function nodes(
+  region: Region,
+  { circles = [], splits = 1 }: { circles?: readonly Circle[]; splits?: number } = {},
+): Node[] {
   const found: Node[] = [];
   for (const [from, to] of panels(region, circles, splits)) {
     for (const [atY, weightY] of GAUSS) {
       const y = from + (to - from) * atY;
       const [first = [], ...others] = region.inside.map((polygon) => chord(polygon, y));
-      const runs = without(others.reduce(common, first), region.outside.flatMap((polygon) => chord(polygon, y)));
+      const runs = without(
+        others.reduce(common, first),
+        region.outside.flatMap((polygon) => chord(polygon, y)),
+      );
       for (const run of runs.flatMap((interval) => cutAtCircles(interval, y, circles))) {
         const step = (run[1] - run[0]) / splits;
         for (let part = 0; part < splits; part += 1) {
-          for (const [atX, weightX] of GAUSS) found.push({ x: run[0] + step * (part + atX), y, areaCm2: step * weightX * (to - from) * weightY });
+          for (const [atX, weightX] of GAUSS)
+            found.push({ x: run[0] + step * (part + atX), y, areaCm2: step * weightX * (to - from) * weightY });
         }
       }
     }
@@ -131,7 +152,10 @@ export function probes(polygon: Polygon, along: number): Point[] {
   const found: Point[] = [];
   for (let row = 0; row < along; row += 1) {
     for (let column = 0; column < along; column += 1) {
-      const point: Point = [left + ((right - left) * (column + 0.5)) / along, front + ((back - front) * (row + 0.5)) / along];
+      const point: Point = [
+        left + ((right - left) * (column + 0.5)) / along,
+        front + ((back - front) * (row + 0.5)) / along,
+      ];
       if (contains(polygon, point)) found.push(point);
     }
   }

@@ -8,8 +8,14 @@ import { floorAreaCm2, wedgeL } from "../strata";
 import { airing, boxKg, wallVolumeCm3 } from "./index";
 
 const habitat = startHabitat({
-  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "halfCovered" },
+  id: "h",
+  name: "Fernwall",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  animalId: "crocodileSkink",
+  count: 2,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "halfCovered" },
 });
 const shellAfter = (...commands: Command[]) => applyAll(habitat, commands).shell;
 const withFloor = (floor: Floor) => ({ widthCm: 60, depthCm: 45, floor });
@@ -45,7 +51,17 @@ describe("floors and the ground on them, to 0.1 % of closed forms", () => {
     expect(wedgeL(withFloor({ shape: "cornerTriangle" }), 0, 20)).toBeCloseTo((1350 * 20 * (2 / 3)) / 1000, 8);
   });
   it("a wedge on any floor holds what a Monte Carlo count of the same shape gives, to 2 %", () => {
-    const drawn: Floor = { shape: "polygon", points: [[0, 0], [60, 0], [60, 20], [35, 45], [0, 45], [12, 22]] };
+    const drawn: Floor = {
+      shape: "polygon",
+      points: [
+        [0, 0],
+        [60, 0],
+        [60, 20],
+        [35, 45],
+        [0, 45],
+        [12, 22],
+      ],
+    };
     for (const floor of [{ shape: "hexagon" }, { shape: "quarterRound" }, drawn] satisfies Floor[]) {
       const outline = floorOutline(withFloor(floor));
       const random = seeded(5);
@@ -64,9 +80,18 @@ describe("floors and the ground on them, to 0.1 % of closed forms", () => {
 describe("airing", () => {
   it("counts the open half of a half-covered mesh top, and vents by whether they stand low or high", () => {
     const shell = shellAfter(
-      { name: "addOpening", args: { id: "low", kind: "vent", wall: "front", acrossCm: 20, upCm: 2, widthCm: 20, heightCm: 2.5 } },
-      { name: "addOpening", args: { id: "high", kind: "vent", wall: "back", acrossCm: 20, upCm: 38, widthCm: 20, heightCm: 4 } },
-      { name: "addOpening", args: { id: "port", kind: "port", wall: "back", acrossCm: 50, upCm: 38, widthCm: 2.5, heightCm: 2.5 } },
+      {
+        name: "addOpening",
+        args: { id: "low", kind: "vent", wall: "front", acrossCm: 20, upCm: 2, widthCm: 20, heightCm: 2.5 },
+      },
+      {
+        name: "addOpening",
+        args: { id: "high", kind: "vent", wall: "back", acrossCm: 20, upCm: 38, widthCm: 20, heightCm: 4 },
+      },
+      {
+        name: "addOpening",
+        args: { id: "port", kind: "port", wall: "back", acrossCm: 50, upCm: 38, widthCm: 2.5, heightCm: 2.5 },
+      },
     );
     expect(airing(shell)).toEqual({ topCm2: 1350, lowVentsCm2: 50, highVentsCm2: 80, sidesCm2: 0, totalCm2: 1480 });
     expect(airing(shellAfter({ name: "setTop", args: { lid: "glass" } })).totalCm2).toBe(0);
@@ -75,7 +100,11 @@ describe("airing", () => {
 
 describe("edits of the shell", () => {
   it("an outer size loses a wall on each side and the floor, and comes back the same", () => {
-    expect(shellAfter({ name: "setOuterSize", args: { widthCm: 61, depthCm: 46, heightCm: 45.5 } })).toMatchObject({ widthCm: 60, depthCm: 45, heightCm: 45 });
+    expect(shellAfter({ name: "setOuterSize", args: { widthCm: 61, depthCm: 46, heightCm: 45.5 } })).toMatchObject({
+      widthCm: 60,
+      depthCm: 45,
+      heightCm: 45,
+    });
     expect(innerFromOuter({ widthCm: 61, depthCm: 46, heightCm: 46 }, 5, true).heightCm).toBeCloseTo(45, 10);
   });
   it("a box stood on its end and laid back is as it was", () => {
@@ -85,7 +114,21 @@ describe("edits of the shell", () => {
     expect(applyAll(upright, [{ name: "turnOnEnd", args: {} }])).toEqual(long);
   });
   it("a drawn floor is stretched with its box", () => {
-    const drawn = applyAll(habitat, [{ name: "setFloor", args: { floor: { shape: "polygon", points: [[0, 0], [60, 0], [0, 45]] } } }]);
+    const drawn = applyAll(habitat, [
+      {
+        name: "setFloor",
+        args: {
+          floor: {
+            shape: "polygon",
+            points: [
+              [0, 0],
+              [60, 0],
+              [0, 45],
+            ],
+          },
+        },
+      },
+    ]);
     fc.assert(
       fc.property(fc.double({ min: 10, max: 500, noNaN: true }), (widthCm) => {
         const { shell } = applyAll(drawn, [{ name: "setShell", args: { widthCm } }]);
@@ -94,17 +137,83 @@ describe("edits of the shell", () => {
     );
   });
   it.each<[string, RegExp, Command]>([
-    ["a floor that crosses itself", /^floor\.points: .*crosses itself/, { name: "setFloor", args: { floor: { shape: "polygon", points: [[0, 0], [60, 45], [60, 0], [0, 45]] } } }],
-    ["a floor larger than the box", /^floor\.points: .*passes the box/, { name: "setFloor", args: { floor: { shape: "polygon", points: [[0, 0], [90, 0], [0, 45]] } } }],
-    ["a vent past the end of its wall", /^acrossCm: /, { name: "addOpening", args: { id: "v", kind: "vent", wall: "left", acrossCm: 40, upCm: 2, widthCm: 20, heightCm: 4 } }],
-    ["a vent above its wall", /^upCm: /, { name: "addOpening", args: { id: "v", kind: "vent", wall: "front", acrossCm: 2, upCm: 44, widthCm: 20, heightCm: 4 } }],
+    [
+      "a floor that crosses itself",
+      /^floor\.points: .*crosses itself/,
+      {
+        name: "setFloor",
+        args: {
+          floor: {
+            shape: "polygon",
+            points: [
+              [0, 0],
+              [60, 45],
+              [60, 0],
+              [0, 45],
+            ],
+          },
+        },
+      },
+    ],
+    [
+      "a floor larger than the box",
+      /^floor\.points: .*passes the box/,
+      {
+        name: "setFloor",
+        args: {
+          floor: {
+            shape: "polygon",
+            points: [
+              [0, 0],
+              [90, 0],
+              [0, 45],
+            ],
+          },
+        },
+      },
+    ],
+    [
+      "a vent past the end of its wall",
+      /^acrossCm: /,
+      {
+        name: "addOpening",
+        args: { id: "v", kind: "vent", wall: "left", acrossCm: 40, upCm: 2, widthCm: 20, heightCm: 4 },
+      },
+    ],
+    [
+      "a vent above its wall",
+      /^upCm: /,
+      {
+        name: "addOpening",
+        args: { id: "v", kind: "vent", wall: "front", acrossCm: 2, upCm: 44, widthCm: 20, heightCm: 4 },
+      },
+    ],
     ["an unknown build", /^boxBuilds: no entry/, { name: "setBuild", args: { buildId: "gold" } }],
   ])("refuse %s by name", (_what, message, command) => {
     expect(() => applyAll(habitat, [command])).toThrow(RangeError);
     expect(() => applyAll(habitat, [command])).toThrow(message);
   });
   it("refuse a wall that eats the box, and what is no number", () => {
-    expect(() => shellAfter({ name: "setShell", args: { wallMm: 60 } }, { name: "setOuterSize", args: { widthCm: 20, depthCm: 20, heightCm: 20 } })).toThrow(ZodError);
-    expect(() => shellAfter({ name: "setFloor", args: { floor: { shape: "polygon", points: [[0, 0], [Number.NaN, 0], [0, 45]] } } })).toThrow(ZodError);
+    expect(() =>
+      shellAfter(
+        { name: "setShell", args: { wallMm: 60 } },
+        { name: "setOuterSize", args: { widthCm: 20, depthCm: 20, heightCm: 20 } },
+      ),
+    ).toThrow(ZodError);
+    expect(() =>
+      shellAfter({
+        name: "setFloor",
+        args: {
+          floor: {
+            shape: "polygon",
+            points: [
+              [0, 0],
+              [Number.NaN, 0],
+              [0, 45],
+            ],
+          },
+        },
+      }),
+    ).toThrow(ZodError);
   });
 });

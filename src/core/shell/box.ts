@@ -22,7 +22,8 @@ export function wallVolumeCm3(shell: Shell): number {
 }
 
 /** Mass of the empty box, kg. Mesh lids and doors' fittings are left out. @example boxKg(shell) // 19.7 for 60 x 45 x 45 of 5 mm glass */
-export const boxKg = (shell: Shell): number => (wallVolumeCm3(shell) * entry("boxBuilds", shell.buildId).densityKgPerM3) / CM3_PER_M3;
+export const boxKg = (shell: Shell): number =>
+  (wallVolumeCm3(shell) * entry("boxBuilds", shell.buildId).densityKgPerM3) / CM3_PER_M3;
 
 /** How air gets in and out. */
 export type Airing = {

@@ -1,7 +1,21 @@
 import { rule } from "../catalog";
 import type { Shell } from "../habitat";
 
-export const PANEL_CODES = ["fits", "tooLong", "tooHigh", "tooShort", "tooLow", "passesDoor", "passesDoorTilted", "cannotPassDoor", "tiltsIn", "spans", "spansDiagonal", "rodTooLong", "rodTooShort"] as const;
+export const PANEL_CODES = [
+  "fits",
+  "tooLong",
+  "tooHigh",
+  "tooShort",
+  "tooLow",
+  "passesDoor",
+  "passesDoorTilted",
+  "cannotPassDoor",
+  "tiltsIn",
+  "spans",
+  "spansDiagonal",
+  "rodTooLong",
+  "rodTooShort",
+] as const;
 export type PanelCode = (typeof PANEL_CODES)[number];
 export type PanelReason = { code: PanelCode; weight: "good" | "look" | "harm" } & Record<string, number | string>;
 
@@ -15,7 +29,9 @@ const SMALL_GAP_CM = 0.6;
 
 /** The way in: the front above the sill where there is a door, else the open top. */
 function wayIn(shell: Shell): { widthCm: number; heightCm: number } {
-  return shell.sillCm > 0 ? { widthCm: shell.widthCm, heightCm: Math.max(0, shell.heightCm - shell.sillCm) } : { widthCm: shell.widthCm, heightCm: shell.depthCm };
+  return shell.sillCm > 0
+    ? { widthCm: shell.widthCm, heightCm: Math.max(0, shell.heightCm - shell.sillCm) }
+    : { widthCm: shell.widthCm, heightCm: shell.depthCm };
 }
 
 /** Whether a rectangle passes a rectangular way in end on: its two smaller sides must, turned at need. */
@@ -34,24 +50,37 @@ function passage(rigid: Rigid, shell: Shell): PanelReason {
 /** A panel as long as its wall but taken in turned: the inner diagonal must let it swing. */
 function swing(lengthCm: number, thicknessCm: number, acrossCm: number, depthCm: number): PanelReason | undefined {
   const diagonalCm = Math.hypot(acrossCm, depthCm) - thicknessCm;
-  return lengthCm > acrossCm - 1 && lengthCm <= diagonalCm ? { code: "tiltsIn", weight: "look", diagonalCm } : undefined;
+  return lengthCm > acrossCm - 1 && lengthCm <= diagonalCm
+    ? { code: "tiltsIn", weight: "look", diagonalCm }
+    : undefined;
 }
 
 function against(rigid: Rigid, shell: Shell, acrossCm: number, otherCm: number): PanelReason[] {
   const ease = rule("panelEaseCm");
   const found: PanelReason[] = [];
-  if (rigid.lengthCm > acrossCm - ease) found.push({ code: "tooLong", weight: "harm", trimCm: rigid.lengthCm - (acrossCm - ease), innerCm: acrossCm });
-  if (rigid.heightCm > shell.heightCm - ease) found.push({ code: "tooHigh", weight: "harm", trimCm: rigid.heightCm - (shell.heightCm - ease), innerCm: shell.heightCm });
-  if (acrossCm - rigid.lengthCm > SMALL_GAP_CM) found.push({ code: "tooShort", weight: "look", gapCm: acrossCm - rigid.lengthCm });
-  if (shell.heightCm - rigid.heightCm > SMALL_GAP_CM) found.push({ code: "tooLow", weight: "look", gapCm: shell.heightCm - rigid.heightCm });
-  if (!found.some((reason) => reason.weight === "harm")) found.unshift({ code: "fits", weight: "good", innerCm: acrossCm });
+  if (rigid.lengthCm > acrossCm - ease)
+    found.push({ code: "tooLong", weight: "harm", trimCm: rigid.lengthCm - (acrossCm - ease), innerCm: acrossCm });
+  if (rigid.heightCm > shell.heightCm - ease)
+    found.push({
+      code: "tooHigh",
+      weight: "harm",
+      trimCm: rigid.heightCm - (shell.heightCm - ease),
+      innerCm: shell.heightCm,
+    });
+  if (acrossCm - rigid.lengthCm > SMALL_GAP_CM)
+    found.push({ code: "tooShort", weight: "look", gapCm: acrossCm - rigid.lengthCm });
+  if (shell.heightCm - rigid.heightCm > SMALL_GAP_CM)
+    found.push({ code: "tooLow", weight: "look", gapCm: shell.heightCm - rigid.heightCm });
+  if (!found.some((reason) => reason.weight === "harm"))
+    found.unshift({ code: "fits", weight: "good", innerCm: acrossCm });
   const turned = swing(rigid.lengthCm, rigid.thicknessCm, acrossCm, otherCm);
   return turned ? [...found, turned] : found;
 }
 
 /** What a straight piece meets: too long, just right, or short; and the diagonal that would take a long one. */
 function spanning(rigid: Rigid, spanCm: number, diagonalCm: number): PanelReason[] {
-  if (rigid.lengthCm < spanCm - SMALL_GAP_CM) return [{ code: "rodTooShort", weight: "harm", gapCm: spanCm - rigid.lengthCm, spanCm }];
+  if (rigid.lengthCm < spanCm - SMALL_GAP_CM)
+    return [{ code: "rodTooShort", weight: "harm", gapCm: spanCm - rigid.lengthCm, spanCm }];
   if (rigid.lengthCm <= spanCm) return [{ code: "spans", weight: "good", spanCm }];
   const long: PanelReason = { code: "rodTooLong", weight: "look", trimCm: rigid.lengthCm - spanCm, spanCm };
   return rigid.lengthCm <= diagonalCm ? [long, { code: "spansDiagonal", weight: "good", diagonalCm }] : [long];

@@ -18,7 +18,8 @@ export function wallLengthCm(shell: Shell, wall: Wall): number {
   }, 0);
 }
 
-const thicknessOn = ({ treatments }: Shell, wall: Wall): number => treatments.find((treatment) => treatment.wall === wall)?.thicknessCm ?? 0;
+const thicknessOn = ({ treatments }: Shell, wall: Wall): number =>
+  treatments.find((treatment) => treatment.wall === wall)?.thicknessCm ?? 0;
 
 /**
  * The floor the ground lies on: what the walls' builds leave of it. A drawn floor that they would fill wholly stays as it is.
@@ -28,7 +29,10 @@ const thicknessOn = ({ treatments }: Shell, wall: Wall): number => treatments.fi
 export function groundOutline(shell: Shell): Polygon {
   const outline = floorOutline(shell);
   const left = clipped(outline, {
-    left: thicknessOn(shell, "left"), right: shell.widthCm - thicknessOn(shell, "right"), front: thicknessOn(shell, "front"), back: shell.depthCm - thicknessOn(shell, "back"),
+    left: thicknessOn(shell, "left"),
+    right: shell.widthCm - thicknessOn(shell, "right"),
+    front: thicknessOn(shell, "front"),
+    back: shell.depthCm - thicknessOn(shell, "back"),
   });
   return left.length >= 3 && areaCm2(left) > 1 ? left : outline;
 }
@@ -79,10 +83,13 @@ export function wallWork(shell: Shell, treatment: Treatment): WallWork {
   const m2 = area / CM2_PER_M2;
   const roomL = (area * treatment.thicknessCm) / CM3_PER_L;
   const foamL = kind.foamLPerCan > 0 ? roomL * (1 + kind.wastePct / 100) : 0;
-  const siliconeL = beadL(lengthCm, shell.heightCm, kind.beadEveryCm) + (foamL > 0 ? m2 * rule("roughenBeadLPerM2") : 0);
+  const siliconeL =
+    beadL(lengthCm, shell.heightCm, kind.beadEveryCm) + (foamL > 0 ? m2 * rule("roughenBeadLPerM2") : 0);
   const coats = (coatCount: number, m2PerL: number) => (m2PerL > 0 ? (m2 * coatCount) / m2PerL : 0);
   return {
-    wall: treatment.wall, areaCm2: area, roomL,
+    wall: treatment.wall,
+    areaCm2: area,
+    roomL,
     floorCm2: lengthCm * treatment.thicknessCm,
     foamCans: foamL > 0 ? Math.ceil(foamL / kind.foamLPerCan - HAIR_CM) : 0,
     cartridges: Math.ceil(siliconeL / rule("siliconeCartridgeL") + m2 * (finish?.cartridgesPerM2 ?? 0) - HAIR_CM),

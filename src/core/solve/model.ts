@@ -19,7 +19,12 @@ export type Model = {
  * What a solver found. `values` is empty unless it is solved. `reducedCosts` tell by how much the objective would grow for each unit of
  * a variable that stands at its limit; only of programmes without whole numbers.
  */
-export type Solution = { status: "solved" | "impossible" | "stopped"; values: Readonly<Record<string, number>>; reducedCosts: Readonly<Record<string, number>>; objective: number };
+export type Solution = {
+  status: "solved" | "impossible" | "stopped";
+  values: Readonly<Record<string, number>>;
+  reducedCosts: Readonly<Record<string, number>>;
+  objective: number;
+};
 
 const NAME = /^[A-Za-z_][A-Za-z0-9_]{0,200}$/;
 
@@ -58,10 +63,15 @@ export function toLp({ minimise, rules, bounds = {}, whole = [] }: Model): strin
     return [` ${checkedName(rule.name)}: ${sum || `0 ${names[0] ?? "nothing"}`} ${rule.is} ${rule.to}`];
   });
   return [
-    "Minimize", ` goal: ${printSum(minimise) || `0 ${names[0] ?? "nothing"}`}`, "Subject To", ...printed,
-    "Bounds", ...Object.entries(bounds).map(([name, [least, most]]) => ` ${least} <= ${checkedName(name)} <= ${most}`),
+    "Minimize",
+    ` goal: ${printSum(minimise) || `0 ${names[0] ?? "nothing"}`}`,
+    "Subject To",
+    ...printed,
+    "Bounds",
+    ...Object.entries(bounds).map(([name, [least, most]]) => ` ${least} <= ${checkedName(name)} <= ${most}`),
     ...(whole.length > 0 ? ["General", ` ${whole.map(checkedName).join(" ")}`] : []),
-    "End", "",
+    "End",
+    "",
   ].join("\n");
 }
 
@@ -77,11 +87,18 @@ const figureOf = (column: object, name: "Primal" | "Dual"): number => {
 export function readAnswer(answer: Answer): Solution {
   const status = answer.Status === "Optimal" ? "solved" : /infeasible/i.test(answer.Status) ? "impossible" : "stopped";
   const columns = status === "solved" ? Object.entries(answer.Columns) : [];
-  const figures = (name: "Primal" | "Dual") => Object.fromEntries(columns.map(([variable, column]) => [variable, figureOf(column, name)]));
-  return { status, values: figures("Primal"), reducedCosts: figures("Dual"), objective: status === "solved" ? answer.ObjectiveValue : Number.NaN };
+  const figures = (name: "Primal" | "Dual") =>
+    Object.fromEntries(columns.map(([variable, column]) => [variable, figureOf(column, name)]));
+  return {
+    status,
+    values: figures("Primal"),
+    reducedCosts: figures("Dual"),
+    objective: status === "solved" ? answer.ObjectiveValue : Number.NaN,
+  };
 }
 
 /** How the solver is to work on a model. @example highs.solve(toLp(model), solverOptions(model, 20)) */
 export const solverOptions = ({ closeEnough }: Model, secondsAtMost: number) => ({
-  time_limit: secondsAtMost, ...(closeEnough === undefined ? {} : { mip_abs_gap: closeEnough, mip_rel_gap: 0 }),
+  time_limit: secondsAtMost,
+  ...(closeEnough === undefined ? {} : { mip_abs_gap: closeEnough, mip_rel_gap: 0 }),
 });

@@ -4,7 +4,15 @@ import { bounds, perimeterCm, type Polygon } from "../shape";
 import type { Ground } from "./ground";
 
 /** A hole to cut for what passes through. From the sheet's own left and front edge. */
-export type Notch = { solidId: string; kindId: string; round: boolean; xCm: number; yCm: number; widthCm: number; depthCm: number };
+export type Notch = {
+  solidId: string;
+  kindId: string;
+  round: boolean;
+  xCm: number;
+  yCm: number;
+  widthCm: number;
+  depthCm: number;
+};
 
 /** How a barrier is cut. */
 export type CutSheet = {
@@ -46,11 +54,26 @@ export function cutSheets(habitat: Habitat, ground: Ground): CutSheet[] {
       if (!solid.piece) return [];
       const edge = bounds(solid.outline);
       const [x, y] = [(edge.left + edge.right) / 2, (edge.front + edge.back) / 2];
-      if (x < left || x > right || y < front || y > back || solid.baseCm >= heightCm(x, y) || solid.topCm <= heightCm(x, y)) return [];
-      return [{
-        solidId: solid.id, kindId: solid.kind.id, round: solid.kind.plan === "round", xCm: edge.left - left + turnUp, yCm: edge.front - front + turnUp,
-        widthCm: edge.right - edge.left, depthCm: edge.back - edge.front,
-      }];
+      if (
+        x < left ||
+        x > right ||
+        y < front ||
+        y > back ||
+        solid.baseCm >= heightCm(x, y) ||
+        solid.topCm <= heightCm(x, y)
+      )
+        return [];
+      return [
+        {
+          solidId: solid.id,
+          kindId: solid.kind.id,
+          round: solid.kind.plan === "round",
+          xCm: edge.left - left + turnUp,
+          yCm: edge.front - front + turnUp,
+          widthCm: edge.right - edge.left,
+          depthCm: edge.back - edge.front,
+        },
+      ];
     });
     const { rollWidthCm } = entry("barriers", layer.materialId);
     // The roll runs along the longer side, so the shorter one decides how many strips lie side by side.
@@ -58,11 +81,23 @@ export function cutSheets(habitat: Habitat, ground: Ground): CutSheet[] {
     const overlapCm = rule("barrierOverlapCm");
     const strips = across <= rollWidthCm ? 1 : Math.ceil((across - overlapCm) / (rollWidthCm - overlapCm));
     const stripWidthCm = strips === 1 ? across : (across + (strips - 1) * overlapCm) / strips;
-    return [{
-      layerId: layer.id, materialId: layer.materialId, widthCm, depthCm, turnUpCm: turnUp,
-      floor: floor.map(([x, y]) => [x - left + turnUp, y - front + turnUp] as const), notches,
-      strips, stripWidthCm, seamsCm: Array.from({ length: strips - 1 }, (_, n) => (n + 1) * (stripWidthCm - overlapCm)), overlapCm,
-      rollCm: strips * long, rollWidthCm, edgeStrip: { lengthCm: perimeterCm(floor), widthCm: rule("edgeStripCm") },
-    }];
+    return [
+      {
+        layerId: layer.id,
+        materialId: layer.materialId,
+        widthCm,
+        depthCm,
+        turnUpCm: turnUp,
+        floor: floor.map(([x, y]) => [x - left + turnUp, y - front + turnUp] as const),
+        notches,
+        strips,
+        stripWidthCm,
+        seamsCm: Array.from({ length: strips - 1 }, (_, n) => (n + 1) * (stripWidthCm - overlapCm)),
+        overlapCm,
+        rollCm: strips * long,
+        rollWidthCm,
+        edgeStrip: { lengthCm: perimeterCm(floor), widthCm: rule("edgeStripCm") },
+      },
+    ];
   });
 }

@@ -36,8 +36,10 @@ type Strip = { modulusM3: number; inertiaM4: number; stiffPa: number; strengthPa
 function strip({ thicknessCm, solidPct, elasticGPa, lastingMPa }: FalseBottom): Strip {
   const [t, solid] = [thicknessCm / 100, solidPct / 100];
   return {
-    modulusM3: (solid * t ** 2) / 6, inertiaM4: (solid * t ** 3) / 12,
-    stiffPa: elasticGPa * PA_PER_GPA * rule("plasticCreepShare"), strengthPa: lastingMPa * PA_PER_MPA,
+    modulusM3: (solid * t ** 2) / 6,
+    inertiaM4: (solid * t ** 3) / 12,
+    stiffPa: elasticGPa * PA_PER_GPA * rule("plasticCreepShare"),
+    strengthPa: lastingMPa * PA_PER_MPA,
   };
 }
 
@@ -77,7 +79,9 @@ export function legPlans(ground: { terrain: Terrain; levels: readonly Level[]; s
     const patch = ground.terrain.patches[at];
     if (!patch || patch.layer.kind !== "falseBottom" || level.areaCm2 === 0) return [];
     const plate = entry("falseBottoms", patch.layer.materialId);
-    const above = ground.levels.slice(at + 1).reduce((sum, other) => sum + other.wetKg * Math.min(1, level.areaCm2 / Math.max(1, other.areaCm2)), 0);
+    const above = ground.levels
+      .slice(at + 1)
+      .reduce((sum, other) => sum + other.wetKg * Math.min(1, level.areaCm2 / Math.max(1, other.areaCm2)), 0);
     const standing = ground.solids.filter((solid) => solid.baseCm > 0).reduce((sum, solid) => sum + solid.emptyKg, 0);
     const loadKPa = ((above + standing) * G_M_PER_S2) / (level.areaCm2 / 10_000) / 1000;
     const spacingCm = legSpacingCm(plate, loadKPa);
@@ -86,17 +90,30 @@ export function legPlans(ground: { terrain: Terrain; levels: readonly Level[]; s
     const box = { left: Math.min(...xs), right: Math.max(...xs), front: Math.min(...ys), back: Math.max(...ys) };
     const columns = ground.solids.filter((solid) => solid.baseCm === 0);
     const lies = ([x, y]: Point) =>
-      patch.lies(x, y) && patch.region.inside.every((outline) => contains(outline, [x, y])) && !columns.some((solid) => contains(solid.outline, [x, y]));
+      patch.lies(x, y) &&
+      patch.region.inside.every((outline) => contains(outline, [x, y])) &&
+      !columns.some((solid) => contains(solid.outline, [x, y]));
     const inset = Math.min(EDGE_CM, (box.right - box.left) / 4, (box.back - box.front) / 4);
     const legs = along(box.front + inset, box.back - inset, spacingCm).flatMap((y) =>
-      along(box.left + inset, box.right - inset, spacingCm).map((x): Point => [x, y]).filter(lies),
+      along(box.left + inset, box.right - inset, spacingCm)
+        .map((x): Point => [x, y])
+        .filter(lies),
     );
     const legCm = Math.max(0.1, patch.layer.depthCm - plate.thicknessCm);
-    return [{
-      layerId: level.layerId, materialId: plate.id, spacingCm, legs, legCm, pipeCm: legs.length * (legCm + SAW_CUT_CM),
-      plate: { widthCm: box.right - box.left, depthCm: box.back - box.front },
-      loadKPa, kgPerLeg: legs.length > 0 ? (above + standing) / legs.length : 0, sagCm: sagCm(plate, loadKPa, spacingCm),
-    }];
+    return [
+      {
+        layerId: level.layerId,
+        materialId: plate.id,
+        spacingCm,
+        legs,
+        legCm,
+        pipeCm: legs.length * (legCm + SAW_CUT_CM),
+        plate: { widthCm: box.right - box.left, depthCm: box.back - box.front },
+        loadKPa,
+        kgPerLeg: legs.length > 0 ? (above + standing) / legs.length : 0,
+        sagCm: sagCm(plate, loadKPa, spacingCm),
+      },
+    ];
   });
 }
 

@@ -25,13 +25,17 @@ function sharpCorners(outline: readonly Point[]): Point[] {
   return outline.filter((point, at) => {
     const before = outline[(at + outline.length - 1) % outline.length] ?? point;
     const after = outline[(at + 1) % outline.length] ?? point;
-    const turn = Math.atan2(after[1] - point[1], after[0] - point[0]) - Math.atan2(point[1] - before[1], point[0] - before[0]);
+    const turn =
+      Math.atan2(after[1] - point[1], after[0] - point[0]) - Math.atan2(point[1] - before[1], point[0] - before[0]);
     const degrees = Math.abs((((turn * 180) / Math.PI + 540) % 360) - 180);
     return degrees > SHARP_DEG;
   });
 }
 
-function placeOf([x, y]: Point, { left, right, front, back }: { left: number; right: number; front: number; back: number }): StripPlace {
+function placeOf(
+  [x, y]: Point,
+  { left, right, front, back }: { left: number; right: number; front: number; back: number },
+): StripPlace {
   const [u, v] = [(x - left) / Math.max(1e-9, right - left), (y - front) / Math.max(1e-9, back - front)];
   if (v > 0.25 && v < 0.75) return u < 0.5 ? "left" : "right";
   return v <= 0.25 ? (u < 0.5 ? "frontLeft" : "frontRight") : u < 0.5 ? "backLeft" : "backRight";
@@ -57,7 +61,10 @@ export function fillStrips(habitat: Habitat, ground: Ground): FillStrip[] {
   };
   return corners.map((corner) => {
     // A hair inside, so that the corner belongs to the zone it stands in.
-    const inward = [0.001, 0.01].map((share): Point => [corner[0] + (cx - corner[0]) * share, corner[1] + (cy - corner[1]) * share]);
+    const inward = [0.001, 0.01].map((share): Point => [
+      corner[0] + (cx - corner[0]) * share,
+      corner[1] + (cy - corner[1]) * share,
+    ]);
     const at = inward.find((point) => contains(outline, point)) ?? corner;
     const tops = ground.terrain.topsAt(...at);
     const lines = patches.flatMap(({ layer, lies }, n): FillLine[] => {

@@ -56,8 +56,15 @@ function soilDepths({ patches }: Terrain, standing: readonly Solid[]): Ground["s
 
 /** Places where a height field can be highest: the corners of the floor and of its zones, and the tops of its heaps. */
 function summits(habitat: Habitat, terrain: Terrain): (readonly [number, number])[] {
-  const heaps = habitat.strata.layers.flatMap((layer) => (layer.kind === "soil" ? layer.mounds.map((mound) => [mound.xCm, mound.yCm] as const) : []));
-  return [...terrain.outline, ...heaps, ...habitat.strata.zones.flatMap((zone) => zone.points), ...probes(terrain.outline, PROBES_ALONG)];
+  const heaps = habitat.strata.layers.flatMap((layer) =>
+    layer.kind === "soil" ? layer.mounds.map((mound) => [mound.xCm, mound.yCm] as const) : [],
+  );
+  return [
+    ...terrain.outline,
+    ...heaps,
+    ...habitat.strata.zones.flatMap((zone) => zone.points),
+    ...probes(terrain.outline, PROBES_ALONG),
+  ];
 }
 
 /** Works the ground out. @example ground(habitat).surface.frontCm // 14.5 */
@@ -72,27 +79,59 @@ export function ground(habitat: Habitat): Ground {
   const [frontCm, backCm] = [Math.min(...ys), Math.max(...ys)];
   const xs = terrain.outline.filter(([, y]) => y <= frontCm + 1e-6).map(([x]) => x);
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
-  const highestFrontCm = Math.max(0, ...Array.from({ length: FRONT_STEPS + 1 }, (_, at) => surfaceAt(left + ((right - left) * at) / FRONT_STEPS, frontCm)));
+  const highestFrontCm = Math.max(
+    0,
+    ...Array.from({ length: FRONT_STEPS + 1 }, (_, at) =>
+      surfaceAt(left + ((right - left) * at) / FRONT_STEPS, frontCm),
+    ),
+  );
   const highestCm = Math.max(highestFrontCm, ...places.map(([x, y]) => surfaceAt(x, y)));
   const middle = (left + right) / 2;
-  const slope = (at: (x: number, y: number) => number): Slope => ({ frontCm: at(middle, frontCm), backCm: at(middle, backCm - HAIR_CM) });
-  const sum = (pick: (level: Level) => number, from: readonly Level[] = all) => from.reduce((total, level) => total + pick(level), 0);
-  const fillings = habitat.pieces.flatMap((piece) => (piece.fillMixId ? [soilMass(standing.find((solid) => solid.piece === piece)?.fillL ?? 0, mixtureOf(habitat, piece.fillMixId))] : []));
+  const slope = (at: (x: number, y: number) => number): Slope => ({
+    frontCm: at(middle, frontCm),
+    backCm: at(middle, backCm - HAIR_CM),
+  });
+  const sum = (pick: (level: Level) => number, from: readonly Level[] = all) =>
+    from.reduce((total, level) => total + pick(level), 0);
+  const fillings = habitat.pieces.flatMap((piece) =>
+    piece.fillMixId
+      ? [soilMass(standing.find((solid) => solid.piece === piece)?.fillL ?? 0, mixtureOf(habitat, piece.fillMixId))]
+      : [],
+  );
   const soils = all.filter((level) => level.kind === "soil");
   const base = {
-    terrain, solids: standing, levels: all,
-    surface: all.length > 0 ? slope(surfaceAt) : FLOOR, soil: slope(soilDepthAt),
-    deepestSoilCm: Math.max(0, ...places.map(([x, y]) => soilDepthAt(x, y)), ...standing.filter((solid) => solid.fillL > 0).map((solid) => solid.topCm - solid.baseCm)),
-    highestFrontCm, highestCm,
+    terrain,
+    solids: standing,
+    levels: all,
+    surface: all.length > 0 ? slope(surfaceAt) : FLOOR,
+    soil: slope(soilDepthAt),
+    deepestSoilCm: Math.max(
+      0,
+      ...places.map(([x, y]) => soilDepthAt(x, y)),
+      ...standing.filter((solid) => solid.fillL > 0).map((solid) => solid.topCm - solid.baseCm),
+    ),
+    highestFrontCm,
+    highestCm,
     underSillCm: habitat.shell.sillCm > 0 ? habitat.shell.sillCm - highestFrontCm : undefined,
     underRimCm: habitat.shell.heightCm - highestCm,
     soilVolumeL: sum((level) => level.volumeL, soils),
     fillingL: standing.reduce((total, solid) => total + solid.fillL, 0),
     dryKg: sum((level) => level.dryKg) + fillings.reduce((total, fill) => total + fill.dryKg, 0),
-    surfaceAt, soilDepthAt,
+    surfaceAt,
+    soilDepthAt,
   };
   const legs = legPlans(base);
-  const legShare = new Map(legs.map((plan) => [plan.layerId, legAreaCm2(plan) / Math.max(1, all.find((level) => level.layerId === plan.layerId)?.areaCm2 ?? 1)]));
+  const legShare = new Map(
+    legs.map((plan) => [
+      plan.layerId,
+      legAreaCm2(plan) / Math.max(1, all.find((level) => level.layerId === plan.layerId)?.areaCm2 ?? 1),
+    ]),
+  );
   const water = waterStore(habitat, terrain, standing, legShare);
-  return { ...base, legs, water, wetKg: sum((level) => level.wetKg) + fillings.reduce((total, fill) => total + fill.wetKg, 0) + (water?.keptL ?? 0) };
+  return {
+    ...base,
+    legs,
+    water,
+    wetKg: sum((level) => level.wetKg) + fillings.reduce((total, fill) => total + fill.wetKg, 0) + (water?.keptL ?? 0),
+  };
 }

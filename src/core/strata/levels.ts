@@ -47,7 +47,12 @@ export function wedgeL(plan: Plan, frontCm: number, backCm: number): number {
 export const depthOfL = (plan: Plan, litres: number): number => (litres * CM3_PER_L) / floorAreaCm2(plan);
 
 /** Sums of a patch over its floor. */
-function summed(patch: Patch): { areaCm2: number; volumeL: number; middle: { xCm: number; yCm: number }; at: Node | undefined } {
+function summed(patch: Patch): {
+  areaCm2: number;
+  volumeL: number;
+  middle: { xCm: number; yCm: number };
+  at: Node | undefined;
+} {
   let [area, volume, momentX, momentY] = [0, 0, 0, 0];
   const points = nodes(patch.region, { circles: patch.circles });
   for (const { x, y, areaCm2: part } of points) {
@@ -59,15 +64,28 @@ function summed(patch: Patch): { areaCm2: number; volumeL: number; middle: { xCm
   }
   const middle = volume > 0 ? { xCm: momentX / volume, yCm: momentY / volume } : { xCm: 0, yCm: 0 };
   const far = ({ x, y }: Node) => Math.hypot(x - middle.xCm, y - middle.yCm);
-  return { areaCm2: area, volumeL: volume / CM3_PER_L, middle, at: points.reduce<Node | undefined>((best, node) => (best && far(best) <= far(node) ? best : node), undefined) };
+  return {
+    areaCm2: area,
+    volumeL: volume / CM3_PER_L,
+    middle,
+    at: points.reduce<Node | undefined>((best, node) => (best && far(best) <= far(node) ? best : node), undefined),
+  };
 }
 
 /** The heights of a layer in the middle of the front and of the back, as if its own floor reached there. */
-function slopes(terrain: Terrain, n: number, at: Node | undefined, frontCm: number, backCm: number): { bottom: Slope; top: Slope } {
+function slopes(
+  terrain: Terrain,
+  n: number,
+  at: Node | undefined,
+  frontCm: number,
+  backCm: number,
+): { bottom: Slope; top: Slope } {
   if (!at) return { bottom: { frontCm: 0, backCm: 0 }, top: { frontCm: 0, backCm: 0 } };
   const lie = terrain.patches.map((patch) => patch.lies(at.x, at.y));
   const heightOf = (count: number, y: number) =>
-    terrain.patches.slice(0, count).reduce((sum, patch, which) => sum + (lie[which] ? patch.thicknessCm(at.x, y) : 0), 0);
+    terrain.patches
+      .slice(0, count)
+      .reduce((sum, patch, which) => sum + (lie[which] ? patch.thicknessCm(at.x, y) : 0), 0);
   const slope = (count: number): Slope => ({ frontCm: heightOf(count, frontCm), backCm: heightOf(count, backCm) });
   return { bottom: slope(n), top: slope(n + 1) };
 }
@@ -84,11 +102,21 @@ export function levels(habitat: Habitat, terrain: Terrain, standing: readonly So
   return terrain.patches.map((patch, n): Level => {
     const { layer } = patch;
     const sums = summed(patch);
-    const buried = Math.min(sums.volumeL, lost.reduce((sum, of) => sum + (of[n] ?? 0), 0));
+    const buried = Math.min(
+      sums.volumeL,
+      lost.reduce((sum, of) => sum + (of[n] ?? 0), 0),
+    );
     const volumeL = sums.volumeL - buried;
     return {
-      layerId: layer.id, kind: layer.kind, over: layer.over, ...slopes(terrain, n, sums.at, frontCm, backCm),
-      areaCm2: sums.areaCm2, middle: sums.middle, volumeL, buriedL: buried, ...massOf(layer, volumeL, sums.areaCm2, habitat),
+      layerId: layer.id,
+      kind: layer.kind,
+      over: layer.over,
+      ...slopes(terrain, n, sums.at, frontCm, backCm),
+      areaCm2: sums.areaCm2,
+      middle: sums.middle,
+      volumeL,
+      buriedL: buried,
+      ...massOf(layer, volumeL, sums.areaCm2, habitat),
     };
   });
 }

@@ -23,13 +23,16 @@ export function soilMass(volumeL: number, mixture: Blend | undefined): Mass {
   const looseL = loose(volumeL, mixture.settlesPct);
   const dryKg = looseL * mixture.looseKgPerL;
   return {
-    looseL, dryKg, wetKg: dryKg + ((mixture.waterHeldPct - mixture.airDryWaterPct) / 100) * volumeL * KG_PER_L_WATER,
+    looseL,
+    dryKg,
+    wetKg: dryKg + ((mixture.waterHeldPct - mixture.airDryWaterPct) / 100) * volumeL * KG_PER_L_WATER,
     poresL: ((mixture.totalPorosityPct - mixture.airDryWaterPct) / 100) * volumeL,
   };
 }
 
 /** The mixture of a mix in a habitat. */
-export const mixtureOf = (habitat: Habitat, mixId: string): Blend | undefined => blend(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], ingredientsOf(habitat));
+export const mixtureOf = (habitat: Habitat, mixId: string): Blend | undefined =>
+  blend(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], ingredientsOf(habitat));
 
 /** Mass of a layer that fills so many litres over so much floor. */
 export function massOf(layer: Layer, volumeL: number, areaCm2: number, habitat: Habitat): Mass {

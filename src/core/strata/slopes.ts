@@ -24,13 +24,18 @@ const corners = (outline: Polygon): Point[] => {
  */
 const places = ({ layer, lies }: Patch, outline: Polygon): Point[] =>
   [
-    ...corners(outline), ...probes(outline, PROBES_ALONG),
-    ...(layer.kind === "soil" ? layer.mounds : []).flatMap(({ xCm, yCm, radiusCm }) =>
-      RINGS.flatMap((ring) => Array.from({ length: ROUND }, (_, at): Point => {
-        const angle = (at / ROUND) * 2 * Math.PI;
-        return [xCm + Math.cos(angle) * radiusCm * ring, yCm + Math.sin(angle) * radiusCm * ring];
-      })),
-    ).filter((point) => contains(outline, point)),
+    ...corners(outline),
+    ...probes(outline, PROBES_ALONG),
+    ...(layer.kind === "soil" ? layer.mounds : [])
+      .flatMap(({ xCm, yCm, radiusCm }) =>
+        RINGS.flatMap((ring) =>
+          Array.from({ length: ROUND }, (_, at): Point => {
+            const angle = (at / ROUND) * 2 * Math.PI;
+            return [xCm + Math.cos(angle) * radiusCm * ring, yCm + Math.sin(angle) * radiusCm * ring];
+          }),
+        ),
+      )
+      .filter((point) => contains(outline, point)),
   ].filter(([x, y]) => lies(x, y));
 
 /** Slope a layer stands at, degrees: of a mix, the mean of its parts by volume. */
@@ -38,14 +43,18 @@ function standsDeg(habitat: Habitat, layerId: string): number | undefined {
   const layer = habitat.strata.layers.find((other) => other.id === layerId);
   if (layer?.kind !== "soil") return undefined;
   const shares = normalise(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []);
-  return shares.length > 0 ? shares.reduce((sum, { ingredientId, share }) => sum + share * ingredientsOf(habitat)(ingredientId).reposeDeg, 0) : undefined;
+  return shares.length > 0
+    ? shares.reduce((sum, { ingredientId, share }) => sum + share * ingredientsOf(habitat)(ingredientId).reposeDeg, 0)
+    : undefined;
 }
 
 /** A step held back between zones is not a slope, so a slope is only measured between places on the same layers. */
 function slopeDegAt({ terrain }: Ground, upTo: number, [x, y]: Point): number {
   const lying = terrain.patches.map((patch) => patch.lies(x, y));
-  const same = (tx: number, ty: number) => contains(terrain.outline, [tx, ty]) && terrain.patches.every((patch, at) => patch.lies(tx, ty) === lying[at]);
-  const topAt = (tx: number, ty: number) => terrain.patches.slice(0, upTo + 1).reduce((sum, patch, at) => sum + (lying[at] ? patch.thicknessCm(tx, ty) : 0), 0);
+  const same = (tx: number, ty: number) =>
+    contains(terrain.outline, [tx, ty]) && terrain.patches.every((patch, at) => patch.lies(tx, ty) === lying[at]);
+  const topAt = (tx: number, ty: number) =>
+    terrain.patches.slice(0, upTo + 1).reduce((sum, patch, at) => sum + (lying[at] ? patch.thicknessCm(tx, ty) : 0), 0);
   const here = topAt(x, y);
   const rise = (dx: number, dy: number): number => {
     const way = same(x + dx, y + dy) ? 1 : same(x - dx, y - dy) ? -1 : 0;
@@ -72,6 +81,8 @@ export function tooSteep(habitat: Habitat, ground: Ground): Steep[] {
       { at: [0, 0], deg: 0 },
     );
     if (steepest.deg <= limit) return [];
-    return [{ xCm: steepest.at[0], yCm: steepest.at[1], slopeDeg: steepest.deg, standsDeg: limit, layerId: patch.layer.id }];
+    return [
+      { xCm: steepest.at[0], yCm: steepest.at[1], slopeDeg: steepest.deg, standsDeg: limit, layerId: patch.layer.id },
+    ];
   });
 }

@@ -1,6 +1,15 @@
 import { entry, type PieceKind } from "../catalog";
 import type { Habitat, Piece, Zone } from "../habitat";
-import { areaCm2, contains, nodes, turnedEllipse, turnedRectangle, type Point, type Polygon, type Region } from "../shape";
+import {
+  areaCm2,
+  contains,
+  nodes,
+  turnedEllipse,
+  turnedRectangle,
+  type Point,
+  type Polygon,
+  type Region,
+} from "../shape";
 import type { Terrain } from "./terrain";
 
 /** Something solid that stands in the ground or over it, with upright sides. */
@@ -54,7 +63,13 @@ function solidOf(piece: Piece, terrain: Terrain): Solid {
   const baseCm = footCm(piece, terrain);
   const [outer, inner] = [areaCm2(outline), hole ? areaCm2(hole) : 0];
   return {
-    id: piece.id, kind, piece, outline, hole, baseCm, topCm: baseCm + piece.heightCm,
+    id: piece.id,
+    kind,
+    piece,
+    outline,
+    hole,
+    baseCm,
+    topCm: baseCm + piece.heightCm,
     region: { inside: [outline, terrain.outline], outside: letsSoilIn ? [hole] : [] },
     share: kind.hollow ? 1 : kind.solidPct / 100,
     emptyKg: (matterCm3(kind, outer, inner, piece.heightCm) * kind.kgPerL) / CM3_PER_L,
@@ -81,10 +96,21 @@ function retainers(zone: Zone, terrain: Terrain): Solid[] {
   const kind = entry("pieceKinds", retaining.kindId);
   return innerEdges(zone, terrain.outline).map(([a, b]): Solid => {
     const lengthCm = Math.hypot(b[0] - a[0], b[1] - a[1]);
-    const outline = turnedRectangle([(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], lengthCm, retaining.thicknessCm, (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI);
+    const outline = turnedRectangle(
+      [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2],
+      lengthCm,
+      retaining.thicknessCm,
+      (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI,
+    );
     return {
-      id: zone.id, kind, outline, hole: undefined, baseCm: 0, topCm: retaining.heightCm,
-      region: { inside: [outline, terrain.outline], outside: [] }, share: kind.solidPct / 100,
+      id: zone.id,
+      kind,
+      outline,
+      hole: undefined,
+      baseCm: 0,
+      topCm: retaining.heightCm,
+      region: { inside: [outline, terrain.outline], outside: [] },
+      share: kind.solidPct / 100,
       emptyKg: (areaCm2(outline) * retaining.heightCm * (kind.solidPct / 100) * kind.kgPerL) / CM3_PER_L,
       fillL: 0,
     };
@@ -93,12 +119,15 @@ function retainers(zone: Zone, terrain: Terrain): Solid[] {
 
 /** Everything solid in a habitat, where it stands. @example solids(habitat, terrain)[0]?.baseCm */
 export const solids = (habitat: Habitat, terrain: Terrain): Solid[] => [
-  ...habitat.pieces.map((piece) => solidOf(piece, terrain)), ...habitat.strata.zones.flatMap((zone) => retainers(zone, terrain)),
+  ...habitat.pieces.map((piece) => solidOf(piece, terrain)),
+  ...habitat.strata.zones.flatMap((zone) => retainers(zone, terrain)),
 ];
 
 /** A region in pieces that no zone's edge runs through: the ground steps there. */
 const byZone = ({ inside, outside }: Region, zones: readonly Polygon[]): Region[] =>
-  zones.length === 0 ? [{ inside, outside }] : [...zones.map((zone) => ({ inside: [...inside, zone], outside })), { inside, outside: [...outside, ...zones] }];
+  zones.length === 0
+    ? [{ inside, outside }]
+    : [...zones.map((zone) => ({ inside: [...inside, zone], outside })), { inside, outside: [...outside, ...zones] }];
 
 /**
  * Litres each layer loses to a solid, from the lowest layer up.
@@ -108,7 +137,9 @@ const byZone = ({ inside, outside }: Region, zones: readonly Polygon[]): Region[
 export function buriedL(terrain: Terrain, solid: Solid): number[] {
   const lost = terrain.patches.map(() => 0);
   if (solid.baseCm >= terrain.mostCm) return lost;
-  for (const { x, y, areaCm2: area } of byZone(solid.region, terrain.zones).flatMap((region) => nodes(region, { splits: solid.outline.length > 8 ? 1 : 3 }))) {
+  for (const { x, y, areaCm2: area } of byZone(solid.region, terrain.zones).flatMap((region) =>
+    nodes(region, { splits: solid.outline.length > 8 ? 1 : 3 }),
+  )) {
     let below = 0;
     terrain.topsAt(x, y).forEach((top, at) => {
       const overlap = Math.min(top, solid.topCm) - Math.max(below, solid.baseCm);

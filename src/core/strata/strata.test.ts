@@ -10,19 +10,52 @@ import { cutSheets, depthOfL, fillStrips, ground, legSpacingCm, moundCm, tooStee
 const shell = { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" as const };
 const habitat = applyAll(
   startHabitat({
-    id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-    room: { temperatureC: 21, humidityRh: 45 }, shell,
+    id: "h",
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell,
   }),
   [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }],
 );
 /** Nothing but one soil lift. */
-const bare = applyAll(habitat, [{ name: "removeLayers", args: { layerIds: ["drainage-1", "barrier-1", "dressing-1"] } }, { name: "setDepth", args: { layerId: "soil-1", depthCm: 5 } }]);
+const bare = applyAll(habitat, [
+  { name: "removeLayers", args: { layerIds: ["drainage-1", "barrier-1", "dressing-1"] } },
+  { name: "setDepth", args: { layerId: "soil-1", depthCm: 5 } },
+]);
 const after = (from: Habitat, ...commands: Command[]) => ground(applyAll(from, commands));
 const heap = (mound: Partial<Mound>): Command => ({
-  name: "addMound", args: { layerId: "soil-1", id: "m", form: "dome", xCm: 30, yCm: 22, radiusCm: 12, topRadiusCm: 0, heightCm: 6, ...mound },
+  name: "addMound",
+  args: {
+    layerId: "soil-1",
+    id: "m",
+    form: "dome",
+    xCm: 30,
+    yCm: 22,
+    radiusCm: 12,
+    topRadiusCm: 0,
+    heightCm: 6,
+    ...mound,
+  },
 });
 const piece = (args: Partial<Extract<Command, { name: "addPiece" }>["args"]>): Command => ({
-  name: "addPiece", args: { id: "p", kindId: "boulder", xCm: 30, yCm: 22, turnDeg: 0, widthCm: 10, depthCm: 10, heightCm: 20, rest: { on: "glass" }, fillMixId: null, ...args },
+  name: "addPiece",
+  args: {
+    id: "p",
+    kindId: "boulder",
+    xCm: 30,
+    yCm: 22,
+    turnDeg: 0,
+    widthCm: 10,
+    depthCm: 10,
+    heightCm: 20,
+    rest: { on: "glass" },
+    fillMixId: null,
+    ...args,
+  },
 });
 const volume = (of: ReturnType<typeof ground>) => of.soilVolumeL;
 /** Within a tenth of a per cent, as the closed form is the outside check. */
@@ -45,37 +78,77 @@ describe("volumes (worked examples, common practice)", () => {
 
 describe("terrain, to 0.1 % of closed forms (CRC tables of solids)", () => {
   it("four corners: floor times their mean", () => {
-    const made = after(bare, { name: "setCorners", args: { layerId: "soil-1", frontLeftCm: 3, frontRightCm: 9, backLeftCm: 12, backRightCm: 20 } });
+    const made = after(bare, {
+      name: "setCorners",
+      args: { layerId: "soil-1", frontLeftCm: 3, frontRightCm: 9, backLeftCm: 12, backRightCm: 20 },
+    });
     near(volume(made), (2700 * 11) / 1000);
   });
-  it("a spherical cap: π h (3 r² + h²) / 6", () => near(volume(after(bare, heap({}))) - 13.5, (Math.PI * 6 * (3 * 12 ** 2 + 6 ** 2)) / 6000));
+  it("a spherical cap: π h (3 r² + h²) / 6", () =>
+    near(volume(after(bare, heap({}))) - 13.5, (Math.PI * 6 * (3 * 12 ** 2 + 6 ** 2)) / 6000));
   it("a frustum of a cone: π h (R² + R r + r²) / 3", () =>
-    near(volume(after(bare, heap({ form: "flat", topRadiusCm: 5, heightCm: 8 }))) - 13.5, (Math.PI * 8 * (12 ** 2 + 12 * 5 + 5 ** 2)) / 3000));
-  it("a cone: a third of its cylinder", () => near(volume(after(bare, heap({ form: "flat", heightCm: 9 }))) - 13.5, (Math.PI * 9 * 12 ** 2) / 3000));
-  it.each([["cornerTriangle", 1350], ["hexagon", 2025]] as const)("a prism on a %s", (shape, area) => {
+    near(
+      volume(after(bare, heap({ form: "flat", topRadiusCm: 5, heightCm: 8 }))) - 13.5,
+      (Math.PI * 8 * (12 ** 2 + 12 * 5 + 5 ** 2)) / 3000,
+    ));
+  it("a cone: a third of its cylinder", () =>
+    near(volume(after(bare, heap({ form: "flat", heightCm: 9 }))) - 13.5, (Math.PI * 9 * 12 ** 2) / 3000));
+  it.each([
+    ["cornerTriangle", 1350],
+    ["hexagon", 2025],
+  ] as const)("a prism on a %s", (shape, area) => {
     near(volume(after(bare, { name: "setFloor", args: { floor: { shape } } })), (area * 5) / 1000);
   });
-  it("a dome cut off by the wall holds half", () => near(volume(after(bare, heap({ yCm: 0 }))) - 13.5, (Math.PI * 6 * (3 * 12 ** 2 + 6 ** 2)) / 12000));
+  it("a dome cut off by the wall holds half", () =>
+    near(volume(after(bare, heap({ yCm: 0 }))) - 13.5, (Math.PI * 6 * (3 * 12 ** 2 + 6 ** 2)) / 12000));
 
   it("any corners, heaps and floors hold what a Monte Carlo count of the same shape gives, to 3 %", () => {
     const cm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-    const corners = fc.record({ frontLeftCm: cm(1, 12), frontRightCm: cm(1, 12), backLeftCm: cm(1, 12), backRightCm: cm(1, 12) });
-    const mound = fc.record({ form: fc.constantFrom("dome" as const, "flat" as const), xCm: cm(0, 60), yCm: cm(0, 45), radiusCm: cm(9, 20), topRadiusCm: cm(0, 8), heightCm: cm(1, 8) });
+    const corners = fc.record({
+      frontLeftCm: cm(1, 12),
+      frontRightCm: cm(1, 12),
+      backLeftCm: cm(1, 12),
+      backRightCm: cm(1, 12),
+    });
+    const mound = fc.record({
+      form: fc.constantFrom("dome" as const, "flat" as const),
+      xCm: cm(0, 60),
+      yCm: cm(0, 45),
+      radiusCm: cm(9, 20),
+      topRadiusCm: cm(0, 8),
+      heightCm: cm(1, 8),
+    });
     fc.assert(
-      fc.property(corners, mound, fc.constantFrom("rectangle" as const, "quarterRound" as const, "hexagon" as const), (at, one, shape) => {
-        const made = after(bare, { name: "setFloor", args: { floor: { shape } } }, { name: "setCorners", args: { layerId: "soil-1", ...at } }, heap(one));
-        const random = seeded(7);
-        const tries = 12_000;
-        let inside = 0;
-        for (let n = 0; n < tries; n += 1) {
-          const [x, y, z] = [random() * 60, random() * 45, random() * 21];
-          const [u, v] = [x / 60, y / 45];
-          const plain = (1 - v) * ((1 - u) * at.frontLeftCm + u * at.frontRightCm) + v * ((1 - u) * at.backLeftCm + u * at.backRightCm);
-          if (contains(made.terrain.outline, [x, y]) && z < plain + moundCm({ id: "m", ...one }, Math.hypot(x - one.xCm, y - one.yCm))) inside += 1;
-        }
-        const counted = ((inside / tries) * 60 * 45 * 21) / 1000;
-        expect(Math.abs(volume(made) - counted)).toBeLessThan(0.03 * 56.7);
-      }),
+      fc.property(
+        corners,
+        mound,
+        fc.constantFrom("rectangle" as const, "quarterRound" as const, "hexagon" as const),
+        (at, one, shape) => {
+          const made = after(
+            bare,
+            { name: "setFloor", args: { floor: { shape } } },
+            { name: "setCorners", args: { layerId: "soil-1", ...at } },
+            heap(one),
+          );
+          const random = seeded(7);
+          const tries = 12_000;
+          let inside = 0;
+          for (let n = 0; n < tries; n += 1) {
+            const [x, y, z] = [random() * 60, random() * 45, random() * 21];
+            const [u, v] = [x / 60, y / 45];
+            const plain =
+              (1 - v) * ((1 - u) * at.frontLeftCm + u * at.frontRightCm) +
+              v * ((1 - u) * at.backLeftCm + u * at.backRightCm);
+            if (
+              contains(made.terrain.outline, [x, y]) &&
+              z < plain + moundCm({ id: "m", ...one }, Math.hypot(x - one.xCm, y - one.yCm))
+            )
+              inside += 1;
+          }
+          const counted = ((inside / tries) * 60 * 45 * 21) / 1000;
+          expect(Math.abs(volume(made) - counted)).toBeLessThan(0.03 * 56.7);
+        },
+      ),
       { numRuns: 20 },
     );
   });
@@ -93,9 +166,14 @@ describe("what is buried", () => {
     const open = after(bare, piece({ kindId: "corkTube", widthCm: 14, depthCm: 14, heightCm: 30 }));
     near(volume(ground(bare)) - volume(open), ((Math.PI / 4) * (14 ** 2 - 11 ** 2) * 5) / 1000);
     expect(open.soilDepthAt(30, 22)).toBeCloseTo(5, 8);
-    const filled = after(bare, piece({ kindId: "corkTube", widthCm: 14, depthCm: 14, heightCm: 30, fillMixId: "mix-1" }));
+    const filled = after(
+      bare,
+      piece({ kindId: "corkTube", widthCm: 14, depthCm: 14, heightCm: 30, fillMixId: "mix-1" }),
+    );
     near(filled.fillingL, ((Math.PI / 4) * 11 ** 2 * 30) / 1000);
-    expect([filled.soilDepthAt(30, 22), filled.soilDepthAt(5, 5), filled.deepestSoilCm].map(Math.round)).toEqual([30, 5, 30]);
+    expect([filled.soilDepthAt(30, 22), filled.soilDepthAt(5, 5), filled.deepestSoilCm].map(Math.round)).toEqual([
+      30, 5, 30,
+    ]);
   });
   it("a pump column gives the water the room of the pebbles it stands in the place of", () => {
     const made = after(habitat, piece({ kindId: "pumpColumn", widthCm: 10, depthCm: 10 }));
@@ -110,9 +188,25 @@ describe("what is buried", () => {
 
 describe("zones", () => {
   const half: Command[] = [
-    { name: "addZone", args: { id: "warm", name: "Warm end", points: [[0, 0], [20, 0], [20, 45], [0, 45]], retaining: { kindId: "acrylicStrip", thicknessCm: 1, heightCm: 12 } } },
+    {
+      name: "addZone",
+      args: {
+        id: "warm",
+        name: "Warm end",
+        points: [
+          [0, 0],
+          [20, 0],
+          [20, 45],
+          [0, 45],
+        ],
+        retaining: { kindId: "acrylicStrip", thicknessCm: 1, heightCm: 12 },
+      },
+    },
     { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
-    { name: "addLayer", args: { layer: { id: "bed", kind: "soil", mixId: "mix-1", frontCm: 3, backCm: 3, over: "warm" } } },
+    {
+      name: "addLayer",
+      args: { layer: { id: "bed", kind: "soil", mixId: "mix-1", frontCm: 3, backCm: 3, over: "warm" } },
+    },
   ];
   it("each have their own ground, and together they are the whole floor", () => {
     const made = after(bare, ...half);
@@ -126,19 +220,67 @@ describe("zones", () => {
   it("any upright split keeps all of the floor", () => {
     fc.assert(
       fc.property(fc.double({ min: 2, max: 58, noNaN: true }), (x) => {
-        const made = after(bare, { name: "addZone", args: { id: "z", name: "Z", points: [[0, 0], [x, 0], [x, 45], [0, 45]], retaining: null } }, ...half.slice(1, 2), {
-          name: "addLayer", args: { layer: { id: "bed", kind: "soil", mixId: "mix-1", frontCm: 5, backCm: 5, over: "z" } },
-        });
+        const made = after(
+          bare,
+          {
+            name: "addZone",
+            args: {
+              id: "z",
+              name: "Z",
+              points: [
+                [0, 0],
+                [x, 0],
+                [x, 45],
+                [0, 45],
+              ],
+              retaining: null,
+            },
+          },
+          ...half.slice(1, 2),
+          {
+            name: "addLayer",
+            args: { layer: { id: "bed", kind: "soil", mixId: "mix-1", frontCm: 5, backCm: 5, over: "z" } },
+          },
+        );
         expect(volume(made)).toBeCloseTo(13.5, 6);
       }),
     );
   });
   it.each<[string, RegExp, [number, number][]]>([
-    ["crosses itself", /^points: .*crosses itself/, [[0, 0], [20, 20], [20, 0], [0, 20]]],
-    ["passes the floor", /^points: .*passes the floor/, [[40, 0], [90, 0], [90, 45], [40, 45]]],
-    ["lies over another", /^points: .*lies over "Warm end"/, [[10, 0], [30, 0], [30, 45], [10, 45]]],
+    [
+      "crosses itself",
+      /^points: .*crosses itself/,
+      [
+        [0, 0],
+        [20, 20],
+        [20, 0],
+        [0, 20],
+      ],
+    ],
+    [
+      "passes the floor",
+      /^points: .*passes the floor/,
+      [
+        [40, 0],
+        [90, 0],
+        [90, 45],
+        [40, 45],
+      ],
+    ],
+    [
+      "lies over another",
+      /^points: .*lies over "Warm end"/,
+      [
+        [10, 0],
+        [30, 0],
+        [30, 45],
+        [10, 45],
+      ],
+    ],
   ])("one that %s is refused by name", (_what, message, points) => {
-    expect(() => applyAll(bare, [half[0]!, { name: "addZone", args: { id: "z", name: "Z", points, retaining: null } }])).toThrow(message);
+    expect(() =>
+      applyAll(bare, [half[0]!, { name: "addZone", args: { id: "z", name: "Z", points, retaining: null } }]),
+    ).toThrow(message);
   });
   it("given up, leave what lay over the rest over the whole floor", () => {
     const undone = applyAll(bare, [...half, { name: "removeZone", args: { id: "warm" } }]);
@@ -154,7 +296,11 @@ describe("the ground", () => {
     expect(underRimCm).toBeCloseTo(45 - 21.03, 6);
   });
   it("is less by what is built on the walls, and its back is the foam's face", () => {
-    const made = after(bare, { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 5 } }, { name: "setSoil", args: { layerId: "soil-1", frontCm: 4, backCm: 12 } });
+    const made = after(
+      bare,
+      { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 5 } },
+      { name: "setSoil", args: { layerId: "soil-1", frontCm: 4, backCm: 12 } },
+    );
     expect(volume(made)).toBeCloseTo((60 * 40 * 8) / 1000, 8);
     expect(made.surfaceAt(30, 40)).toBeCloseTo(12, 8);
   });
@@ -165,11 +311,20 @@ describe("the ground", () => {
   });
   it("is never lighter wet than dry, and its mass grows with its floor", () => {
     fc.assert(
-      fc.property(fc.double({ min: 10, max: 250, noNaN: true }), fc.double({ min: 0.1, max: 60, noNaN: true }), (widthCm, frontCm) => {
-        const at = (width: number) => after(habitat, { name: "setShell", args: { widthCm: width } }, { name: "setSoil", args: { layerId: "soil-1", frontCm } });
-        expect(at(widthCm).wetKg).toBeGreaterThanOrEqual(at(widthCm).dryKg);
-        expect(at(widthCm * 2).dryKg).toBeGreaterThan(at(widthCm).dryKg);
-      }),
+      fc.property(
+        fc.double({ min: 10, max: 250, noNaN: true }),
+        fc.double({ min: 0.1, max: 60, noNaN: true }),
+        (widthCm, frontCm) => {
+          const at = (width: number) =>
+            after(
+              habitat,
+              { name: "setShell", args: { widthCm: width } },
+              { name: "setSoil", args: { layerId: "soil-1", frontCm } },
+            );
+          expect(at(widthCm).wetKg).toBeGreaterThanOrEqual(at(widthCm).dryKg);
+          expect(at(widthCm * 2).dryKg).toBeGreaterThan(at(widthCm).dryKg);
+        },
+      ),
     );
   });
   it("a lift laid dry weighs wet what it weighs dry", () => {
@@ -178,11 +333,15 @@ describe("the ground", () => {
     expect(ground(bare).wetKg).toBeGreaterThan(dry.wetKg + 3);
   });
   it("a box with no layers at all has a bare floor", () => {
-    const none = after(habitat, { name: "removeLayers", args: { layerIds: habitat.strata.layers.map((layer) => layer.id) } });
+    const none = after(habitat, {
+      name: "removeLayers",
+      args: { layerIds: habitat.strata.layers.map((layer) => layer.id) },
+    });
     expect(none).toMatchObject({ surface: { frontCm: 0, backCm: 0 }, soilVolumeL: 0, dryKg: 0, water: undefined });
   });
   it("a heap steeper than its soil stands is found, a gentle one is not", () => {
-    const steep = (heightCm: number) => applyAll(bare, [heap({ form: "flat", radiusCm: 10, topRadiusCm: 2, heightCm })]);
+    const steep = (heightCm: number) =>
+      applyAll(bare, [heap({ form: "flat", radiusCm: 10, topRadiusCm: 2, heightCm })]);
     expect(tooSteep(steep(14), ground(steep(14)))[0]?.slopeDeg).toBeCloseTo((Math.atan(14 / 8) * 180) / Math.PI, 0);
     expect(tooSteep(steep(3), ground(steep(3)))).toEqual([]);
   });
@@ -208,8 +367,8 @@ describe("false bottoms", () => {
     expect(legs[0]!.legCm).toBeCloseTo(7 - 1.2, 10);
     expect(legs[0]!.pipeCm).toBeCloseTo(legs[0]!.legs.length * (5.8 + 0.3), 8);
     expect(legs[0]!.legs.length).toBeGreaterThanOrEqual(9);
-    expect(water!.capacityL).toBeGreaterThan(2700 * 7 * 0.97 / 1000);
-    expect(water!.capacityL).toBeLessThan(2700 * 7 / 1000);
+    expect(water!.capacityL).toBeGreaterThan((2700 * 7 * 0.97) / 1000);
+    expect(water!.capacityL).toBeLessThan((2700 * 7) / 1000);
   });
   it("leave legs out where a column stands", () => {
     const before = ground(onLegs).legs[0]!.legs;
@@ -223,7 +382,10 @@ describe("cut sheets and fill strips", () => {
   it("cut the barrier 2.5 cm larger on each side (common practice, 2 to 3 cm), with a hole where a column passes", () => {
     expect(cutSheets(habitat, ground(habitat))[0]).toMatchObject({ widthCm: 65, depthCm: 50, notches: [] });
     const made = applyAll(habitat, [piece({ kindId: "pumpColumn", xCm: 50, yCm: 40, widthCm: 8, depthCm: 6 })]);
-    expect(cutSheets(made, ground(made))[0]).toMatchObject({ strips: 1, notches: [{ xCm: 48.5, yCm: 39.5, widthCm: 8, depthCm: 6, round: false }] });
+    expect(cutSheets(made, ground(made))[0]).toMatchObject({
+      strips: 1,
+      notches: [{ xCm: 48.5, yCm: 39.5, widthCm: 8, depthCm: 6, round: false }],
+    });
   });
   it("a floor wider than the roll takes strips that overlap and cover it", () => {
     fc.assert(

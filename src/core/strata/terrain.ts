@@ -52,7 +52,12 @@ export function regionOf(habitat: Habitat, outline: Polygon, over: string): Regi
 function frameOfRegion({ inside, outside }: Region): Bounds {
   const [first, ...others] = inside.map(bounds);
   const whole = others.reduce(
-    (a, b) => ({ left: Math.max(a.left, b.left), right: Math.min(a.right, b.right), front: Math.max(a.front, b.front), back: Math.min(a.back, b.back) }),
+    (a, b) => ({
+      left: Math.max(a.left, b.left),
+      right: Math.min(a.right, b.right),
+      front: Math.max(a.front, b.front),
+      back: Math.min(a.back, b.back),
+    }),
     first ?? { left: 0, right: 1, front: 0, back: 1 },
   );
   // What one zone over a whole side leaves is a rectangle of its own, and its corners are the ones a builder sees.
@@ -79,14 +84,17 @@ function thicknessOf(layer: Layer, { left, right, front, back }: Bounds): Patch[
   return (x, y) => {
     const [u, v] = [share((x - left) / width), share((y - front) / depth)];
     const plain = (1 - v) * (fl + (fr - fl) * u) + v * (bl + (br - bl) * u);
-    return layer.mounds.length === 0 ? plain : layer.mounds.reduce((sum, heap) => sum + moundCm(heap, Math.hypot(x - heap.xCm, y - heap.yCm)), plain);
+    return layer.mounds.length === 0
+      ? plain
+      : layer.mounds.reduce((sum, heap) => sum + moundCm(heap, Math.hypot(x - heap.xCm, y - heap.yCm)), plain);
   };
 }
 
 const circlesOf = (layer: Layer): Circle[] =>
   layer.kind === "soil"
     ? layer.mounds.flatMap(({ xCm, yCm, radiusCm, topRadiusCm, form }) => [
-        { xCm, yCm, radiusCm }, ...(form === "flat" && topRadiusCm > 0 ? [{ xCm, yCm, radiusCm: topRadiusCm }] : []),
+        { xCm, yCm, radiusCm },
+        ...(form === "flat" && topRadiusCm > 0 ? [{ xCm, yCm, radiusCm: topRadiusCm }] : []),
       ])
     : [];
 
@@ -103,14 +111,25 @@ export function terrainOf(habitat: Habitat): Terrain {
     const zones = region.inside.slice(1).map(insideOf);
     const elsewhere = region.outside.map(insideOf);
     return {
-      layer, region, frame, circles: circlesOf(layer), thicknessCm: thicknessOf(layer, frame),
+      layer,
+      region,
+      frame,
+      circles: circlesOf(layer),
+      thicknessCm: thicknessOf(layer, frame),
       lies: (x, y) => zones.every((isIn) => isIn(x, y)) && !elsewhere.some((isIn) => isIn(x, y)),
     };
   });
   const mostOf = (layer: Layer): number =>
-    layer.kind === "soil" ? Math.max(...Object.values(layer.corners)) + layer.mounds.reduce((sum, mound) => sum + mound.heightCm, 0) : layer.kind === "barrier" ? entry("barriers", layer.materialId).thicknessCm : layer.depthCm;
+    layer.kind === "soil"
+      ? Math.max(...Object.values(layer.corners)) + layer.mounds.reduce((sum, mound) => sum + mound.heightCm, 0)
+      : layer.kind === "barrier"
+        ? entry("barriers", layer.materialId).thicknessCm
+        : layer.depthCm;
   return {
-    outline, patches, zones: habitat.strata.zones.map((zone) => zone.points), mostCm: habitat.strata.layers.reduce((sum, layer) => sum + mostOf(layer), 0),
+    outline,
+    patches,
+    zones: habitat.strata.zones.map((zone) => zone.points),
+    mostCm: habitat.strata.layers.reduce((sum, layer) => sum + mostOf(layer), 0),
     topsAt: (x, y) => {
       let top = 0;
       return patches.map((patch) => {

@@ -3,7 +3,17 @@ import { catalog, findEntry, type CatalogKind } from "../catalog";
 import { NameSchema } from "../habitat";
 
 /** The shelves of the catalogue whose things are bought and kept. */
-export const BUYABLE = ["supplies", "falseBottoms", "drainageMedia", "barriers", "ingredients", "dressings", "pieceKinds", "plants", "crew"] as const satisfies readonly CatalogKind[];
+export const BUYABLE = [
+  "supplies",
+  "falseBottoms",
+  "drainageMedia",
+  "barriers",
+  "ingredients",
+  "dressings",
+  "pieceKinds",
+  "plants",
+  "crew",
+] as const satisfies readonly CatalogKind[];
 export type Buyable = (typeof BUYABLE)[number];
 
 const amount = (most: number) => z.number().min(0).max(most);
@@ -24,7 +34,13 @@ const thing = { shelf: z.enum(BUYABLE), itemId: z.string() };
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 
 /** A pack as a shop sells it. A brick holds what it swells to. The price is the buyer's own. */
-export const PackSchema = z.strictObject({ id, ...thing, form: z.enum(PACK_FORMS), holds: AmountSchema, price: z.number().min(0).max(1_000_000).nullable() });
+export const PackSchema = z.strictObject({
+  id,
+  ...thing,
+  form: z.enum(PACK_FORMS),
+  holds: AmountSchema,
+  price: z.number().min(0).max(1_000_000).nullable(),
+});
 export type Pack = z.infer<typeof PackSchema>;
 
 export const StockSchema = z.strictObject({ id, ...thing, amount: AmountSchema });
@@ -55,17 +71,21 @@ export function unitOf(shelf: Buyable, itemId: string): Amount["kind"] {
     case "pieceKinds":
       return "pieces";
     case "supplies":
-      return ({ pieces: "pieces", litres: "loose", length: "length", sheet: "sheet" } as const)[findEntry("supplies", itemId)?.unit ?? "pieces"];
+      return ({ pieces: "pieces", litres: "loose", length: "length", sheet: "sheet" } as const)[
+        findEntry("supplies", itemId)?.unit ?? "pieces"
+      ];
     default:
       return "loose";
   }
 }
 
 /** Every thing that can be bought. */
-export const buyables = (): { shelf: Buyable; itemId: string }[] => BUYABLE.flatMap((shelf) => catalog[shelf].map((item) => ({ shelf, itemId: item.id })));
+export const buyables = (): { shelf: Buyable; itemId: string }[] =>
+  BUYABLE.flatMap((shelf) => catalog[shelf].map((item) => ({ shelf, itemId: item.id })));
 
 /** Of what a builder added only the name is known here: its id says that it is their own. */
-const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean => findEntry(shelf, itemId) !== undefined || (shelf === "ingredients" && /^own[A-Za-z0-9]+$/.test(itemId));
+const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean =>
+  findEntry(shelf, itemId) !== undefined || (shelf === "ingredients" && /^own[A-Za-z0-9]+$/.test(itemId));
 
 /**
  * Puts a stock line or a pack in, or in the place of the one with its id.
@@ -76,16 +96,24 @@ const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean =
 export function withPack(bins: Bins, pack: Pack): Bins {
   const checked = PackSchema.parse(pack);
   if (!known(checked)) throw new RangeError(`itemId: "${checked.itemId}" is not in the library`);
-  if (checked.holds.kind !== unitOf(checked.shelf, checked.itemId)) throw new RangeError("holds: counted in another unit than the thing");
+  if (checked.holds.kind !== unitOf(checked.shelf, checked.itemId))
+    throw new RangeError("holds: counted in another unit than the thing");
   const others = bins.packs.some((other) => other.id === checked.id);
-  return { ...bins, packs: others ? bins.packs.map((other) => (other.id === checked.id ? checked : other)) : [...bins.packs, checked] };
+  return {
+    ...bins,
+    packs: others ? bins.packs.map((other) => (other.id === checked.id ? checked : other)) : [...bins.packs, checked],
+  };
 }
 
 /** Sets what is in stock of a thing. Nothing of it takes the line out. @throws RangeError as {@link withPack} */
 export function withStock(bins: Bins, line: Stock): Bins {
   const checked = StockSchema.parse(line);
   if (!known(checked)) throw new RangeError(`itemId: "${checked.itemId}" is not in the library`);
-  if (checked.amount.kind !== unitOf(checked.shelf, checked.itemId)) throw new RangeError("amount: counted in another unit than the thing");
+  if (checked.amount.kind !== unitOf(checked.shelf, checked.itemId))
+    throw new RangeError("amount: counted in another unit than the thing");
   const others = bins.stock.some((other) => other.id === checked.id);
-  return { ...bins, stock: others ? bins.stock.map((other) => (other.id === checked.id ? checked : other)) : [...bins.stock, checked] };
+  return {
+    ...bins,
+    stock: others ? bins.stock.map((other) => (other.id === checked.id ? checked : other)) : [...bins.stock, checked],
+  };
 }

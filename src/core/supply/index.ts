@@ -1,7 +1,18 @@
 /** What to buy: requirements, what is in the bins, the choice of whole packs. */
 export { needs } from "./needs";
 export type { Need } from "./needs";
-export { AmountSchema, BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, PackSchema, buyables, unitOf, withPack, withStock } from "./bins";
+export {
+  AmountSchema,
+  BUYABLE,
+  BinsSchema,
+  EMPTY_BINS,
+  PACK_FORMS,
+  PackSchema,
+  buyables,
+  unitOf,
+  withPack,
+  withStock,
+} from "./bins";
 export type { Amount, Bins, Buyable, Pack, Stock } from "./bins";
 export { litrePrices, litresInStock, mixPricePerL } from "./loose";
 export { standsIn } from "./interchange";

@@ -4,7 +4,8 @@ import type { Bins } from "./bins";
 export function litresInStock(bins: Bins): Record<string, number> {
   const litres: Record<string, number> = {};
   for (const { shelf, itemId, amount } of bins.stock) {
-    if (shelf === "ingredients" && amount.kind === "loose" && amount.looseL > 0) litres[itemId] = (litres[itemId] ?? 0) + amount.looseL;
+    if (shelf === "ingredients" && amount.kind === "loose" && amount.looseL > 0)
+      litres[itemId] = (litres[itemId] ?? 0) + amount.looseL;
   }
   return litres;
 }
@@ -20,9 +21,16 @@ export function litrePrices(bins: Bins): Record<string, number> {
 }
 
 /** Price of a litre of mix by the prices of its parts; undefined while one of them has none. */
-export function mixPricePerL(parts: readonly { ingredientId: string; parts: number }[], bins: Bins, lostPct: number): number | undefined {
+export function mixPricePerL(
+  parts: readonly { ingredientId: string; parts: number }[],
+  bins: Bins,
+  lostPct: number,
+): number | undefined {
   const prices = litrePrices(bins);
   const total = parts.reduce((sum, part) => sum + part.parts, 0);
   if (total <= 0 || parts.some((part) => prices[part.ingredientId] === undefined)) return undefined;
-  return parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * (prices[ingredientId] ?? 0), 0) / (1 - lostPct / 100);
+  return (
+    parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * (prices[ingredientId] ?? 0), 0) /
+    (1 - lostPct / 100)
+  );
 }

@@ -6,8 +6,14 @@ import { needs } from "./index";
 
 const habitat = applyAll(
   startHabitat({
-    id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-    room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+    id: "h",
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
   }),
   [
     { name: "addLayer", args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 3, backCm: 3 } } },
@@ -25,10 +31,13 @@ describe("what a habitat is built from", () => {
   });
   it("adds one ingredient up over both lifts, each thing standing once", () => {
     const soils = ground(habitat).levels.filter((level) => level.kind === "soil");
-    const soilLitres = list.filter((need) => need.shelf === "ingredients").reduce((sum, need) => sum + (need.amount.kind === "loose" ? need.amount.looseL : 0), 0);
+    const soilLitres = list
+      .filter((need) => need.shelf === "ingredients")
+      .reduce((sum, need) => sum + (need.amount.kind === "loose" ? need.amount.looseL : 0), 0);
     const measured = soils.reduce((sum, level) => {
       const layer = habitat.strata.layers.find((other) => other.id === level.layerId)!;
-      const lostPct = layer.kind === "soil" ? blend(habitat.mixes.find((mix) => mix.id === layer.mixId)!.parts)!.lostPct : 0;
+      const lostPct =
+        layer.kind === "soil" ? blend(habitat.mixes.find((mix) => mix.id === layer.mixId)!.parts)!.lostPct : 0;
       return sum + level.looseL / (1 - lostPct / 100);
     }, 0);
     expect(soilLitres).toBeCloseTo(measured, 8);
@@ -43,9 +52,39 @@ describe("what a habitat is built from", () => {
       { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
       { name: "setTreatment", args: { wall: "left", treatmentId: "corkPanel", thicknessCm: 2 } },
       { name: "removeLayers", args: { layerIds: ["drainage-1"] } },
-      { name: "addLayer", args: { layer: { id: "grid", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 7 } } },
-      { name: "addZone", args: { id: "z", name: "Z", points: [[2, 0], [20, 0], [20, 40], [2, 40]], retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 12 } } },
-      { name: "addPiece", args: { id: "t", kindId: "corkTube", xCm: 40, yCm: 20, turnDeg: 0, widthCm: 14, depthCm: 14, heightCm: 30, rest: { on: "glass" }, fillMixId: "mix-1" } },
+      {
+        name: "addLayer",
+        args: { layer: { id: "grid", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 7 } },
+      },
+      {
+        name: "addZone",
+        args: {
+          id: "z",
+          name: "Z",
+          points: [
+            [2, 0],
+            [20, 0],
+            [20, 40],
+            [2, 40],
+          ],
+          retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 12 },
+        },
+      },
+      {
+        name: "addPiece",
+        args: {
+          id: "t",
+          kindId: "corkTube",
+          xCm: 40,
+          yCm: 20,
+          turnDeg: 0,
+          widthCm: 14,
+          depthCm: 14,
+          heightCm: 30,
+          rest: { on: "glass" },
+          fillMixId: "mix-1",
+        },
+      },
     ]);
     const land = ground(built);
     const all = needs(built, land);
@@ -57,7 +96,13 @@ describe("what a habitat is built from", () => {
     expect(amount("corkWall")).toEqual({ kind: "pieces", count: 1 });
     // The tube is filled with the lift's own mix: 2.9 L of it, with its settling, on top of what lies on the floor.
     const lift = land.levels.find((level) => level.layerId === "soil-1")!;
-    const parts = built.mixes[0]!.parts.reduce((sum, { ingredientId }) => sum + (all.find((need) => need.id === ingredientId && need.amount.kind === "loose")?.amount as { looseL: number }).looseL, 0);
+    const parts = built.mixes[0]!.parts.reduce(
+      (sum, { ingredientId }) =>
+        sum +
+        (all.find((need) => need.id === ingredientId && need.amount.kind === "loose")?.amount as { looseL: number })
+          .looseL,
+      0,
+    );
     expect(parts).toBeGreaterThan(lift.looseL + land.fillingL);
   });
 });

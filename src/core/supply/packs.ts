@@ -57,7 +57,13 @@ export const wantsOf = (needs: readonly Need[], swaps: boolean): Want[] =>
     return [{ need, shelf: need.shelf, amount, accepts: swaps ? standsIn(need.shelf, need.id) : [need.id] }];
   });
 
-type Item = { key: string; shelf: Buyable; itemId: string; stock: number; packs: readonly { pack: Pack; gives: number }[] };
+type Item = {
+  key: string;
+  shelf: Buyable;
+  itemId: string;
+  stock: number;
+  packs: readonly { pack: Pack; gives: number }[];
+};
 
 function itemsFor(wants: readonly Want[], bins: Bins, aim: Aim): Item[] {
   const keys = [...new Set(wants.flatMap((want) => want.accepts.map((itemId) => `${want.shelf}/${itemId}`)))];
@@ -66,9 +72,14 @@ function itemsFor(wants: readonly Want[], bins: Bins, aim: Aim): Item[] {
     const want = wants.find((other) => other.shelf === shelf && other.accepts.includes(itemId))!;
     const is = (other: { shelf: string; itemId: string }) => other.shelf === shelf && other.itemId === itemId;
     return {
-      key: `i${at}`, shelf: want.shelf, itemId,
+      key: `i${at}`,
+      shelf: want.shelf,
+      itemId,
       stock: bins.stock.filter(is).reduce((sum, line) => sum + covers(line.amount, want.need.amount), 0),
-      packs: bins.packs.filter((pack) => is(pack) && (aim !== "cheapest" || pack.price !== null)).map((pack) => ({ pack, gives: covers(pack.holds, want.need.amount) })).filter(({ gives }) => gives > 0),
+      packs: bins.packs
+        .filter((pack) => is(pack) && (aim !== "cheapest" || pack.price !== null))
+        .map((pack) => ({ pack, gives: covers(pack.holds, want.need.amount) }))
+        .filter(({ gives }) => gives > 0),
     };
   });
 }
@@ -88,20 +99,38 @@ const TIE = 1e-5;
 export function packQuestion(all: readonly Want[], bins: Bins, aim: Aim): PackQuestion {
   const offered = itemsFor(all, bins, aim);
   const canGive = (want: Want, limitless: boolean): Item[] =>
-    offered.filter((item) => item.shelf === want.shelf && want.accepts.includes(item.itemId) && (item.packs.length > 0 || (!limitless && item.stock > 0)));
+    offered.filter(
+      (item) =>
+        item.shelf === want.shelf &&
+        want.accepts.includes(item.itemId) &&
+        (item.packs.length > 0 || (!limitless && item.stock > 0)),
+    );
   // Stock alone may not do: a want without any pack is only asked for when the stock it accepts covers it and all others that accept it.
   const scarce = all.filter((want) => canGive(want, true).length === 0);
   const unmet = scarce.filter((want) => {
     const stock = canGive(want, false).reduce((sum, item) => sum + item.stock, 0);
-    const rivals = all.filter((other) => other.shelf === want.shelf && other.accepts.some((id) => want.accepts.includes(id))).reduce((sum, other) => sum + other.amount, 0);
+    const rivals = all
+      .filter((other) => other.shelf === want.shelf && other.accepts.some((id) => want.accepts.includes(id)))
+      .reduce((sum, other) => sum + other.amount, 0);
     return stock < rivals - 1e-9;
   });
   const wants = all.filter((want) => !unmet.includes(want) && want.amount > 0);
-  const items = offered.filter((item) => wants.some((want) => want.shelf === item.shelf && want.accepts.includes(item.itemId)));
+  const items = offered.filter((item) =>
+    wants.some((want) => want.shelf === item.shelf && want.accepts.includes(item.itemId)),
+  );
   const given = (at: number, item: Item) => `y_${at}_${item.key}`;
   const bought = (item: Item, n: number) => `x_${item.key}_${n}`;
-  const accepting = (item: Item) => wants.flatMap((want, at) => (want.shelf === item.shelf && want.accepts.includes(item.itemId) ? [given(at, item)] : []));
-  const scale = (item: Item) => Math.max(1e-9, wants.filter((want) => want.shelf === item.shelf && want.accepts.includes(item.itemId)).reduce((sum, want) => sum + want.amount, 0));
+  const accepting = (item: Item) =>
+    wants.flatMap((want, at) =>
+      want.shelf === item.shelf && want.accepts.includes(item.itemId) ? [given(at, item)] : [],
+    );
+  const scale = (item: Item) =>
+    Math.max(
+      1e-9,
+      wants
+        .filter((want) => want.shelf === item.shelf && want.accepts.includes(item.itemId))
+        .reduce((sum, want) => sum + want.amount, 0),
+    );
   const cost = items.flatMap((item) =>
     item.packs.map(({ pack, gives }, n): [string, number] => {
       const share = gives / scale(item);
@@ -109,19 +138,36 @@ export function packQuestion(all: readonly Want[], bins: Bins, aim: Aim): PackQu
     }),
   );
   // What the recipe names goes before what stands in for it, all else being equal.
-  const swapped = wants.flatMap((want, at) => items.filter((item) => item.shelf === want.shelf && want.accepts.slice(1).includes(item.itemId)).map((item): [string, number] => [given(at, item), (TIE / 10) / Math.max(1e-9, want.amount)]));
+  const swapped = wants.flatMap((want, at) =>
+    items
+      .filter((item) => item.shelf === want.shelf && want.accepts.slice(1).includes(item.itemId))
+      .map((item): [string, number] => [given(at, item), TIE / 10 / Math.max(1e-9, want.amount)]),
+  );
   return {
-    wants, unmet, items,
+    wants,
+    unmet,
+    items,
     model: {
       minimise: Object.fromEntries([...cost, ...swapped]),
       rules: [
         ...wants.map((want, at) => ({
-          name: `want_${at}`, is: ">=" as const, to: want.amount,
-          sum: Object.fromEntries(items.filter((item) => item.shelf === want.shelf && want.accepts.includes(item.itemId)).map((item) => [given(at, item), 1])),
+          name: `want_${at}`,
+          is: ">=" as const,
+          to: want.amount,
+          sum: Object.fromEntries(
+            items
+              .filter((item) => item.shelf === want.shelf && want.accepts.includes(item.itemId))
+              .map((item) => [given(at, item), 1]),
+          ),
         })),
         ...items.map((item) => ({
-          name: `have_${item.key}`, is: "<=" as const, to: item.stock,
-          sum: { ...Object.fromEntries(accepting(item).map((name) => [name, 1])), ...Object.fromEntries(item.packs.map(({ gives }, n) => [bought(item, n), -gives])) },
+          name: `have_${item.key}`,
+          is: "<=" as const,
+          to: item.stock,
+          sum: {
+            ...Object.fromEntries(accepting(item).map((name) => [name, 1])),
+            ...Object.fromEntries(item.packs.map(({ gives }, n) => [bought(item, n), -gives])),
+          },
         })),
       ],
       whole: items.flatMap((item) => item.packs.map((_, n) => bought(item, n))),
@@ -132,22 +178,35 @@ export function packQuestion(all: readonly Want[], bins: Bins, aim: Aim): PackQu
 /** Reads the answer of a pack question back as what to buy. */
 export function packChoice({ wants, unmet, items }: PackQuestion, solution: Solution): Choice {
   const value = (name: string) => solution.values[name] ?? 0;
-  const buys = items.flatMap((item) => item.packs.map(({ pack }, n) => ({ pack, count: Math.round(value(`x_${item.key}_${n}`)) }))).filter(({ count }) => count > 0);
-  const uses = wants.flatMap((want, at) => items.map((item) => ({ want, itemId: item.itemId, amount: value(`y_${at}_${item.key}`) }))).filter(({ amount }) => amount > 1e-6);
+  const buys = items
+    .flatMap((item) => item.packs.map(({ pack }, n) => ({ pack, count: Math.round(value(`x_${item.key}_${n}`)) })))
+    .filter(({ count }) => count > 0);
+  const uses = wants
+    .flatMap((want, at) => items.map((item) => ({ want, itemId: item.itemId, amount: value(`y_${at}_${item.key}`) })))
+    .filter(({ amount }) => amount > 1e-6);
   const left = items.map((item) => {
-    const had = item.stock + item.packs.reduce((sum, { gives }, n) => sum + gives * Math.round(value(`x_${item.key}_${n}`)), 0);
+    const had =
+      item.stock + item.packs.reduce((sum, { gives }, n) => sum + gives * Math.round(value(`x_${item.key}_${n}`)), 0);
     const used = wants.reduce((sum, _, at) => sum + value(`y_${at}_${item.key}`), 0);
     return { shelf: item.shelf, itemId: item.itemId, amount: had - used };
   });
   return {
-    status: solution.status, buys, uses, unmet, left: left.filter(({ amount }) => amount > 1e-6),
-    cost: buys.some(({ pack }) => pack.price === null) ? undefined : buys.reduce((sum, { pack, count }) => sum + (pack.price ?? 0) * count, 0),
+    status: solution.status,
+    buys,
+    uses,
+    unmet,
+    left: left.filter(({ amount }) => amount > 1e-6),
+    cost: buys.some(({ pack }) => pack.price === null)
+      ? undefined
+      : buys.reduce((sum, { pack, count }) => sum + (pack.price ?? 0) * count, 0),
   };
 }
 
 /** What is in stock of a need, in its own unit, at most what is needed. @example inStock(need, bins) // 6.5 */
 export function inStock(need: Need, bins: Bins): number {
-  const stock = bins.stock.filter((line) => line.shelf === need.shelf && line.itemId === need.id).reduce((sum, line) => sum + covers(line.amount, need.amount), 0);
+  const stock = bins.stock
+    .filter((line) => line.shelf === need.shelf && line.itemId === need.id)
+    .reduce((sum, line) => sum + covers(line.amount, need.amount), 0);
   const wanted = need.amount.kind === "sheet" ? 1 : covers(need.amount, need.amount);
   return Math.min(stock, wanted);
 }

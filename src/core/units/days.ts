@@ -1,7 +1,8 @@
 import { addDays, differenceInCalendarDays, formatISO, parseISO } from "date-fns";
 
 /** A calendar day some days later. @example daysAfter("2026-02-27", 3) // "2026-03-02" */
-export const daysAfter = (day: string, days: number): string => formatISO(addDays(parseISO(day), days), { representation: "date" });
+export const daysAfter = (day: string, days: number): string =>
+  formatISO(addDays(parseISO(day), days), { representation: "date" });
 
 /** Calendar days from one day to another. @example daysBetween("2026-03-01", "2026-03-04") // 3 */
 export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(parseISO(to), parseISO(from));

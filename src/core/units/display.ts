@@ -1,5 +1,10 @@
 import {
-  CM_PER_INCH, KG_PER_POUND, L_PER_CUBIC_FOOT, L_PER_US_DRY_QUART, L_PER_US_GALLON, celsiusToFahrenheit,
+  CM_PER_INCH,
+  KG_PER_POUND,
+  L_PER_CUBIC_FOOT,
+  L_PER_US_DRY_QUART,
+  L_PER_US_GALLON,
+  celsiusToFahrenheit,
 } from "./factors";
 import type { MeasureKind, UnitSystem } from "./parse";
 

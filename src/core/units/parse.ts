@@ -1,6 +1,13 @@
 import {
-  CM_PER_FOOT, CM_PER_INCH, KG_PER_OUNCE, KG_PER_POUND, L_PER_CUBIC_FOOT, L_PER_US_DRY_QUART,
-  L_PER_US_GALLON, L_PER_US_LIQUID_QUART, fahrenheitToCelsius,
+  CM_PER_FOOT,
+  CM_PER_INCH,
+  KG_PER_OUNCE,
+  KG_PER_POUND,
+  L_PER_CUBIC_FOOT,
+  L_PER_US_DRY_QUART,
+  L_PER_US_GALLON,
+  L_PER_US_LIQUID_QUART,
+  fahrenheitToCelsius,
 } from "./factors";
 import { readNumber } from "./number";
 
@@ -79,7 +86,10 @@ const NUMBER = "-?\\d[\\d.,]*(?:(?:\\s+|-)\\d+\\/\\d+|\\/\\d+|\\s*[¼½¾⅓⅔�
  * @example parseMeasure("4 qt", "volume", "metric")     // { ok: true, value: 4.40488… } (US dry quarts)
  */
 export function parseMeasure(text: string, kind: MeasureKind, system: UnitSystem): Measured {
-  const trimmed = text.trim().toLowerCase().replace(/\u2212/g, "-");
+  const trimmed = text
+    .trim()
+    .toLowerCase()
+    .replace(/\u2212/g, "-");
   if (trimmed === "") return { ok: false, problem: { code: "measure.empty" } };
   const pieces = [...trimmed.matchAll(new RegExp(`(${NUMBER})\\s*([^\\d¼½¾⅓⅔⅛⅜⅝⅞.,-]*)`, "gu"))];
   const covered = pieces.map((piece) => piece[0]).join("");
@@ -103,7 +113,8 @@ export function parseMeasure(text: string, kind: MeasureKind, system: UnitSystem
 }
 
 export type SizeProblem = MeasureProblem | { code: "size.notThree"; text: string };
-export type Sized = { ok: true; size: [widthCm: number, depthCm: number, heightCm: number] } | { ok: false; problem: SizeProblem };
+export type Sized =
+  { ok: true; size: [widthCm: number, depthCm: number, heightCm: number] } | { ok: false; problem: SizeProblem };
 
 /**
  * Reads a box size, width × depth × height. A unit after the last figure holds for figures without one.
@@ -112,7 +123,10 @@ export type Sized = { ok: true; size: [widthCm: number, depthCm: number, heightC
  * @example parseSize("60×45×45", "metric")        // { ok: true, size: [60, 45, 45] }
  */
 export function parseSize(text: string, system: UnitSystem): Sized {
-  const parts = text.trim().split(/\s*[x×*]\s*(?=[-−.,\d¼½¾⅓⅔⅛⅜⅝⅞]|$)|\s+by\s+/i).map((part) => part.trim());
+  const parts = text
+    .trim()
+    .split(/\s*[x×*]\s*(?=[-−.,\d¼½¾⅓⅔⅛⅜⅝⅞]|$)|\s+by\s+/i)
+    .map((part) => part.trim());
   if (parts.length !== 3 || parts.some((part) => part === "")) {
     return { ok: false, problem: { code: "size.notThree", text } };
   }

@@ -1,8 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
-  CM_PER_INCH, KG_PER_POUND, L_PER_CUBIC_FOOT, L_PER_US_DRY_QUART, L_PER_US_GALLON, celsiusToFahrenheit,
-  fahrenheitToCelsius, inchesOnTape, parseMeasure, parseSize, show,
+  CM_PER_INCH,
+  KG_PER_POUND,
+  L_PER_CUBIC_FOOT,
+  L_PER_US_DRY_QUART,
+  L_PER_US_GALLON,
+  celsiusToFahrenheit,
+  fahrenheitToCelsius,
+  inchesOnTape,
+  parseMeasure,
+  parseSize,
+  show,
 } from "./index";
 
 describe("conversion factors, NIST SP 811 (2008) appendix B, printed there to seven figures", () => {
@@ -24,7 +33,7 @@ describe("conversion factors, NIST SP 811 (2008) appendix B, printed there to se
 describe("reading what people type", () => {
   it.each([
     ["3 1/2 in", "length", 8.89],
-    ["3½\"", "length", 8.89],
+    ['3½"', "length", 8.89],
     ["9cm", "length", 9],
     ["9,5 cm", "length", 9.5],
     ["2 ft 6 in", "length", 76.2],

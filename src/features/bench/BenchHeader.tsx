@@ -31,10 +31,13 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
       middle={
         habitat && ready ? (
           <>
-            <span aria-hidden className={css.slash}>/</span>
+            <span aria-hidden className={css.slash}>
+              /
+            </span>
             <Name key={habitat.name} habitat={habitat} />
             <span className={css.meta}>
-              {say("common:sizeOf", boxSize(habitat.shell))} · {habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}
+              {say("common:sizeOf", boxSize(habitat.shell))} · {habitat.brief.count} ×{" "}
+              {nameOf("animals", habitat.brief.animalId)}
             </span>
             <KeptNote saving={saving} />
           </>
@@ -44,23 +47,39 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
         <div className={css.tools}>
           <Tooltip title={`${say("common:undo")} · Ctrl+Z`}>
             <span>
-              <IconButton size="small" aria-label={say("common:undo")} onClick={undo} disabled={!canUndo}><UndoOutlined fontSize="small" /></IconButton>
+              <IconButton size="small" aria-label={say("common:undo")} onClick={undo} disabled={!canUndo}>
+                <UndoOutlined fontSize="small" />
+              </IconButton>
             </span>
           </Tooltip>
           <Tooltip title={`${say("common:redo")} · Ctrl+Shift+Z`}>
             <span>
-              <IconButton size="small" aria-label={say("common:redo")} onClick={redo} disabled={!canRedo}><RedoOutlined fontSize="small" /></IconButton>
+              <IconButton size="small" aria-label={say("common:redo")} onClick={redo} disabled={!canRedo}>
+                <RedoOutlined fontSize="small" />
+              </IconButton>
             </span>
           </Tooltip>
           <Tooltip title={say("sheets:open")}>
-            <IconButton size="small" component={Link} href={`/h/${id}/sheets`} aria-label={say("sheets:open")}><PrintOutlined fontSize="small" /></IconButton>
+            <IconButton size="small" component={Link} href={`/h/${id}/sheets`} aria-label={say("sheets:open")}>
+              <PrintOutlined fontSize="small" />
+            </IconButton>
           </Tooltip>
           <Tooltip title={say("shelf:export")}>
-            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => habitat && saveHabitatFile(habitat)}><FileDownloadOutlined fontSize="small" /></IconButton>
+            <IconButton
+              size="small"
+              aria-label={say("shelf:export")}
+              onClick={() => habitat && saveHabitatFile(habitat)}
+            >
+              <FileDownloadOutlined fontSize="small" />
+            </IconButton>
           </Tooltip>
           <span className={css.keys}>
             <Tooltip title={`${say("common:keys")} · ?`}>
-              <IconButton size="small" aria-label={say("common:keys")} onClick={() => window.dispatchEvent(new KeyboardEvent("keydown", { key: "?" }))}>
+              <IconButton
+                size="small"
+                aria-label={say("common:keys")}
+                onClick={() => window.dispatchEvent(new KeyboardEvent("keydown", { key: "?" }))}
+              >
                 <KeyboardOutlined fontSize="small" />
               </IconButton>
             </Tooltip>
@@ -75,7 +94,9 @@ function KeptNote({ saving }: { saving: Saving }) {
   const say = useSay();
   return (
     <span className={css.kept} data-failed={saving.state === "failed"} role="status">
-      {saving.state === "saved" ? say("common:keptAt", { time: format(parseISO(saving.at), "HH:mm") }) : say(saving.state === "failed" ? "common:notKept" : "common:keeping")}
+      {saving.state === "saved"
+        ? say("common:keptAt", { time: format(parseISO(saving.at), "HH:mm") })
+        : say(saving.state === "failed" ? "common:notKept" : "common:keeping")}
     </span>
   );
 }
@@ -86,7 +107,15 @@ function Name({ habitat }: { habitat: Habitat }) {
   const edit = useSession((session) => session.edit);
   const [text, setText] = useState(habitat.name);
   const read = NameSchema.safeParse(text);
-  const problem = read.success ? undefined : say(text.trim() === "" ? "problems:name.empty" : text.length > 60 ? "problems:name.tooLong" : "problems:name.markup");
+  const problem = read.success
+    ? undefined
+    : say(
+        text.trim() === ""
+          ? "problems:name.empty"
+          : text.length > 60
+            ? "problems:name.tooLong"
+            : "problems:name.markup",
+      );
   const commit = () => {
     if (!read.success) setText(habitat.name);
     else if (read.data !== habitat.name) edit([{ name: "rename", args: { name: read.data } }]);
@@ -94,8 +123,14 @@ function Name({ habitat }: { habitat: Habitat }) {
   return (
     <Tooltip title={problem ?? ""} open={problem !== undefined}>
       <input
-        className={css.name} aria-label={say("start:name")} aria-invalid={problem !== undefined} value={text} size={Math.max(4, text.length)} maxLength={80}
-        onChange={(event) => setText(event.target.value)} onBlur={commit}
+        className={css.name}
+        aria-label={say("start:name")}
+        aria-invalid={problem !== undefined}
+        value={text}
+        size={Math.max(4, text.length)}
+        maxLength={80}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={commit}
         onKeyDown={(event) => {
           if (event.key === "Enter") event.currentTarget.blur();
           if (event.key === "Escape") setText(habitat.name);

@@ -24,7 +24,12 @@ export function FindingsBar({ id, ready }: { id: string; ready: boolean }) {
       ) : null}
       <ul>
         {ordered.map((finding) => (
-          <FindingCard key={`${finding.code}-${finding.about}`} id={id} here={finding.step === step} finding={finding} />
+          <FindingCard
+            key={`${finding.code}-${finding.about}`}
+            id={id}
+            here={finding.step === step}
+            finding={finding}
+          />
         ))}
       </ul>
     </footer>
@@ -43,7 +48,9 @@ function FindingCard({ id, finding, here }: { id: string; finding: Finding; here
         <b>{title}</b> {why}
       </p>
       {commands && mend ? (
-        <Button size="small" onClick={() => edit(commands)}>{capital(mend)}</Button>
+        <Button size="small" onClick={() => edit(commands)}>
+          {capital(mend)}
+        </Button>
       ) : here ? null : (
         <Button size="small" variant="outlined" component={Link} href={`/h/${id}/${finding.step}`}>
           {say("findings:goTo", { step: say(`steps:${finding.step}`) })}

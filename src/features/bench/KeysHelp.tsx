@@ -8,7 +8,16 @@ import DialogTitle from "@mui/material/DialogTitle";
 import { Fact, Facts } from "@/ui/parts";
 import { useSay } from "@/words";
 
-const KEYS = [["steps", "1 – 9"], ["views", "[  ]"], ["undo", "Ctrl Z"], ["redo", "Ctrl Shift Z"], ["handle", "↑ ↓ ← →"], ["fine", "Alt ↑ ↓"], ["remove", "Del"], ["help", "?"]] as const;
+const KEYS = [
+  ["steps", "1 – 9"],
+  ["views", "[  ]"],
+  ["undo", "Ctrl Z"],
+  ["redo", "Ctrl Shift Z"],
+  ["handle", "↑ ↓ ← →"],
+  ["fine", "Alt ↑ ↓"],
+  ["remove", "Del"],
+  ["help", "?"],
+] as const;
 
 /** The list of keys. */
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -19,12 +28,16 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
       <DialogContent>
         <Facts>
           {KEYS.map(([what, keys]) => (
-            <Fact key={what} label={say(`steps:keys.${what}`)}>{keys}</Fact>
+            <Fact key={what} label={say(`steps:keys.${what}`)}>
+              {keys}
+            </Fact>
           ))}
         </Facts>
       </DialogContent>
       <DialogActions>
-        <Button variant="outlined" onClick={onClose}>{say("common:close")}</Button>
+        <Button variant="outlined" onClick={onClose}>
+          {say("common:close")}
+        </Button>
       </DialogActions>
     </Dialog>
   );

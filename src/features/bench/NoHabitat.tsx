@@ -14,9 +14,19 @@ export function NoHabitat({ problem }: { problem: "missing" | Extract<Kept, { ok
     <>
       <AppHeader onUnits={chooseUnits} />
       <main id="work" style={{ padding: 32, display: "grid", gap: 16, justifyItems: "start", maxWidth: 560 }}>
-        <p role="alert">{problem === "missing" ? say("problems:notFound") : say("problems:stored", { why: sayFileProblem(problem.problem, say) })}</p>
-        {problem === "missing" ? null : <Button variant="outlined" onClick={() => saveRawFile(problem.id, problem.raw)}>{say("shelf:exportRaw")}</Button>}
-        <Button component={Link} href="/">{say("problems:backToShelf")}</Button>
+        <p role="alert">
+          {problem === "missing"
+            ? say("problems:notFound")
+            : say("problems:stored", { why: sayFileProblem(problem.problem, say) })}
+        </p>
+        {problem === "missing" ? null : (
+          <Button variant="outlined" onClick={() => saveRawFile(problem.id, problem.raw)}>
+            {say("shelf:exportRaw")}
+          </Button>
+        )}
+        <Button component={Link} href="/">
+          {say("problems:backToShelf")}
+        </Button>
       </main>
     </>
   );

@@ -14,8 +14,15 @@ const of = (texture: Material[number]["look"]["texture"], color: string): Materi
 
 /** Each step has the look of what it handles. */
 const LOOKS: Record<Step, Material> = {
-  brief: of("grain", "#e2dcc6"), shell: of("chip", "#c3b9a6"), strata: plain(entry("drainageMedia", "clayPebbles").look), mix: of("crumb", "#5c4632"),
-  planting: of("moss", "#7d9c5a"), crew: of("leaf", "#a9793f"), climate: of("grain", "#a9c6c4"), build: of("flake", "#b98d68"), keeping: of("fibre", "#4d5a50"),
+  brief: of("grain", "#e2dcc6"),
+  shell: of("chip", "#c3b9a6"),
+  strata: plain(entry("drainageMedia", "clayPebbles").look),
+  mix: of("crumb", "#5c4632"),
+  planting: of("moss", "#7d9c5a"),
+  crew: of("leaf", "#a9793f"),
+  climate: of("grain", "#a9c6c4"),
+  build: of("flake", "#b98d68"),
+  keeping: of("fibre", "#4d5a50"),
 };
 
 const NO_FINDINGS: readonly Finding[] = [];
@@ -36,7 +43,13 @@ export function Spine({ id, ready }: { id: string; ready: boolean }) {
       {STEPS.map((step, at) => {
         const open = findings.filter((finding) => finding.step === step);
         return (
-          <Link key={step} href={`/h/${id}/${step}`} aria-current={step === current ? "step" : undefined} className={css.step} title={`${at + 1}`}>
+          <Link
+            key={step}
+            href={`/h/${id}/${step}`}
+            aria-current={step === current ? "step" : undefined}
+            className={css.step}
+            title={`${at + 1}`}
+          >
             <Core material={LOOKS[step]} />
             <span>{say(`steps:${step}`)}</span>
             <Count open={open} />
@@ -52,7 +65,11 @@ function Count({ open }: { open: readonly Finding[] }) {
   if (open.length === 0) return null;
   const harms = open.some((finding) => finding.severity === "harm");
   return (
-    <i className={css.count} data-harm={harms} aria-label={say(harms ? "findings:countHarm" : "findings:countLook", { count: open.length })}>
+    <i
+      className={css.count}
+      data-harm={harms}
+      aria-label={say(harms ? "findings:countHarm" : "findings:countLook", { count: open.length })}
+    >
       {open.length}
     </i>
   );
@@ -63,7 +80,9 @@ function Core({ material }: { material: Material }) {
   return useMemo(
     () => (
       <svg className={css.core} aria-hidden>
-        <defs><TexturePattern id={id} material={material} pxPerCm={9} /></defs>
+        <defs>
+          <TexturePattern id={id} material={material} pxPerCm={9} />
+        </defs>
         <rect width="100%" height="100%" fill={`url(#${id})`} />
       </svg>
     ),

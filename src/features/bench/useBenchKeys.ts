@@ -6,7 +6,8 @@ import { STEPS } from "@/core/findings";
 import { useSession } from "@/store";
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
 
 /** `1` to `9` go to the steps, Ctrl+Z and Ctrl+Shift+Z undo and redo, `?` lists the keys. */
 export function useBenchKeys(id: string): { helpOpen: boolean; setHelpOpen: (open: boolean) => void } {

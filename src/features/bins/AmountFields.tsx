@@ -5,7 +5,12 @@ import { NumberInput, Stepper } from "@/ui/measure";
 import { useSay } from "@/words";
 import css from "./Bins.module.css";
 
-const LIMITS = { loose: { min: 0, max: 10_000 }, length: { min: 0, max: 100_000 }, pieces: { min: 0, max: 100_000 }, sheet: { min: 0.1, max: 5000 } } as const;
+const LIMITS = {
+  loose: { min: 0, max: 10_000 },
+  length: { min: 0, max: 100_000 },
+  pieces: { min: 0, max: 100_000 },
+  sheet: { min: 0.1, max: 5000 },
+} as const;
 
 /** Nothing yet of a thing, in its unit. */
 export function emptyAmount(kind: Amount["kind"]): Amount {
@@ -22,26 +27,68 @@ export function emptyAmount(kind: Amount["kind"]): Amount {
 }
 
 /** An amount in its own unit: litres or quarts, a length, pieces, or a sheet's two sides. */
-export function AmountFields({ label, amount, onChange }: { label: string; amount: Amount; onChange: (amount: Amount) => void }) {
+export function AmountFields({
+  label,
+  amount,
+  onChange,
+}: {
+  label: string;
+  amount: Amount;
+  onChange: (amount: Amount) => void;
+}) {
   const say = useSay();
   switch (amount.kind) {
     case "loose":
-      return <Stepper label={label} kind="volume" value={amount.looseL} limits={LIMITS.loose} onCommit={(looseL) => onChange({ kind: "loose", looseL })} />;
+      return (
+        <Stepper
+          label={label}
+          kind="volume"
+          value={amount.looseL}
+          limits={LIMITS.loose}
+          onCommit={(looseL) => onChange({ kind: "loose", looseL })}
+        />
+      );
     case "length":
-      return <Stepper label={label} kind="length" value={amount.lengthCm} limits={LIMITS.length} onCommit={(lengthCm) => onChange({ kind: "length", lengthCm })} />;
+      return (
+        <Stepper
+          label={label}
+          kind="length"
+          value={amount.lengthCm}
+          limits={LIMITS.length}
+          onCommit={(lengthCm) => onChange({ kind: "length", lengthCm })}
+        />
+      );
     case "pieces":
       return (
         <span className={css.pieces}>
-          <NumberInput label={label} value={amount.count} limits={LIMITS.pieces} whole onCommit={(count) => onChange({ kind: "pieces", count })} />
+          <NumberInput
+            label={label}
+            value={amount.count}
+            limits={LIMITS.pieces}
+            whole
+            onCommit={(count) => onChange({ kind: "pieces", count })}
+          />
           <small>{say("bins:pieces")}</small>
         </span>
       );
     case "sheet":
       return (
         <span className={css.sheetSize}>
-          <Stepper label={`${label}, ${say("shell:width")}`} kind="length" value={amount.widthCm} limits={LIMITS.sheet} onCommit={(widthCm) => onChange({ ...amount, widthCm })} />
+          <Stepper
+            label={`${label}, ${say("shell:width")}`}
+            kind="length"
+            value={amount.widthCm}
+            limits={LIMITS.sheet}
+            onCommit={(widthCm) => onChange({ ...amount, widthCm })}
+          />
           <span aria-hidden>×</span>
-          <Stepper label={`${label}, ${say("bins:long")}`} kind="length" value={amount.depthCm} limits={LIMITS.sheet} onCommit={(depthCm) => onChange({ ...amount, depthCm })} />
+          <Stepper
+            label={`${label}, ${say("bins:long")}`}
+            kind="length"
+            value={amount.depthCm}
+            limits={LIMITS.sheet}
+            onCommit={(depthCm) => onChange({ ...amount, depthCm })}
+          />
         </span>
       );
   }

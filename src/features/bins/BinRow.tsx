@@ -27,16 +27,36 @@ export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
   const first = lines[0] ?? { id: `${shelf}-${itemId}`, amount: emptyAmount(unit) };
   return (
     <li className={css.row}>
-      {entry && "look" in entry ? <Swatch material={plain(entry.look)} width={26} height={34} /> : <i className={css.dot} />}
+      {entry && "look" in entry ? (
+        <Swatch material={plain(entry.look)} width={26} height={34} />
+      ) : (
+        <i className={css.dot} />
+      )}
       <b className={css.name}>{name}</b>
       <div className={css.stock}>
         {unit === "sheet" && lines.length === 0 ? (
-          <Button size="small" variant="outlined" onClick={() => setStock(first.id, { kind: "sheet", widthCm: 60, depthCm: 60 })}>{say("bins:addSheet")}</Button>
+          <Button
+            size="small"
+            variant="outlined"
+            onClick={() => setStock(first.id, { kind: "sheet", widthCm: 60, depthCm: 60 })}
+          >
+            {say("bins:addSheet")}
+          </Button>
         ) : (
-          <AmountFields label={say("bins:inStockOf", { name })} amount={first.amount} onChange={(amount) => setStock(first.id, amount)} />
+          <AmountFields
+            label={say("bins:inStockOf", { name })}
+            amount={first.amount}
+            onChange={(amount) => setStock(first.id, amount)}
+          />
         )}
         {unit === "sheet" && lines.length > 0 ? (
-          <IconButton size="small" aria-label={say("bins:removeStock", { name })} onClick={() => onKeep({ ...bins, stock: bins.stock.filter((line) => line.id !== first.id) })}><CloseOutlined sx={{ fontSize: 16 }} /></IconButton>
+          <IconButton
+            size="small"
+            aria-label={say("bins:removeStock", { name })}
+            onClick={() => onKeep({ ...bins, stock: bins.stock.filter((line) => line.id !== first.id) })}
+          >
+            <CloseOutlined sx={{ fontSize: 16 }} />
+          </IconButton>
         ) : null}
       </div>
       <ul className={css.packs} aria-label={say("bins:packsOf", { name })}>
@@ -45,18 +65,28 @@ export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
           return (
             <li key={pack.id}>
               <span>{told}</span>
-              <b className="measure">{pack.price === null ? say("bins:noPrice") : moneyPrinted(pack.price, bins.currency)}</b>
-              <IconButton size="small" aria-label={say("bins:removePack", { pack: told, name })} onClick={() => onKeep({ ...bins, packs: bins.packs.filter((other) => other.id !== pack.id) })}>
+              <b className="measure">
+                {pack.price === null ? say("bins:noPrice") : moneyPrinted(pack.price, bins.currency)}
+              </b>
+              <IconButton
+                size="small"
+                aria-label={say("bins:removePack", { pack: told, name })}
+                onClick={() => onKeep({ ...bins, packs: bins.packs.filter((other) => other.id !== pack.id) })}
+              >
                 <CloseOutlined sx={{ fontSize: 15 }} />
               </IconButton>
             </li>
           );
         })}
         <li className={css.addPack}>
-          <Button size="small" variant="text" onClick={() => setAdding(!adding)} aria-expanded={adding}>{say("bins:addPack")}</Button>
+          <Button size="small" variant="text" onClick={() => setAdding(!adding)} aria-expanded={adding}>
+            {say("bins:addPack")}
+          </Button>
         </li>
       </ul>
-      {adding ? <PackForm shelf={shelf} itemId={itemId} bins={bins} onKeep={onKeep} onDone={() => setAdding(false)} /> : null}
+      {adding ? (
+        <PackForm shelf={shelf} itemId={itemId} bins={bins} onKeep={onKeep} onDone={() => setAdding(false)} />
+      ) : null}
     </li>
   );
 }

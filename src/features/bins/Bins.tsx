@@ -23,11 +23,22 @@ export function Bins() {
   const [added, setAdded] = useState<readonly Thing[]>([]);
   const [failed, setFailed] = useState(false);
   const keep = (next: BinsDocument) => {
-    putBins(next).then(() => setFailed(false), () => setFailed(true));
+    putBins(next).then(
+      () => setFailed(false),
+      () => setFailed(true),
+    );
   };
-  if (!bins) return <div className={css.page}><AppHeader place="bins" onUnits={chooseUnits} /></div>;
+  if (!bins)
+    return (
+      <div className={css.page}>
+        <AppHeader place="bins" onUnits={chooseUnits} />
+      </div>
+    );
   const held = new Set([...bins.stock, ...bins.packs, ...added].map(keyOf));
-  const things: readonly Thing[] = [...own.ingredients.map(({ id }): Thing => ({ shelf: "ingredients", itemId: id })), ...STOCK_THINGS].toSorted((a, b) => BUYABLE.indexOf(a.shelf) - BUYABLE.indexOf(b.shelf));
+  const things: readonly Thing[] = [
+    ...own.ingredients.map(({ id }): Thing => ({ shelf: "ingredients", itemId: id })),
+    ...STOCK_THINGS,
+  ].toSorted((a, b) => BUYABLE.indexOf(a.shelf) - BUYABLE.indexOf(b.shelf));
   const shown = things.filter((thing) => held.has(keyOf(thing)));
   return (
     <div className={css.page}>
@@ -39,14 +50,26 @@ export function Bins() {
             <p>{say("bins:sub")}</p>
           </div>
           <Autocomplete
-            className={css.find ?? ""} options={things.filter((thing) => !held.has(keyOf(thing)))} value={null} blurOnSelect clearOnBlur
-            getOptionLabel={({ shelf, itemId }) => capital(nameOf(shelf, itemId))} groupBy={({ shelf }) => say(`build:shelves.${shelf}`)} getOptionKey={keyOf}
+            className={css.find ?? ""}
+            options={things.filter((thing) => !held.has(keyOf(thing)))}
+            value={null}
+            blurOnSelect
+            clearOnBlur
+            getOptionLabel={({ shelf, itemId }) => capital(nameOf(shelf, itemId))}
+            groupBy={({ shelf }) => say(`build:shelves.${shelf}`)}
+            getOptionKey={keyOf}
             onChange={(_, thing) => thing && setAdded([...added, thing])}
-            renderInput={(params) => <TextField {...params} label={say("bins:add")} placeholder={say("bins:addHelp")} />}
+            renderInput={(params) => (
+              <TextField {...params} label={say("bins:add")} placeholder={say("bins:addHelp")} />
+            )}
           />
           <Currency key={bins.currency} bins={bins} onKeep={keep} />
         </div>
-        {failed ? <p role="alert" className={css.failed}>{say("common:notKept")}</p> : null}
+        {failed ? (
+          <p role="alert" className={css.failed}>
+            {say("common:notKept")}
+          </p>
+        ) : null}
         {shown.length === 0 ? <p className={css.empty}>{say("bins:empty")}</p> : null}
         {BUYABLE.map((shelf) => {
           const things = shown.filter((thing) => thing.shelf === shelf);
@@ -55,7 +78,9 @@ export function Bins() {
             <section key={shelf} className={css.shelf} aria-label={say(`build:shelves.${shelf}`)}>
               <h2>{say(`build:shelves.${shelf}`)}</h2>
               <ul>
-                {things.map((thing) => <BinRow key={keyOf(thing)} shelf={thing.shelf} itemId={thing.itemId} bins={bins} onKeep={keep} />)}
+                {things.map((thing) => (
+                  <BinRow key={keyOf(thing)} shelf={thing.shelf} itemId={thing.itemId} bins={bins} onKeep={keep} />
+                ))}
               </ul>
             </section>
           );
@@ -72,7 +97,11 @@ function Currency({ bins, onKeep }: { bins: BinsDocument; onKeep: (bins: BinsDoc
   const read = BinsSchema.shape.currency.safeParse(text.trim().toUpperCase());
   return (
     <TextField
-      className={css.currency ?? ""} label={say("bins:currency")} value={text} error={!read.success} helperText={read.success ? undefined : say("bins:currencyWrong")}
+      className={css.currency ?? ""}
+      label={say("bins:currency")}
+      value={text}
+      error={!read.success}
+      helperText={read.success ? undefined : say("bins:currencyWrong")}
       onChange={(event) => {
         setText(event.target.value);
         const next = BinsSchema.shape.currency.safeParse(event.target.value.trim().toUpperCase());

@@ -12,7 +12,10 @@ import css from "./Bins.module.css";
 /** The form a thing usually comes in. */
 const USUAL: Record<Amount["kind"], Pack["form"]> = { loose: "bag", sheet: "roll", length: "piece", pieces: "piece" };
 const FIRST: Record<Amount["kind"], Amount> = {
-  loose: { kind: "loose", looseL: 10 }, sheet: emptyAmount("sheet"), length: { kind: "length", lengthCm: 100 }, pieces: { kind: "pieces", count: 1 },
+  loose: { kind: "loose", looseL: 10 },
+  sheet: emptyAmount("sheet"),
+  length: { kind: "length", lengthCm: 100 },
+  pieces: { kind: "pieces", count: 1 },
 };
 
 type Props = { shelf: Buyable; itemId: string; bins: Bins; onKeep: (bins: Bins) => void; onDone: () => void };
@@ -34,7 +37,8 @@ export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
   };
   return (
     <form
-      className={css.form} aria-label={say("bins:newPack", { name })}
+      className={css.form}
+      aria-label={say("bins:newPack", { name })}
       onSubmit={(event) => {
         event.preventDefault();
         add();
@@ -42,8 +46,15 @@ export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
     >
       <label className={css.field}>
         <span>{say("bins:form")}</span>
-        <select value={form} onChange={(event) => setForm(PACK_FORMS.find((known) => known === event.target.value) ?? form)}>
-          {PACK_FORMS.map((value) => <option key={value} value={value}>{say(`bins:forms.${value}`)}</option>)}
+        <select
+          value={form}
+          onChange={(event) => setForm(PACK_FORMS.find((known) => known === event.target.value) ?? form)}
+        >
+          {PACK_FORMS.map((value) => (
+            <option key={value} value={value}>
+              {say(`bins:forms.${value}`)}
+            </option>
+          ))}
         </select>
       </label>
       <div className={css.field}>
@@ -51,10 +62,20 @@ export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
         <AmountFields label={say("bins:holdsOf", { name })} amount={holds} onChange={setHolds} />
       </div>
       <TextField
-        className={css.price ?? ""} label={say("bins:price", { currency: bins.currency })} value={price} error={wrong} helperText={wrong ? say("bins:priceWrong") : undefined}
-        onChange={(event) => setPrice(event.target.value)} slotProps={{ htmlInput: { inputMode: "decimal", className: "measure", autoComplete: "off" }, inputLabel: { shrink: true } }}
+        className={css.price ?? ""}
+        label={say("bins:price", { currency: bins.currency })}
+        value={price}
+        error={wrong}
+        helperText={wrong ? say("bins:priceWrong") : undefined}
+        onChange={(event) => setPrice(event.target.value)}
+        slotProps={{
+          htmlInput: { inputMode: "decimal", className: "measure", autoComplete: "off" },
+          inputLabel: { shrink: true },
+        }}
       />
-      <Button type="submit" size="small" disabled={wrong}>{say("bins:keepPack")}</Button>
+      <Button type="submit" size="small" disabled={wrong}>
+        {say("bins:keepPack")}
+      </Button>
     </form>
   );
 }

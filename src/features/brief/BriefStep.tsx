@@ -29,13 +29,19 @@ export function BriefStep() {
       middle={
         <>
           <BenchSection
-            habitat={habitat} ground={derived.ground} view={view} onView={setView}
-            overlay={(frame) => <LeastBox frame={frame} animal={animal} count={brief.count} surfaceCm={derived.ground.surface.frontCm} />}
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            overlay={(frame) => (
+              <LeastBox frame={frame} animal={animal} count={brief.count} surfaceCm={derived.ground.surface.frontCm} />
+            )}
           />
           <ul className={css.verdicts} aria-label={say("brief:verdictTitle")}>
             {boxReasons.map((reason) => (
               <li key={reason.code} data-weight={reason.weight}>
-                <b aria-hidden>{reason.weight === "good" ? "✓" : reason.weight === "harm" ? "✕" : "!"}</b> {sayBox(reason, say)}
+                <b aria-hidden>{reason.weight === "good" ? "✓" : reason.weight === "harm" ? "✕" : "!"}</b>{" "}
+                {sayBox(reason, say)}
               </li>
             ))}
           </ul>
@@ -45,14 +51,30 @@ export function BriefStep() {
         <>
           <LedgerHead title={say("brief:title")} sub={say("brief:sub")} />
           <div className={css.form}>
-            <AnimalField className={css.wide} label={say("brief:animal")} animals={animals} value={animal.id} onChange={(animalId) => edit([...carry(animalId), { name: "setAnimal", args: { animalId } }])} />
-            <CountField label={say("brief:count")} value={brief.count} onCommit={(count) => edit([{ name: "setCount", args: { count } }])} />
+            <AnimalField
+              className={css.wide}
+              label={say("brief:animal")}
+              animals={animals}
+              value={animal.id}
+              onChange={(animalId) => edit([...carry(animalId), { name: "setAnimal", args: { animalId } }])}
+            />
+            <CountField
+              label={say("brief:count")}
+              value={brief.count}
+              onCommit={(count) => edit([{ name: "setCount", args: { count } }])}
+            />
             <MeasureField
-              label={say("brief:roomTemperature")} kind="temperature" value={brief.room.temperatureC} limits={LIMITS.roomC}
+              label={say("brief:roomTemperature")}
+              kind="temperature"
+              value={brief.room.temperatureC}
+              limits={LIMITS.roomC}
               onCommit={(temperatureC, gesture) => edit([{ name: "setRoom", args: { temperatureC } }], gesture)}
             />
             <MeasureField
-              label={say("brief:roomHumidity")} kind="humidity" value={brief.room.humidityRh} limits={LIMITS.humidityRh}
+              label={say("brief:roomHumidity")}
+              kind="humidity"
+              value={brief.room.humidityRh}
+              limits={LIMITS.humidityRh}
               onCommit={(humidityRh, gesture) => edit([{ name: "setRoom", args: { humidityRh } }], gesture)}
             />
           </div>
@@ -75,41 +97,85 @@ function Wants() {
   return (
     <Facts>
       <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: animal.adultLengthCm })}</Fact>
-      <Fact plain label={say("brief:habit")}>{say(`brief:habits.${animal.habit}`)}, {say(`brief:activities.${animal.activity}`)}</Fact>
+      <Fact plain label={say("brief:habit")}>
+        {say(`brief:habits.${animal.habit}`)}, {say(`brief:activities.${animal.activity}`)}
+      </Fact>
       {temperatureC.basking ? <Fact label={say("brief:basking")}>{warmth(temperatureC.basking)}</Fact> : null}
       <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
       <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
       <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
-      <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] })}</Fact>
+      <Fact label={say("brief:humidity")}>
+        {say("brief:rangeRh", { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] })}
+      </Fact>
       <Fact label={say("brief:soil")}>{say("brief:lengthValue", { lengthCm: animal.soilDepthCm })}</Fact>
-      <Fact plain label={say("brief:drainage")}>{say(`brief:drainages.${animal.drainage}`)}</Fact>
+      <Fact plain label={say("brief:drainage")}>
+        {say(`brief:drainages.${animal.drainage}`)}
+      </Fact>
       <Fact label={say("brief:uv")}>{say("brief:uvValue", { zone: animal.uvZone })}</Fact>
     </Facts>
   );
 }
 
 /** The least box as a dashed outline, and the adult animal's length as a bar, both to scale. */
-function LeastBox({ frame, animal, count, surfaceCm }: { frame: Frame; animal: Animal; count: number; surfaceCm: number }) {
+function LeastBox({
+  frame,
+  animal,
+  count,
+  surfaceCm,
+}: {
+  frame: Frame;
+  animal: Animal;
+  count: number;
+  surfaceCm: number;
+}) {
   const say = useSay();
   const lengthCm = animal.adultLengthCm;
   const least = leastBox(animal, count);
   const across = frame.view === "front" ? least.widthCm : least.depthCm;
   const fits = across <= frame.acrossCm + 0.5 && least.heightCm <= frame.heightCm + 0.5;
   const color = fits ? "var(--moss)" : "var(--rust)";
-  const shown = { width: Math.min(across, frame.acrossCm) * frame.pxPerCm, height: Math.min(least.heightCm, frame.heightCm) * frame.pxPerCm };
+  const shown = {
+    width: Math.min(across, frame.acrossCm) * frame.pxPerCm,
+    height: Math.min(least.heightCm, frame.heightCm) * frame.pxPerCm,
+  };
   const barY = frame.y(surfaceCm) - 10;
   const barCm = Math.min(lengthCm, frame.acrossCm * 0.9);
   const startCm = Math.max(0.8, (frame.acrossCm - barCm) / 2);
   return (
     <g aria-hidden>
-      <rect x={frame.x(0)} y={frame.y(0) - shown.height} {...shown} fill={color} fillOpacity={0.05} stroke={color} strokeWidth={2} strokeDasharray="7 5" />
-      <text x={frame.x(0) + 10} y={frame.y(0) - shown.height + 19} fontSize={12.5} fontWeight={600} fill={color} stroke="var(--air-top)" strokeWidth={4} paintOrder="stroke">
+      <rect
+        x={frame.x(0)}
+        y={frame.y(0) - shown.height}
+        {...shown}
+        fill={color}
+        fillOpacity={0.05}
+        stroke={color}
+        strokeWidth={2}
+        strokeDasharray="7 5"
+      />
+      <text
+        x={frame.x(0) + 10}
+        y={frame.y(0) - shown.height + 19}
+        fontSize={12.5}
+        fontWeight={600}
+        fill={color}
+        stroke="var(--air-top)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
         {capital(say("brief:overlayLeast", { count }))}
       </text>
       <g transform={`translate(${frame.x(startCm)} ${barY})`}>
         <rect x={-6} y={-24} width={barCm * frame.pxPerCm + 12} height={32} rx={7} fill="var(--sheet)" opacity={0.92} />
-        <path d={`M0 -4V4M0 0H${barCm * frame.pxPerCm}M${barCm * frame.pxPerCm} -4V4`} stroke="var(--ink)" strokeWidth={2} fill="none" />
-        <text x={(barCm * frame.pxPerCm) / 2} y={-8} fontSize={12} textAnchor="middle" fill="var(--ink)">{say("brief:overlayAnimal", { lengthCm })}</text>
+        <path
+          d={`M0 -4V4M0 0H${barCm * frame.pxPerCm}M${barCm * frame.pxPerCm} -4V4`}
+          stroke="var(--ink)"
+          strokeWidth={2}
+          fill="none"
+        />
+        <text x={(barCm * frame.pxPerCm) / 2} y={-8} fontSize={12} textAnchor="middle" fill="var(--ink)">
+          {say("brief:overlayAnimal", { lengthCm })}
+        </text>
       </g>
     </g>
   );

@@ -6,7 +6,15 @@ import { LIMITS } from "@/core/habitat";
 import { useSay } from "@/words";
 
 /** A whole number of animals. */
-export function CountField({ label, value, onCommit }: { label: string; value: number; onCommit: (count: number) => void }) {
+export function CountField({
+  label,
+  value,
+  onCommit,
+}: {
+  label: string;
+  value: number;
+  onCommit: (count: number) => void;
+}) {
   const say = useSay();
   const [draft, setDraft] = useState<string | undefined>(undefined);
   const { min, max } = LIMITS.count;
@@ -14,7 +22,9 @@ export function CountField({ label, value, onCommit }: { label: string; value: n
   const wrong = draft !== undefined && !good(draft);
   return (
     <TextField
-      label={label} value={draft ?? String(value)} error={wrong}
+      label={label}
+      value={draft ?? String(value)}
+      error={wrong}
       helperText={wrong ? say("problems:whole", { label, least: min, most: max }) : undefined}
       onChange={(event) => {
         setDraft(event.target.value);

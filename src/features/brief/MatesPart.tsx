@@ -21,7 +21,9 @@ export function MatesPart() {
   const free = animals.filter(({ id }) => id !== animalId && !mates.some((mate) => mate.animalId === id));
   return (
     <LedgerPart title={say("brief:mates.title")}>
-      {mates.length === 0 ? <p className={css.quietNote}>{say("brief:mates.none")}</p> : (
+      {mates.length === 0 ? (
+        <p className={css.quietNote}>{say("brief:mates.none")}</p>
+      ) : (
         <ul className={css.mates}>
           {mates.map((mate) => {
             const fit = derived.mateFits.get(mate.animalId);
@@ -30,16 +32,39 @@ export function MatesPart() {
             return (
               <li key={mate.animalId}>
                 {fit ? <FitMark verdict={fit.verdict} /> : null}
-                <span><b>{name}</b><small>{lacking.map((reason) => sayFit(reason, say)).join(" ")}</small></span>
-                <NumberInput whole label={say("brief:mates.count", { name })} value={mate.count} limits={LIMITS.count} onCommit={(count, gesture) => edit([{ name: "setMate", args: { animalId: mate.animalId, count } }], gesture)} />
-                <IconButton size="small" aria-label={say("brief:mates.remove", { name })} onClick={() => edit([{ name: "removeMate", args: { animalId: mate.animalId } }])}><CloseOutlined sx={{ fontSize: 16 }} /></IconButton>
+                <span>
+                  <b>{name}</b>
+                  <small>{lacking.map((reason) => sayFit(reason, say)).join(" ")}</small>
+                </span>
+                <NumberInput
+                  whole
+                  label={say("brief:mates.count", { name })}
+                  value={mate.count}
+                  limits={LIMITS.count}
+                  onCommit={(count, gesture) =>
+                    edit([{ name: "setMate", args: { animalId: mate.animalId, count } }], gesture)
+                  }
+                />
+                <IconButton
+                  size="small"
+                  aria-label={say("brief:mates.remove", { name })}
+                  onClick={() => edit([{ name: "removeMate", args: { animalId: mate.animalId } }])}
+                >
+                  <CloseOutlined sx={{ fontSize: 16 }} />
+                </IconButton>
               </li>
             );
           })}
         </ul>
       )}
       {mates.length > 0 ? <p className={css.quietNote}>{say("brief:mates.caution")}</p> : null}
-      <AnimalField key={mates.length} label={say("brief:mates.add")} animals={free} value={undefined} onChange={(id) => edit([...carry(id), { name: "setMate", args: { animalId: id, count: 1 } }])} />
+      <AnimalField
+        key={mates.length}
+        label={say("brief:mates.add")}
+        animals={free}
+        value={undefined}
+        onChange={(id) => edit([...carry(id), { name: "setMate", args: { animalId: id, count: 1 } }])}
+      />
     </LedgerPart>
   );
 }

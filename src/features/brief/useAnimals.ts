@@ -9,7 +9,10 @@ import { useOpen, useOwn } from "@/store";
 export function useAnimals(): { animals: readonly Animal[]; carry: (animalId: string) => Command[] } {
   const { habitat } = useOpen();
   const shelf = useOwn() ?? EMPTY_SHELF;
-  const own = [...habitat.own.animals, ...shelf.animals.filter((animal) => !habitat.own.animals.some(({ id }) => id === animal.id))];
+  const own = [
+    ...habitat.own.animals,
+    ...shelf.animals.filter((animal) => !habitat.own.animals.some(({ id }) => id === animal.id)),
+  ];
   const carry = (animalId: string): Command[] => {
     const carried = own.find(({ id }) => id === animalId);
     return carried ? [{ name: "carryOwn", args: { animals: [carried] } }] : [];

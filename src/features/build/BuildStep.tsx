@@ -27,7 +27,14 @@ export function BuildStep() {
       label={say("steps:ledger")}
       middle={
         <>
-          <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} tagged overlay={(frame) => <FillLines frame={frame} />} />
+          <BenchSection
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            tagged
+            overlay={(frame) => <FillLines frame={frame} />}
+          />
           <Waits plan={plan} />
         </>
       }
@@ -36,8 +43,14 @@ export function BuildStep() {
           <LedgerHead title={say("build:title")} sub={say("build:sub")} />
           <div className={css.dates}>
             <TextField
-              type="date" label={say("build:startOn")} value={habitat.build.startOn}
-              onChange={(event) => event.target.validity.valid && event.target.value !== "" && edit([{ name: "setStart", args: { startOn: event.target.value } }])}
+              type="date"
+              label={say("build:startOn")}
+              value={habitat.build.startOn}
+              onChange={(event) =>
+                event.target.validity.valid &&
+                event.target.value !== "" &&
+                edit([{ name: "setStart", args: { startOn: event.target.value } }])
+              }
               slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: "2000-01-01", max: "2100-12-31" } }}
             />
             <p>
@@ -46,8 +59,13 @@ export function BuildStep() {
             </p>
           </div>
           <Pills
-            label={say("build:title")} value={shown} onChange={setShown}
-            options={[{ value: "steps", text: say("build:steps") }, { value: "shopping", text: say("build:shopping") }]}
+            label={say("build:title")}
+            value={shown}
+            onChange={setShown}
+            options={[
+              { value: "steps", text: say("build:steps") },
+              { value: "shopping", text: say("build:shopping") },
+            ]}
           />
           {shown === "steps" ? <TaskRows plan={plan} today={today} /> : <Shopping />}
         </>

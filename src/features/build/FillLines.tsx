@@ -10,6 +10,11 @@ export function FillLines({ frame }: { frame: Frame }) {
   const { ground } = useOpen().derived;
   const tags = ground.levels
     .filter((level) => level.kind !== "barrier")
-    .map((level) => ({ key: level.layerId, cm: level.top.frontCm, text: figures.shown(level.top.frontCm, "length").figure, color: "#22302a" }));
+    .map((level) => ({
+      key: level.layerId,
+      cm: level.top.frontCm,
+      text: figures.shown(level.top.frontCm, "length").figure,
+      color: "#22302a",
+    }));
   return <Tags frame={frame} tags={tags} />;
 }

@@ -9,7 +9,17 @@ import { plain, Swatch } from "@/ui/section";
 import { amountPrinted, capital, nameOf, useSay } from "@/words";
 import css from "./Build.module.css";
 
-const SHELVES = ["supplies", "falseBottoms", "drainageMedia", "barriers", "ingredients", "dressings", "pieceKinds", "plants", "crew"] as const satisfies readonly CatalogKind[];
+const SHELVES = [
+  "supplies",
+  "falseBottoms",
+  "drainageMedia",
+  "barriers",
+  "ingredients",
+  "dressings",
+  "pieceKinds",
+  "plants",
+  "crew",
+] as const satisfies readonly CatalogKind[];
 
 type Drawn = "drainageMedia" | "barriers" | "ingredients" | "dressings" | "falseBottoms" | "pieceKinds";
 const isDrawn = (shelf: CatalogKind): shelf is Drawn => "look" in (catalog[shelf][0] ?? {});
@@ -21,7 +31,9 @@ export function Shopping() {
   const list = needs(habitat, derived.ground);
   return (
     <>
-      <p className={css.help}>{say("build:shoppingHelp")} <Link href={`/h/${habitat.id}/sheets`}>{say("build:toSheets")}</Link></p>
+      <p className={css.help}>
+        {say("build:shoppingHelp")} <Link href={`/h/${habitat.id}/sheets`}>{say("build:toSheets")}</Link>
+      </p>
       {SHELVES.map((shelf) => {
         const wanted = list.filter((need) => need.shelf === shelf);
         if (wanted.length === 0) return null;
@@ -31,7 +43,11 @@ export function Shopping() {
             <ul>
               {wanted.map((need) => (
                 <li key={`${need.id}-${need.amount.kind}`}>
-                  {isDrawn(shelf) ? <Swatch material={plain(entry(shelf, need.id).look)} width={22} height={22} /> : <i className={css.dot} />}
+                  {isDrawn(shelf) ? (
+                    <Swatch material={plain(entry(shelf, need.id).look)} width={22} height={22} />
+                  ) : (
+                    <i className={css.dot} />
+                  )}
                   <span>{capital(nameOf(shelf, need.id))}</span>
                   <span className="measure">{amountPrinted(need.amount, say, shelf)}</span>
                 </li>

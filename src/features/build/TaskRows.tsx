@@ -25,7 +25,11 @@ export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: s
         const title = say(`build:tasks.${task.id}.title`);
         return (
           <li key={task.id} className={css.task} data-done={task.doneOn !== undefined}>
-            <Checkbox checked={task.doneOn !== undefined} onChange={() => mark(task)} slotProps={{ input: { "aria-label": say("build:markDone", { task: title }) } }} />
+            <Checkbox
+              checked={task.doneOn !== undefined}
+              onChange={() => mark(task)}
+              slotProps={{ input: { "aria-label": say("build:markDone", { task: title }) } }}
+            />
             <div>
               <p className={css.title}>
                 <b>{title}</b>

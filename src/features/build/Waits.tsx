@@ -21,7 +21,10 @@ export function Waits({ plan }: { plan: readonly Scheduled[] }) {
         <div key={task.id} className={css.waitRow}>
           <span>{say(`build:tasks.${task.id}.title`)}</span>
           <div className={css.track}>
-            <i data-governs={task.governs} style={{ left: `${at(task.startOn)}%`, width: `max(6px, ${at(task.readyOn) - at(task.startOn)}%)` }}>
+            <i
+              data-governs={task.governs}
+              style={{ left: `${at(task.startOn)}%`, width: `max(6px, ${at(task.readyOn) - at(task.startOn)}%)` }}
+            >
               {at(task.readyOn) - at(task.startOn) > 18 ? say("build:waits", { count: task.waitDays }) : ""}
             </i>
           </div>

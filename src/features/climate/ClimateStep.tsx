@@ -30,14 +30,22 @@ export function ClimateStep() {
   const { room } = habitat.brief;
   const bands: [label: string, band: Range][] = [
     ...(temperatureC.basking ? [[say("brief:basking"), temperatureC.basking] as [string, Range]] : []),
-    [say("brief:warm"), temperatureC.warm], [say("brief:cool"), temperatureC.cool], [say("brief:night"), temperatureC.night],
+    [say("brief:warm"), temperatureC.warm],
+    [say("brief:cool"), temperatureC.cool],
+    [say("brief:night"), temperatureC.night],
   ];
   return (
     <Workbench
       label={say("steps:ledger")}
       middle={
         <>
-          <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} overlay={(frame) => <WarmthOverlay frame={frame} animal={animal} />} />
+          <BenchSection
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            overlay={(frame) => <WarmthOverlay frame={frame} animal={animal} />}
+          />
           <p className={css.note}>{say("climate:note")}</p>
         </>
       }
@@ -50,13 +58,24 @@ export function ClimateStep() {
               {bands.map(([label, band]) => (
                 <li key={label}>
                   <span>{label}</span>
-                  <RangeBar {...SCALE_C} band={band} color="var(--clay)" marks={[{ at: room.temperatureC, label: say("climate:room") }]} />
+                  <RangeBar
+                    {...SCALE_C}
+                    band={band}
+                    color="var(--clay)"
+                    marks={[{ at: room.temperatureC, label: say("climate:room") }]}
+                  />
                   <span className="measure">{say("brief:rangeC", { lowC: band[0], highC: band[1] })}</span>
                 </li>
               ))}
               <li>
                 <span>{say("brief:humidity")}</span>
-                <RangeBar from={0} to={100} band={humidityRh} color="var(--water)" marks={[{ at: gap.warmedAirRh, label: say("climate:warmedAir") }]} />
+                <RangeBar
+                  from={0}
+                  to={100}
+                  band={humidityRh}
+                  color="var(--water)"
+                  marks={[{ at: gap.warmedAirRh, label: say("climate:warmedAir") }]}
+                />
                 <span className="measure">{say("brief:rangeRh", { lowRh: humidityRh[0], highRh: humidityRh[1] })}</span>
               </li>
             </ul>
@@ -65,13 +84,28 @@ export function ClimateStep() {
           <LedgerPart title={say("climate:gap")}>
             <Tiles>
               <Tile
-                label={say("climate:warmth")} figure={gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system, figures)}` : say("common:none")}
-                note={gap.warmAboveRoomC > 0 ? say("climate:overRoom", { roomC: room.temperatureC }) : say("climate:warmthNone")}
+                label={say("climate:warmth")}
+                figure={
+                  gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system, figures)}` : say("common:none")
+                }
+                note={
+                  gap.warmAboveRoomC > 0
+                    ? say("climate:overRoom", { roomC: room.temperatureC })
+                    : say("climate:warmthNone")
+                }
               />
-              <Tile label={say("climate:vapour")} figure={figures.number(gap.vapourGPerM3, 1)} unit={say("climate:vapourUnit")} />
+              <Tile
+                label={say("climate:vapour")}
+                figure={figures.number(gap.vapourGPerM3, 1)}
+                unit={say("climate:vapourUnit")}
+              />
             </Tiles>
             <p className={css.why}>{airSentence(say, gap.warmedAirRh, humidityRh)}</p>
-            <p className={css.why}>{gap.nightTooWarmC > 0 ? say("climate:nightWarm", { delta: degrees(gap.nightTooWarmC, system, figures) }) : say("climate:nightOk")}</p>
+            <p className={css.why}>
+              {gap.nightTooWarmC > 0
+                ? say("climate:nightWarm", { delta: degrees(gap.nightTooWarmC, system, figures) })
+                : say("climate:nightOk")}
+            </p>
             <Facts>
               <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
               <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>

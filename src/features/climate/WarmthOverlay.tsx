@@ -14,9 +14,21 @@ export function WarmthOverlay({ frame, animal }: { frame: Frame; animal: Animal 
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
   const label = (at: number, anchor: "start" | "end", title: string, [lowC, highC]: readonly [number, number]) => (
     <g transform={`translate(${at} ${y(heightCm) + 34})`} textAnchor={anchor}>
-      <rect x={anchor === "start" ? -10 : -116} y={-20} width={126} height={48} rx={9} fill="var(--sheet)" opacity={0.92} />
-      <text fontSize={13} fontWeight={650} fill="var(--ink)">{capital(title)}</text>
-      <text y={19} fontSize={14} className="measure" fill="var(--ink)">{say("brief:rangeC", { lowC, highC })}</text>
+      <rect
+        x={anchor === "start" ? -10 : -116}
+        y={-20}
+        width={126}
+        height={48}
+        rx={9}
+        fill="var(--sheet)"
+        opacity={0.92}
+      />
+      <text fontSize={13} fontWeight={650} fill="var(--ink)">
+        {capital(title)}
+      </text>
+      <text y={19} fontSize={14} className="measure" fill="var(--ink)">
+        {say("brief:rangeC", { lowC, highC })}
+      </text>
     </g>
   );
   return (

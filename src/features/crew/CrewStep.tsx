@@ -25,9 +25,14 @@ export function CrewStep() {
   const [view, setView] = useState<View>("front");
   const seeded = new Set(habitat.crew.map((seeding) => seeding.crewId));
   const shelf = useOwn() ?? EMPTY_SHELF;
-  const own = [...habitat.own.crew, ...shelf.crew.filter(({ id }) => !habitat.own.crew.some((carried) => carried.id === id))];
+  const own = [
+    ...habitat.own.crew,
+    ...shelf.crew.filter(({ id }) => !habitat.own.crew.some((carried) => carried.id === id)),
+  ];
   const species = new Map<string, Crew>([...own, ...catalog.crew].map((one) => [one.id, one]));
-  const candidates = ranked([...species.values()].filter(({ id }) => !seeded.has(id)).map((one) => crewFit(one, habitat)));
+  const candidates = ranked(
+    [...species.values()].filter(({ id }) => !seeded.has(id)).map((one) => crewFit(one, habitat)),
+  );
   const seed = (crewId: string, count: number) => {
     const carried = own.find(({ id }) => id === crewId);
     const carry: Command[] = carried ? [{ name: "carryOwn", args: { crew: [carried] } }] : [];
@@ -38,7 +43,13 @@ export function CrewStep() {
       label={say("steps:ledger")}
       middle={
         <>
-          <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} overlay={(frame) => <CrewDots frame={frame} />} />
+          <BenchSection
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            overlay={(frame) => <CrewDots frame={frame} />}
+          />
           <p className={css.note}>{say("crew:note")}</p>
         </>
       }
@@ -55,11 +66,17 @@ export function CrewStep() {
                   {fit ? <Species fit={fit} species={crewOf(habitat, seeding.crewId)} /> : null}
                   <span className={css.acts}>
                     <NumberInput
-                      whole label={say("crew:countOf", { name: capital(nameOf("crew", seeding.crewId)) })} value={seeding.count} limits={LIMITS.crewCount}
-                      onCommit={(count, gesture) => edit([{ name: "setCrew", args: { crewId: seeding.crewId, count } }], gesture)}
+                      whole
+                      label={say("crew:countOf", { name: capital(nameOf("crew", seeding.crewId)) })}
+                      value={seeding.count}
+                      limits={LIMITS.crewCount}
+                      onCommit={(count, gesture) =>
+                        edit([{ name: "setCrew", args: { crewId: seeding.crewId, count } }], gesture)
+                      }
                     />
                     <IconButton
-                      size="small" aria-label={say("crew:removeCrew", { name: capital(nameOf("crew", seeding.crewId)) })}
+                      size="small"
+                      aria-label={say("crew:removeCrew", { name: capital(nameOf("crew", seeding.crewId)) })}
                       onClick={() => edit([{ name: "removeCrew", args: { crewId: seeding.crewId } }])}
                     >
                       <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
@@ -81,7 +98,10 @@ export function CrewStep() {
                     <FitMark verdict={fit.verdict} />
                     <Species fit={fit} species={one} count={count} />
                     <Button
-                      size="small" variant="outlined" sx={{ minWidth: 36, px: 1 }} aria-label={say("crew:addCrew", { name: capital(nameOf("crew", fit.id)) })}
+                      size="small"
+                      variant="outlined"
+                      sx={{ minWidth: 36, px: 1 }}
+                      aria-label={say("crew:addCrew", { name: capital(nameOf("crew", fit.id)) })}
                       onClick={() => seed(fit.id, count)}
                     >
                       <AddOutlined fontSize="small" />
@@ -103,10 +123,12 @@ function Species({ fit, species, count }: { fit: Fit; species: Crew; count?: num
   const told = lacking.length > 0 ? lacking : fit.reasons.slice(0, 2);
   return (
     <span>
-      <span className={css.name}>{capital(nameOf("crew", fit.id))}</span> <i className={css.latin}>{species.scientificName}</i>
+      <span className={css.name}>{capital(nameOf("crew", fit.id))}</span>{" "}
+      <i className={css.latin}>{species.scientificName}</i>
       <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
       <small>
-        {count === undefined ? "" : `${say("crew:seed", { count })} · `}{say("crew:breeds", { count: species.breedsInDays })}
+        {count === undefined ? "" : `${say("crew:seed", { count })} · `}
+        {say("crew:breeds", { count: species.breedsInDays })}
       </small>
     </span>
   );

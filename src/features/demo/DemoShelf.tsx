@@ -24,5 +24,9 @@ export function DemoShelf() {
     };
     fill().catch(() => setFailed(true));
   }, [router, today]);
-  return <p role="status" style={{ padding: 32 }}>{say(failed ? "common:notKept" : "common:loading")}</p>;
+  return (
+    <p role="status" style={{ padding: 32 }}>
+      {say(failed ? "common:notKept" : "common:loading")}
+    </p>
+  );
 }

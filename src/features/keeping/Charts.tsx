@@ -10,7 +10,11 @@ import { Pills } from "@/ui/parts";
 import { useFigures, useSay, useUnits } from "@/words";
 import css from "./Keeping.module.css";
 
-const KIND: Record<Measurable, MeasureKind> = { temperatureC: "temperature", humidityRh: "humidity", waterLineCm: "length" };
+const KIND: Record<Measurable, MeasureKind> = {
+  temperatureC: "temperature",
+  humidityRh: "humidity",
+  waterLineCm: "length",
+};
 
 /** The figure that is plotted: base units in the shown system. */
 function shownValue(value: number, what: Measurable, system: UnitSystem): number {
@@ -30,7 +34,9 @@ export function Charts() {
   const { habitat, derived } = useOpen();
   const [what, setWhat] = useState<Measurable>("temperatureC");
   const { readings } = habitat.keeping;
-  const kinds: Measurable[] = derived.ground.water ? ["temperatureC", "humidityRh", "waterLineCm"] : ["temperatureC", "humidityRh"];
+  const kinds: Measurable[] = derived.ground.water
+    ? ["temperatureC", "humidityRh", "waterLineCm"]
+    : ["temperatureC", "humidityRh"];
   const chosen = kinds.includes(what) ? what : "temperatureC";
 
   const band = useMemo(() => {
@@ -47,13 +53,23 @@ export function Charts() {
     const of = (place: (typeof READING_PLACES)[number] | undefined): Line["points"] =>
       readings.flatMap((reading) => {
         const value = reading[chosen];
-        return value !== undefined && (place === undefined || reading.place === place) ? [[reading.at, shownValue(value, chosen, system)] as [string, number]] : [];
+        return value !== undefined && (place === undefined || reading.place === place)
+          ? [[reading.at, shownValue(value, chosen, system)] as [string, number]]
+          : [];
       });
     if (chosen === "waterLineCm") return [{ name: say("keeping:waterLine"), color: "--water", points: of(undefined) }];
-    return READING_PLACES.map((place) => ({ name: say(`keeping:places.${place}`), color: colors[place], dashed: place === "coolEnd", points: of(place) }));
+    return READING_PLACES.map((place) => ({
+      name: say(`keeping:places.${place}`),
+      color: colors[place],
+      dashed: place === "coolEnd",
+      points: of(place),
+    }));
   }, [readings, chosen, system, say]);
 
-  const print = useCallback((value: number) => figures.printed(baseValue(value, chosen, system), KIND[chosen]), [chosen, system, figures]);
+  const print = useCallback(
+    (value: number) => figures.printed(baseValue(value, chosen, system), KIND[chosen]),
+    [chosen, system, figures],
+  );
   const printShort = useCallback(
     (value: number) => {
       const { figure, unit } = figures.shown(baseValue(value, chosen, system), KIND[chosen]);
@@ -67,18 +83,41 @@ export function Charts() {
   return (
     <section className={css.charts} aria-label={say(`keeping:charts.${chosen}`)}>
       <div className={css.chartBar}>
-        <Pills label={say("keeping:latest")} value={chosen} onChange={setWhat} options={kinds.map((value) => ({ value, text: say(`keeping:charts.${value}`) }))} />
+        <Pills
+          label={say("keeping:latest")}
+          value={chosen}
+          onChange={setWhat}
+          options={kinds.map((value) => ({ value, text: say(`keeping:charts.${value}`) }))}
+        />
         <p className={css.legend} aria-hidden>
           {lines.map((line) => (
-            <span key={line.name}><i style={{ borderColor: `var(${line.color})`, borderStyle: line.dashed ? "dashed" : "solid" }} /> {line.name}</span>
+            <span key={line.name}>
+              <i style={{ borderColor: `var(${line.color})`, borderStyle: line.dashed ? "dashed" : "solid" }} />{" "}
+              {line.name}
+            </span>
           ))}
-          {band ? <span><u /> {say("keeping:band")} {print(band[0])} – {print(band[1])}</span> : null}
+          {band ? (
+            <span>
+              <u /> {say("keeping:band")} {print(band[0])} – {print(band[1])}
+            </span>
+          ) : null}
         </p>
       </div>
       {last && band ? (
         <BandChart
-          lines={lines} band={band} bandColor="--moss" print={print} printShort={printShort} height={188}
-          label={say("keeping:chartLabel", { what: say(`keeping:charts.${chosen}`), low: print(band[0]), high: print(band[1]), count: points.length, last: print(last[1]) })}
+          lines={lines}
+          band={band}
+          bandColor="--moss"
+          print={print}
+          printShort={printShort}
+          height={188}
+          label={say("keeping:chartLabel", {
+            what: say(`keeping:charts.${chosen}`),
+            low: print(band[0]),
+            high: print(band[1]),
+            count: points.length,
+            last: print(last[1]),
+          })}
         />
       ) : (
         <p className={css.none}>{say("keeping:noReadings")}</p>

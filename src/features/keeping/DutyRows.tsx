@@ -34,7 +34,9 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   return (
     <li>
       <Checkbox
-        checked={false} disabled={!due} slotProps={{ input: { "aria-label": say("keeping:tick", { duty: title }) } }}
+        checked={false}
+        disabled={!due}
+        slotProps={{ input: { "aria-label": say("keeping:tick", { duty: title }) } }}
         onChange={() => edit([{ name: "tickDuty", args: { dutyId: duty.id, on: today } }])}
       />
       <span>

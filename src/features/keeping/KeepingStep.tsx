@@ -26,20 +26,36 @@ export function KeepingStep() {
       middle={
         <>
           <div className={css.section}>
-            <BenchSection habitat={habitat} ground={derived.ground} view={view} onView={setView} waterLineCm={water?.value} tagged overlay={(frame) => <WaterMarks frame={frame} />} />
+            <BenchSection
+              habitat={habitat}
+              ground={derived.ground}
+              view={view}
+              onView={setView}
+              waterLineCm={water?.value}
+              tagged
+              overlay={(frame) => <WaterMarks frame={frame} />}
+            />
           </div>
           <Charts />
         </>
       }
       ledger={
         <>
-          <LedgerHead title={say("keeping:title")} sub={sinceOn ? say("keeping:since", { sinceOn }) : say("keeping:sub")} />
+          <LedgerHead
+            title={say("keeping:title")}
+            sub={sinceOn ? say("keeping:since", { sinceOn }) : say("keeping:sub")}
+          />
           {sinceOn === null ? (
             <div className={css.begin}>
               <p>{say("keeping:notYet")}</p>
               <Button
                 disabled={today === ""}
-                onClick={() => edit([{ name: "startKeeping", args: { on: today } }, { name: "markTask", args: { taskId: "moveIn", on: today } }])}
+                onClick={() =>
+                  edit([
+                    { name: "startKeeping", args: { on: today } },
+                    { name: "markTask", args: { taskId: "moveIn", on: today } },
+                  ])
+                }
               >
                 {say("keeping:begin")}
               </Button>

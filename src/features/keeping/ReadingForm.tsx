@@ -36,22 +36,51 @@ export function ReadingForm() {
 
   return (
     <form
-      className={css.form} noValidate
+      className={css.form}
+      noValidate
       onSubmit={(event) => {
         event.preventDefault();
         if (!event.currentTarget.querySelector('[aria-invalid="true"]')) write();
       }}
     >
-      <Pills label={say("keeping:place")} value={place} onChange={setPlace} options={READING_PLACES.map((value) => ({ value, text: say(`keeping:places.${value}`) }))} />
+      <Pills
+        label={say("keeping:place")}
+        value={place}
+        onChange={setPlace}
+        options={READING_PLACES.map((value) => ({ value, text: say(`keeping:places.${value}`) }))}
+      />
       <div className={css.fields} key={round}>
-        <MeasureField label={say("keeping:temperature")} kind="temperature" value={values.temperatureC} limits={LIMITS.readingC} onCommit={set("temperatureC")} onClear={clear("temperatureC")} />
-        <MeasureField label={say("keeping:humidity")} kind="humidity" value={values.humidityRh} limits={LIMITS.humidityRh} onCommit={set("humidityRh")} onClear={clear("humidityRh")} />
+        <MeasureField
+          label={say("keeping:temperature")}
+          kind="temperature"
+          value={values.temperatureC}
+          limits={LIMITS.readingC}
+          onCommit={set("temperatureC")}
+          onClear={clear("temperatureC")}
+        />
+        <MeasureField
+          label={say("keeping:humidity")}
+          kind="humidity"
+          value={values.humidityRh}
+          limits={LIMITS.humidityRh}
+          onCommit={set("humidityRh")}
+          onClear={clear("humidityRh")}
+        />
         {derived.ground.water ? (
-          <MeasureField label={say("keeping:waterLine")} kind="length" value={values.waterLineCm} limits={LIMITS.waterLineCm} onCommit={set("waterLineCm")} onClear={clear("waterLineCm")} />
+          <MeasureField
+            label={say("keeping:waterLine")}
+            kind="length"
+            value={values.waterLineCm}
+            limits={LIMITS.waterLineCm}
+            onCommit={set("waterLineCm")}
+            onClear={clear("waterLineCm")}
+          />
         ) : null}
       </div>
       <Button type="submit">{say("keeping:add")}</Button>
-      <p role="status" className={css.said} data-wrong={said?.wrong}>{said?.text ?? say("keeping:gauges")}</p>
+      <p role="status" className={css.said} data-wrong={said?.wrong}>
+        {said?.text ?? say("keeping:gauges")}
+      </p>
     </form>
   );
 }

@@ -17,7 +17,11 @@ export function WaterMarks({ frame }: { frame: Frame }) {
     <g aria-hidden fontSize={12} fontWeight={600}>
       <line x1={left} x2={right} y1={y} y2={y} stroke="#ffffff" strokeWidth={1.6} strokeDasharray="3 4" />
       <g textAnchor="end" transform={`translate(${left - 8} ${y + 4})`}>
-        {read ? <text y={-16} fill={over ? "var(--rust)" : "var(--water)"}>{say("keeping:readAt", { lineCm: read.value })}</text> : null}
+        {read ? (
+          <text y={-16} fill={over ? "var(--rust)" : "var(--water)"}>
+            {say("keeping:readAt", { lineCm: read.value })}
+          </text>
+        ) : null}
         <text fill="var(--soft)">{say("strata:safeTo", { safeLineCm: water.safeLineCm })}</text>
       </g>
     </g>

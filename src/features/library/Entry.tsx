@@ -25,11 +25,34 @@ export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown
         {"look" in entry ? <Swatch material={plain(entry.look)} width={54} height={54} /> : null}
         <div>
           <h2>{capital(nameOf(kind, entry.id))}</h2>
-          {latin ? <p><i>{latin}</i>{synonyms.length > 0 ? <> · {say("library:traits.synonyms").toLowerCase()} <i>{synonyms.join(", ")}</i></> : null}</p> : null}
+          {latin ? (
+            <p>
+              <i>{latin}</i>
+              {synonyms.length > 0 ? (
+                <>
+                  {" "}
+                  · {say("library:traits.synonyms").toLowerCase()} <i>{synonyms.join(", ")}</i>
+                </>
+              ) : null}
+            </p>
+          ) : null}
         </div>
-        {onCopy ? <Button size="small" variant="outlined" sx={{ ml: "auto", flex: "none" }} onClick={onCopy}>{say("library:own.copy")}</Button> : null}
+        {onCopy ? (
+          <Button size="small" variant="outlined" sx={{ ml: "auto", flex: "none" }} onClick={onCopy}>
+            {say("library:own.copy")}
+          </Button>
+        ) : null}
       </header>
-      {traits.length > 0 ? <dl className={css.traits}>{traits.map(({ key, label, text }) => <div key={key}><dt>{label}</dt><dd>{text}</dd></div>)}</dl> : null}
+      {traits.length > 0 ? (
+        <dl className={css.traits}>
+          {traits.map(({ key, label, text }) => (
+            <div key={key}>
+              <dt>{label}</dt>
+              <dd>{text}</dd>
+            </div>
+          ))}
+        </dl>
+      ) : null}
       <p className={css.from}>{say("library:mostly", { from: provenanceText(entry.from, say) })}</p>
       <table>
         <tbody>
@@ -37,7 +60,11 @@ export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown
             <tr key={row.path}>
               <th scope="row">{row.label}</th>
               <td className="measure">{row.value}</td>
-              <td className={css.drawn}>{row.range && row.scale ? <RangeMark range={row.range} scale={row.scale} soft={row.path.endsWith("tolerated")} /> : null}</td>
+              <td className={css.drawn}>
+                {row.range && row.scale ? (
+                  <RangeMark range={row.range} scale={row.scale} soft={row.path.endsWith("tolerated")} />
+                ) : null}
+              </td>
               <td data-kind={row.kind}>{row.from}</td>
             </tr>
           ))}

@@ -7,7 +7,16 @@ import { capital, nameOf, useSay } from "@/words";
 import { latinOf, type Shown } from "./entries";
 import css from "./Library.module.css";
 
-type Props = { kind: CatalogKind; entries: readonly Shown[]; ownIds: ReadonlySet<string>; chosen: string | undefined; picked: readonly string[]; full: boolean; onChoose: (id: string) => void; onPick: (id: string) => void };
+type Props = {
+  kind: CatalogKind;
+  entries: readonly Shown[];
+  ownIds: ReadonlySet<string>;
+  chosen: string | undefined;
+  picked: readonly string[];
+  full: boolean;
+  onChoose: (id: string) => void;
+  onPick: (id: string) => void;
+};
 
 /** The shelf as a list: one is looked at, up to four are picked to be compared. */
 export function EntryList({ kind, entries, ownIds, chosen, picked, full, onChoose, onPick }: Props) {
@@ -16,13 +25,32 @@ export function EntryList({ kind, entries, ownIds, chosen, picked, full, onChoos
     <ul className={css.list}>
       {entries.length === 0 ? <li className={css.none}>{say("library:noMatch")}</li> : null}
       {entries.map((entry) => (
-        <ListRow key={entry.id} kind={kind} id={entry.id} latin={ownIds.has(entry.id) ? say("library:own.yours") : latinOf(entry)} looked={entry.id === chosen} picked={picked.includes(entry.id)} full={full} onChoose={onChoose} onPick={onPick} />
+        <ListRow
+          key={entry.id}
+          kind={kind}
+          id={entry.id}
+          latin={ownIds.has(entry.id) ? say("library:own.yours") : latinOf(entry)}
+          looked={entry.id === chosen}
+          picked={picked.includes(entry.id)}
+          full={full}
+          onChoose={onChoose}
+          onPick={onPick}
+        />
       ))}
     </ul>
   );
 }
 
-type RowProps = { kind: CatalogKind; id: string; latin: string; looked: boolean; picked: boolean; full: boolean; onChoose: (id: string) => void; onPick: (id: string) => void };
+type RowProps = {
+  kind: CatalogKind;
+  id: string;
+  latin: string;
+  looked: boolean;
+  picked: boolean;
+  full: boolean;
+  onChoose: (id: string) => void;
+  onPick: (id: string) => void;
+};
 
 const ListRow = memo(function ListRow({ kind, id, latin, looked, picked, full, onChoose, onPick }: RowProps) {
   const say = useSay();
@@ -33,7 +61,13 @@ const ListRow = memo(function ListRow({ kind, id, latin, looked, picked, full, o
         <b>{name}</b>
         <i>{latin}</i>
       </button>
-      <Checkbox size="small" checked={picked} disabled={full && !picked} onChange={() => onPick(id)} slotProps={{ input: { "aria-label": say("library:compare.pick", { name }) } }} />
+      <Checkbox
+        size="small"
+        checked={picked}
+        disabled={full && !picked}
+        onChange={() => onPick(id)}
+        slotProps={{ input: { "aria-label": say("library:compare.pick", { name }) } }}
+      />
     </li>
   );
 });

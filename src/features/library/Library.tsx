@@ -46,8 +46,13 @@ export function Library() {
   const climatic = entries.some((entry) => climatesFor(entry) !== undefined);
   const habitat = habitats.find(({ id }) => id === habitatId);
   const fitting = useMemo(() => (habitat ? fittingIds(kind, entries, habitat) : undefined), [habitat, kind, entries]);
-  const shown = entries.filter((entry) =>
-    (found === undefined || found.has(entry.id)) && (subKind === ANY || subKindOf(entry) === subKind) && (climate === ANY || (climatesFor(entry) ?? []).includes(climate)) && (fitting === undefined || fitting.has(entry.id)));
+  const shown = entries.filter(
+    (entry) =>
+      (found === undefined || found.has(entry.id)) &&
+      (subKind === ANY || subKindOf(entry) === subKind) &&
+      (climate === ANY || (climatesFor(entry) ?? []).includes(climate)) &&
+      (fitting === undefined || fitting.has(entry.id)),
+  );
   const mine = ownKindOf(kind);
   const ownIds = new Set(mine ? own[mine].map(({ id }) => id) : []);
   const entry = shown.find(({ id }) => id === chosen) ?? shown.find(({ id }) => !ownIds.has(id)) ?? shown[0];
@@ -68,17 +73,41 @@ export function Library() {
     if (!mine || !from) return;
     const taken = [...stockNames(mine), ...own[mine].map(({ name }) => name)];
     const base = say("library:own.copyName", { name: capital(nameOf(kind, id)) });
-    const name = [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find((one) => !taken.includes(one)) ?? base;
+    const name =
+      [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find(
+        (one) => !taken.includes(one),
+      ) ?? base;
     const newId = newOwnId();
-    const kept = keepEntry(own, mine, { ...from, id: newId, name, basedOn: id } as unknown as OwnEntry, stockNames(mine));
+    const kept = keepEntry(
+      own,
+      mine,
+      { ...from, id: newId, name, basedOn: id } as unknown as OwnEntry,
+      stockNames(mine),
+    );
     if (!kept.ok) return;
     await putOwn(kept.shelf);
     setChosen(newId);
   };
-  const filter = (label: string, value: string, options: readonly { value: string; text: string }[], onChange: (value: string) => void) => (
-    <TextField select label={label} value={value} onChange={(event) => onChange(event.target.value)} slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }} sx={{ minWidth: 150, flex: 1, maxWidth: 240 }}>
+  const filter = (
+    label: string,
+    value: string,
+    options: readonly { value: string; text: string }[],
+    onChange: (value: string) => void,
+  ) => (
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+      sx={{ minWidth: 150, flex: 1, maxWidth: 240 }}
+    >
       <MenuItem value={ANY}>{say("library:filters.any")}</MenuItem>
-      {options.map((option) => <MenuItem key={option.value} value={option.value}>{option.text}</MenuItem>)}
+      {options.map((option) => (
+        <MenuItem key={option.value} value={option.value}>
+          {option.text}
+        </MenuItem>
+      ))}
     </TextField>
   );
   return (
@@ -91,36 +120,125 @@ export function Library() {
             <p>{say("library:sub")}</p>
             <p className={css.shares}>
               {say("library:shares", {
-                total: figures.number(SHARES.total, 0), published: figures.number(SHARES.published, 0), practice: figures.number(SHARES.practice, 0), memory: figures.number(SHARES.memory, 0),
+                total: figures.number(SHARES.total, 0),
+                published: figures.number(SHARES.published, 0),
+                practice: figures.number(SHARES.practice, 0),
+                memory: figures.number(SHARES.memory, 0),
               })}
             </p>
           </div>
           {mine ? <OwnTools kind={mine} own={own} /> : null}
         </div>
-        <div className={css.shelves}><Pills label={say("library:which")} value={kind} options={SHELVES.map((value) => ({ value, text: say(`library:kinds.${value}`) }))} onChange={goTo} /></div>
+        <div className={css.shelves}>
+          <Pills
+            label={say("library:which")}
+            value={kind}
+            options={SHELVES.map((value) => ({ value, text: say(`library:kinds.${value}`) }))}
+            onChange={goTo}
+          />
+        </div>
         <div className={css.filters}>
-          <TextField label={say("library:search")} value={sought} onChange={(event) => setSought(event.target.value)} sx={{ flex: 2, minWidth: 180, maxWidth: 320 }} />
-          {subKinds.length > 1 ? filter(say("library:filters.kind"), subKind, subKinds.map((value) => ({ value, text: capital(valueWord(kind === "ingredients" ? "matter" : kind === "gear" ? "purpose" : kind === "crew" ? "group" : "kind", value, say)) })), setSubKind) : null}
-          {climatic ? filter(say("library:filters.climate"), climate, CLIMATE_CLASSES.map((value) => ({ value, text: capital(say(`library:values.climate.${value}`)) })), (value) => setClimate(CLIMATE_CLASSES.find((one) => one === value) ?? ANY)) : null}
-          {kind === "plants" || kind === "crew" ? filter(say("library:filters.fits"), habitatId, habitats.map(({ id, name }) => ({ value: id, text: name })), setHabitatId) : null}
-          <span className={css.count} role="status">{say("library:count", { count: shown.length })}</span>
+          <TextField
+            label={say("library:search")}
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+            sx={{ flex: 2, minWidth: 180, maxWidth: 320 }}
+          />
+          {subKinds.length > 1
+            ? filter(
+                say("library:filters.kind"),
+                subKind,
+                subKinds.map((value) => ({
+                  value,
+                  text: capital(
+                    valueWord(
+                      kind === "ingredients"
+                        ? "matter"
+                        : kind === "gear"
+                          ? "purpose"
+                          : kind === "crew"
+                            ? "group"
+                            : "kind",
+                      value,
+                      say,
+                    ),
+                  ),
+                })),
+                setSubKind,
+              )
+            : null}
+          {climatic
+            ? filter(
+                say("library:filters.climate"),
+                climate,
+                CLIMATE_CLASSES.map((value) => ({ value, text: capital(say(`library:values.climate.${value}`)) })),
+                (value) => setClimate(CLIMATE_CLASSES.find((one) => one === value) ?? ANY),
+              )
+            : null}
+          {kind === "plants" || kind === "crew"
+            ? filter(
+                say("library:filters.fits"),
+                habitatId,
+                habitats.map(({ id, name }) => ({ value: id, text: name })),
+                setHabitatId,
+              )
+            : null}
+          <span className={css.count} role="status">
+            {say("library:count", { count: shown.length })}
+          </span>
           {picked.length > 0 ? (
             <span className={css.compareBar}>
-              <Button size="small" disabled={picked.length < 2} onClick={() => setComparing(true)}>{say("library:compare.go", { count: picked.length })}</Button>
-              <Button size="small" variant="text" onClick={() => { setPicked([]); setComparing(false); }}>{say("library:compare.clear")}</Button>
+              <Button size="small" disabled={picked.length < 2} onClick={() => setComparing(true)}>
+                {say("library:compare.go", { count: picked.length })}
+              </Button>
+              <Button
+                size="small"
+                variant="text"
+                onClick={() => {
+                  setPicked([]);
+                  setComparing(false);
+                }}
+              >
+                {say("library:compare.clear")}
+              </Button>
             </span>
           ) : null}
         </div>
-        {told === "" ? null : <p role="status" className={css.toldGone}>{told}</p>}
-        {comparing && compared.length > 1 ? <CompareEntries kind={kind} entries={compared} onBack={() => setComparing(false)} /> : (
+        {told === "" ? null : (
+          <p role="status" className={css.toldGone}>
+            {told}
+          </p>
+        )}
+        {comparing && compared.length > 1 ? (
+          <CompareEntries kind={kind} entries={compared} onBack={() => setComparing(false)} />
+        ) : (
           <div className={css.split}>
             <EntryList
-              kind={kind} entries={shown} ownIds={ownIds} chosen={entry?.id} picked={picked} full={picked.length >= MOST_COMPARED} onChoose={setChosen}
+              kind={kind}
+              entries={shown}
+              ownIds={ownIds}
+              chosen={entry?.id}
+              picked={picked}
+              full={picked.length >= MOST_COMPARED}
+              onChoose={setChosen}
               onPick={(id) => setPicked(picked.includes(id) ? picked.filter((other) => other !== id) : [...picked, id])}
             />
-            {ownEntry && mine ? <OwnForm key={ownEntry.id} kind={mine} item={ownEntry} own={own} onGone={(text) => { setTold(text); setChosen(undefined); }} />
-              : entry ? <Entry kind={kind} entry={entry} onCopy={mine ? () => void copy(entry.id) : undefined} />
-              : <p className={css.none}>{say("library:choose")}</p>}
+            {ownEntry && mine ? (
+              <OwnForm
+                key={ownEntry.id}
+                kind={mine}
+                item={ownEntry}
+                own={own}
+                onGone={(text) => {
+                  setTold(text);
+                  setChosen(undefined);
+                }}
+              />
+            ) : entry ? (
+              <Entry kind={kind} entry={entry} onCopy={mine ? () => void copy(entry.id) : undefined} />
+            ) : (
+              <p className={css.none}>{say("library:choose")}</p>
+            )}
           </div>
         )}
       </main>

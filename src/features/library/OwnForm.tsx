@@ -18,13 +18,32 @@ import { valueWord } from "./traits";
 const ANY_NUMBER = { min: -50, max: 100_000 };
 
 const labelOf = (path: string, say: Say): string => {
-  const told = path.split(".").map((key) => `figures:${key}`).filter(isWord).map((key) => say(key as "figures:pH")).join(", ");
-  const end = path.endsWith(".0") ? ` ${say("library:own.low")}` : path.endsWith(".1") ? ` ${say("library:own.high")}` : "";
+  const told = path
+    .split(".")
+    .map((key) => `figures:${key}`)
+    .filter(isWord)
+    .map((key) => say(key as "figures:pH"))
+    .join(", ");
+  const end = path.endsWith(".0")
+    ? ` ${say("library:own.low")}`
+    : path.endsWith(".1")
+      ? ` ${say("library:own.high")}`
+      : "";
   return told === "" ? path : `${told}${end}`;
 };
 
 /** An entry of the builder's own: its name, its choices and its figures, kept together or not at all; a copy can go back to what it was copied from. */
-export function OwnForm({ kind, item, own, onGone }: { kind: OwnKind; item: OwnEntry; own: OwnShelf; onGone: (told: string) => void }) {
+export function OwnForm({
+  kind,
+  item,
+  own,
+  onGone,
+}: {
+  kind: OwnKind;
+  item: OwnEntry;
+  own: OwnShelf;
+  onGone: (told: string) => void;
+}) {
   const say = useSay();
   const [draft, setDraft] = useState(item);
   const [told, setTold] = useState<{ text: string; wrong: boolean } | undefined>(undefined);
@@ -42,24 +61,43 @@ export function OwnForm({ kind, item, own, onGone }: { kind: OwnKind; item: OwnE
   };
   const remove = async () => {
     const { shelf, neededBy } = dropEntry(own, kind, item.id);
-    if (neededBy.length > 0) return setTold({ wrong: true, text: say("library:own.needed", { names: neededBy.join(", ") }) });
+    if (neededBy.length > 0)
+      return setTold({ wrong: true, text: say("library:own.needed", { names: neededBy.join(", ") }) });
     await putOwn(shelf);
     onGone(say("library:own.removed", { name: item.name }));
   };
-  const choices = CHOICES[kind].filter(({ key }) => key in draft && !(key === "soldAs" && "brick" in draft && draft.brick));
+  const choices = CHOICES[kind].filter(
+    ({ key }) => key in draft && !(key === "soldAs" && "brick" in draft && draft.brick),
+  );
   return (
     <article className={css.entry} aria-label={item.name}>
       <header>
         {"look" in draft ? <Swatch material={plain(draft.look)} width={54} height={54} /> : null}
-        <TextField label={say("library:own.name")} value={draft.name} onChange={(event) => change({ ...draft, name: event.target.value })} />
+        <TextField
+          label={say("library:own.name")}
+          value={draft.name}
+          onChange={(event) => change({ ...draft, name: event.target.value })}
+        />
       </header>
-      <p className={css.note}>{draft.basedOn ? say("library:own.basedOn", { name: nameOf(kind, draft.basedOn) }) : ""} {say("library:own.help")}</p>
+      <p className={css.note}>
+        {draft.basedOn ? say("library:own.basedOn", { name: nameOf(kind, draft.basedOn) }) : ""}{" "}
+        {say("library:own.help")}
+      </p>
       <div className={css.grid}>
         {choices.map(({ key, values }) => (
           <label key={key}>
             <span>{say(`library:traits.${key}`)}</span>
-            <select value={String((draft as Record<string, unknown>)[key])} onChange={(event) => change(withChoice(draft, key, event.target.value))}>
-              {values.map((value) => <option key={value} value={value}>{value === "true" || value === "false" ? say(value === "true" ? "library:choices.yes" : "library:choices.no") : valueWord(key, value, say)}</option>)}
+            <select
+              value={String((draft as Record<string, unknown>)[key])}
+              onChange={(event) => change(withChoice(draft, key, event.target.value))}
+            >
+              {values.map((value) => (
+                <option key={value} value={value}>
+                  {value === "true" || value === "false"
+                    ? say(value === "true" ? "library:choices.yes" : "library:choices.no")
+                    : valueWord(key, value, say)}
+                </option>
+              ))}
             </select>
           </label>
         ))}
@@ -67,26 +105,71 @@ export function OwnForm({ kind, item, own, onGone }: { kind: OwnKind; item: OwnE
           <>
             <label>
               <span>{say("library:choices.texture")}</span>
-              <select value={draft.look.texture} onChange={(event) => change({ ...draft, look: { ...draft.look, texture: TEXTURES.find((one) => one === event.target.value) ?? draft.look.texture } })}>
-                {TEXTURES.map((value) => <option key={value} value={value}>{say(`library:texture.${value}`)}</option>)}
+              <select
+                value={draft.look.texture}
+                onChange={(event) =>
+                  change({
+                    ...draft,
+                    look: {
+                      ...draft.look,
+                      texture: TEXTURES.find((one) => one === event.target.value) ?? draft.look.texture,
+                    },
+                  })
+                }
+              >
+                {TEXTURES.map((value) => (
+                  <option key={value} value={value}>
+                    {say(`library:texture.${value}`)}
+                  </option>
+                ))}
               </select>
             </label>
             <label>
               <span>{say("library:choices.color")}</span>
-              <input type="color" value={draft.look.color} onChange={(event) => change({ ...draft, look: { ...draft.look, color: event.target.value } })} />
+              <input
+                type="color"
+                value={draft.look.color}
+                onChange={(event) => change({ ...draft, look: { ...draft.look, color: event.target.value } })}
+              />
             </label>
           </>
         ) : null}
         {figuresOf(draft).map(({ path, value }) => {
           const label = labelOf(path, say);
-          return <label key={path}><span>{label}</span><NumberInput label={label} value={value} limits={ANY_NUMBER} onCommit={(next) => change(withFigure(draft, path, next))} /></label>;
+          return (
+            <label key={path}>
+              <span>{label}</span>
+              <NumberInput
+                label={label}
+                value={value}
+                limits={ANY_NUMBER}
+                onCommit={(next) => change(withFigure(draft, path, next))}
+              />
+            </label>
+          );
         })}
       </div>
       <div className={css.row}>
-        <Button disabled={!changed} onClick={() => void keep()}>{say("library:own.keep")}</Button>
-        {stock && !alike(stock, draft) ? <Button variant="outlined" onClick={() => { setDraft(stock); setTold({ wrong: false, text: say("library:own.restored") }); }}>{say("library:own.restore")}</Button> : null}
-        <Button variant="outlined" onClick={() => void remove()}>{say("library:own.remove")}</Button>
-        <span role={told?.wrong ? "alert" : "status"} className={told?.wrong ? css.wrong : css.note}>{told?.text ?? (changed ? say("library:own.unsaved") : "")}</span>
+        <Button disabled={!changed} onClick={() => void keep()}>
+          {say("library:own.keep")}
+        </Button>
+        {stock && !alike(stock, draft) ? (
+          <Button
+            variant="outlined"
+            onClick={() => {
+              setDraft(stock);
+              setTold({ wrong: false, text: say("library:own.restored") });
+            }}
+          >
+            {say("library:own.restore")}
+          </Button>
+        ) : null}
+        <Button variant="outlined" onClick={() => void remove()}>
+          {say("library:own.remove")}
+        </Button>
+        <span role={told?.wrong ? "alert" : "status"} className={told?.wrong ? css.wrong : css.note}>
+          {told?.text ?? (changed ? say("library:own.unsaved") : "")}
+        </span>
       </div>
     </article>
   );

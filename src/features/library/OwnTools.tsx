@@ -28,17 +28,29 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
     const before = (item: OwnIngredient) => own.ingredients.find((other) => sameName(other.name, item.name));
     const refused: string[] = [];
     const shelf = ingredients.reduce<OwnShelf>((held, item) => {
-      const kept = keepEntry(held, "ingredients", { ...item, id: before(item)?.id ?? item.id }, stockNames("ingredients"));
+      const kept = keepEntry(
+        held,
+        "ingredients",
+        { ...item, id: before(item)?.id ?? item.id },
+        stockNames("ingredients"),
+      );
       if (!kept.ok) refused.push(sayOwnProblem(kept.problem, say));
       return kept.ok ? kept.shelf : held;
     }, own);
     await putOwn(shelf);
-    setTold({ taken: say("library:own.brought", { count: ingredients.length - refused.length }), problems: [...problems.map((problem) => sayCsvProblem(problem, say)), ...refused] });
+    setTold({
+      taken: say("library:own.brought", { count: ingredients.length - refused.length }),
+      problems: [...problems.map((problem) => sayCsvProblem(problem, say)), ...refused],
+    });
   };
 
   const bringFile = async (file: File) => {
     const read = parseOwn(await openText(file));
-    if (!read.ok) return setTold({ taken: "", problems: [say("library:own.fileRefused", { why: sayFileProblem(read.problem, say) })] });
+    if (!read.ok)
+      return setTold({
+        taken: "",
+        problems: [say("library:own.fileRefused", { why: sayFileProblem(read.problem, say) })],
+      });
     const problems: string[] = [];
     let [shelf, count] = [own, 0];
     for (const one of OWN_KINDS) {
@@ -49,7 +61,11 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
       }
     }
     for (const recipe of read.shelf.recipes) {
-      const kept = keepRecipe(shelf, recipe, catalog.recipes.map(({ id }) => nameOf("recipes", id)));
+      const kept = keepRecipe(
+        shelf,
+        recipe,
+        catalog.recipes.map(({ id }) => nameOf("recipes", id)),
+      );
       if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
       else problems.push(sayOwnProblem(kept.problem, say));
     }
@@ -59,13 +75,37 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
   const some = OWN_KINDS.some((one) => own[one].length > 0) || own.recipes.length > 0;
   return (
     <section className={css.tools} aria-label={say("library:own.title")}>
-      <FileButton label={say("library:own.bringFile")} accept=".json,application/json" onFile={(file) => void bringFile(file)} />
-      <Button size="small" variant="outlined" disabled={!some} onClick={() => saveText("own-entries.library.json", printOwn(own))}>{say("library:own.saveFile")}</Button>
+      <FileButton
+        label={say("library:own.bringFile")}
+        accept=".json,application/json"
+        onFile={(file) => void bringFile(file)}
+      />
+      <Button
+        size="small"
+        variant="outlined"
+        disabled={!some}
+        onClick={() => saveText("own-entries.library.json", printOwn(own))}
+      >
+        {say("library:own.saveFile")}
+      </Button>
       {kind === "ingredients" ? (
         <>
-          <FileButton label={say("library:own.bring")} accept=".csv,text/csv,text/plain" onFile={(file) => void bringTable(file)} />
-          <Button size="small" variant="outlined" disabled={own.ingredients.length === 0} onClick={() => saveTable("ingredients.csv", printIngredients(own.ingredients))}>{say("library:own.save")}</Button>
-          <Button size="small" variant="text" onClick={() => saveTable("ingredients-example.csv", exampleCsv())}>{say("library:own.example")}</Button>
+          <FileButton
+            label={say("library:own.bring")}
+            accept=".csv,text/csv,text/plain"
+            onFile={(file) => void bringTable(file)}
+          />
+          <Button
+            size="small"
+            variant="outlined"
+            disabled={own.ingredients.length === 0}
+            onClick={() => saveTable("ingredients.csv", printIngredients(own.ingredients))}
+          >
+            {say("library:own.save")}
+          </Button>
+          <Button size="small" variant="text" onClick={() => saveTable("ingredients-example.csv", exampleCsv())}>
+            {say("library:own.example")}
+          </Button>
         </>
       ) : null}
       {told ? (
@@ -73,8 +113,15 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
           <p>{told.taken}</p>
           {told.problems.length > 0 ? (
             <>
-              {told.taken === "" ? null : <p className={css.wrong}>{say("library:own.notTaken", { count: told.problems.length })}</p>}
-              <ul>{told.problems.slice(0, MOST_TOLD).map((text, at) => <li key={at}>{text}</li>)}{told.problems.length > MOST_TOLD ? <li>…</li> : null}</ul>
+              {told.taken === "" ? null : (
+                <p className={css.wrong}>{say("library:own.notTaken", { count: told.problems.length })}</p>
+              )}
+              <ul>
+                {told.problems.slice(0, MOST_TOLD).map((text, at) => (
+                  <li key={at}>{text}</li>
+                ))}
+                {told.problems.length > MOST_TOLD ? <li>…</li> : null}
+              </ul>
             </>
           ) : null}
         </div>

@@ -1,5 +1,12 @@
 import { expect, it } from "vitest";
-import { entry, OwnIngredientSchema, OwnPlantSchema, provenanceOf, type OwnIngredient, type OwnPlant } from "@/core/catalog";
+import {
+  entry,
+  OwnIngredientSchema,
+  OwnPlantSchema,
+  provenanceOf,
+  type OwnIngredient,
+  type OwnPlant,
+} from "@/core/catalog";
 import { alike, withChoice, withFigure } from "./change";
 
 const fern: OwnPlant = { ...entry("plants", "bostonFern"), id: "ownFern", name: "My fern", basedOn: "bostonFern" };
@@ -7,7 +14,11 @@ const { brick: _brick, ...coir } = entry("ingredients", "coir");
 const clay: OwnIngredient = { ...coir, id: "ownClay", name: "Clay", soldAs: "bag" };
 
 it("sets one figure, also one end of a range, and no longer says that the source vouches for it", () => {
-  const warmer = withFigure({ ...fern, fieldFrom: { temperatureC: { kind: "published", source: "A made-up work" } } }, "temperatureC.preferred.1", 27) as OwnPlant;
+  const warmer = withFigure(
+    { ...fern, fieldFrom: { temperatureC: { kind: "published", source: "A made-up work" } } },
+    "temperatureC.preferred.1",
+    27,
+  ) as OwnPlant;
   expect(warmer.temperatureC).toEqual({ ...fern.temperatureC, preferred: [fern.temperatureC.preferred[0], 27] });
   expect(provenanceOf(warmer, "temperatureC.preferred.1").kind).toBe("memory");
   expect(OwnPlantSchema.safeParse(warmer).success).toBe(true);

@@ -1,7 +1,39 @@
 import { AnimalSchema, CrewSchema, MATTERS, PERCOLATIONS, PlantSchema, type Caution } from "@/core/catalog";
 import type { OwnEntry, OwnKind } from "@/core/own";
 
-type Choice = { key: "kind" | "group" | "region" | "climate" | "habit" | "activity" | "company" | "difficulty" | "water" | "eatsCrew" | "roughOnPlants" | "drainage" | "place" | "form" | "light" | "feet" | "leaf" | "sturdy" | "eaten" | "method" | "pruning" | "ease" | "survivesHunting" | "matter" | "percolation" | "soldAs" | "amphibianSkin" | "safeToDig" | "roomTemperature"; values: readonly string[] };
+type Choice = {
+  key:
+    | "kind"
+    | "group"
+    | "region"
+    | "climate"
+    | "habit"
+    | "activity"
+    | "company"
+    | "difficulty"
+    | "water"
+    | "eatsCrew"
+    | "roughOnPlants"
+    | "drainage"
+    | "place"
+    | "form"
+    | "light"
+    | "feet"
+    | "leaf"
+    | "sturdy"
+    | "eaten"
+    | "method"
+    | "pruning"
+    | "ease"
+    | "survivesHunting"
+    | "matter"
+    | "percolation"
+    | "soldAs"
+    | "amphibianSkin"
+    | "safeToDig"
+    | "roomTemperature";
+  values: readonly string[];
+};
 
 const yesNo = ["true", "false"];
 const [animal, plant, crew] = [AnimalSchema.shape, PlantSchema.shape, CrewSchema.shape];
@@ -9,18 +41,54 @@ const [animal, plant, crew] = [AnimalSchema.shape, PlantSchema.shape, CrewSchema
 /** What of each kind is chosen among words. */
 export const CHOICES: Record<OwnKind, readonly Choice[]> = {
   ingredients: [
-    { key: "matter", values: MATTERS }, { key: "percolation", values: PERCOLATIONS }, { key: "soldAs", values: ["bag", "bale", "gathered"] }, { key: "amphibianSkin", values: ["fine", "little", "never"] }, { key: "safeToDig", values: yesNo },
+    { key: "matter", values: MATTERS },
+    { key: "percolation", values: PERCOLATIONS },
+    { key: "soldAs", values: ["bag", "bale", "gathered"] },
+    { key: "amphibianSkin", values: ["fine", "little", "never"] },
+    { key: "safeToDig", values: yesNo },
   ],
   animals: [
-    ...(["kind", "region", "climate", "habit", "activity", "company", "difficulty", "water", "eatsCrew", "roughOnPlants", "drainage"] as const).map((key) => ({ key, values: animal[key].options })),
+    ...(
+      [
+        "kind",
+        "region",
+        "climate",
+        "habit",
+        "activity",
+        "company",
+        "difficulty",
+        "water",
+        "eatsCrew",
+        "roughOnPlants",
+        "drainage",
+      ] as const
+    ).map((key) => ({ key, values: animal[key].options })),
     { key: "roomTemperature", values: yesNo },
   ],
-  plants: (["kind", "form", "place", "region", "light", "feet", "leaf", "sturdy", "eaten", "method", "pruning", "ease"] as const).map((key) => ({ key, values: plant[key].options })),
+  plants: (
+    [
+      "kind",
+      "form",
+      "place",
+      "region",
+      "light",
+      "feet",
+      "leaf",
+      "sturdy",
+      "eaten",
+      "method",
+      "pruning",
+      "ease",
+    ] as const
+  ).map((key) => ({ key, values: plant[key].options })),
   crew: (["group", "survivesHunting"] as const).map((key) => ({ key, values: crew[key].options })),
 };
 
 function replaced(item: unknown, [first = "", ...rest]: readonly string[], value: number): unknown {
-  if (Array.isArray(item)) return item.map((one, at) => (String(at) === first ? (rest.length === 0 ? value : replaced(one, rest, value)) : one));
+  if (Array.isArray(item))
+    return item.map((one, at) =>
+      String(at) === first ? (rest.length === 0 ? value : replaced(one, rest, value)) : one,
+    );
   const plain = item as Record<string, unknown>;
   return { ...plain, [first]: rest.length === 0 ? value : replaced(plain[first], rest, value) };
 }
@@ -36,12 +104,23 @@ export function withChoice(entry: OwnEntry, key: Choice["key"], value: string): 
   const told = value === "true" || value === "false" ? value === "true" : value;
   const next = { ...entry, [key]: told } as OwnEntry;
   if (!("matter" in next)) return next;
-  const cautions: Caution[] = [...next.cautions.filter((code) => code !== "notToDigIn"), ...(next.safeToDig ? [] : (["notToDigIn"] as const))];
+  const cautions: Caution[] = [
+    ...next.cautions.filter((code) => code !== "notToDigIn"),
+    ...(next.safeToDig ? [] : (["notToDigIn"] as const)),
+  ];
   return { ...next, peat: next.matter === "peat", cautions };
 }
 
 const ordered = (value: unknown): unknown =>
-  Array.isArray(value) ? value.map(ordered) : typeof value === "object" && value !== null ? Object.fromEntries(Object.entries(value).toSorted(([a], [b]) => a.localeCompare(b)).map(([key, inner]) => [key, ordered(inner)])) : value;
+  Array.isArray(value)
+    ? value.map(ordered)
+    : typeof value === "object" && value !== null
+      ? Object.fromEntries(
+          Object.entries(value)
+            .toSorted(([a], [b]) => a.localeCompare(b))
+            .map(([key, inner]) => [key, ordered(inner)]),
+        )
+      : value;
 
 /** Whether two entries say the same, in whatever order. */
 export const alike = (a: OwnEntry, b: OwnEntry): boolean => JSON.stringify(ordered(a)) === JSON.stringify(ordered(b));

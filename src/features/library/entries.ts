@@ -19,7 +19,16 @@ export const latinOf = (entry: Shown): string => ("scientificName" in entry ? en
 export const synonymsOf = (entry: Shown): readonly string[] => ("synonyms" in entry ? entry.synonyms : []);
 
 /** What an entry is filed under within its shelf. */
-export const subKindOf = (entry: Shown): string | undefined => ("purpose" in entry ? entry.purpose : "kind" in entry ? entry.kind : "eats" in entry ? entry.group : "matter" in entry ? entry.matter : undefined);
+export const subKindOf = (entry: Shown): string | undefined =>
+  "purpose" in entry
+    ? entry.purpose
+    : "kind" in entry
+      ? entry.kind
+      : "eats" in entry
+        ? entry.group
+        : "matter" in entry
+          ? entry.matter
+          : undefined;
 
 /** The climates an entry is for; undefined where that is no question. */
 export function climatesFor(entry: Shown): readonly ClimateClass[] | undefined {
@@ -29,8 +38,20 @@ export function climatesFor(entry: Shown): readonly ClimateClass[] | undefined {
 }
 
 /** Which entries fit a habitat; undefined where fitting is no question. */
-export function fittingIds(kind: CatalogKind, entries: readonly Shown[], habitat: Habitat): ReadonlySet<string> | undefined {
+export function fittingIds(
+  kind: CatalogKind,
+  entries: readonly Shown[],
+  habitat: Habitat,
+): ReadonlySet<string> | undefined {
   if (kind !== "plants" && kind !== "crew") return undefined;
   const land = ground(habitat);
-  return new Set(entries.filter((entry) => ("light" in entry ? plantFit(entry, habitat, land).verdict !== "misfit" : "eats" in entry && crewFit(entry, habitat).verdict !== "misfit")).map(({ id }) => id));
+  return new Set(
+    entries
+      .filter((entry) =>
+        "light" in entry
+          ? plantFit(entry, habitat, land).verdict !== "misfit"
+          : "eats" in entry && crewFit(entry, habitat).verdict !== "misfit",
+      )
+      .map(({ id }) => id),
+  );
 }

@@ -11,13 +11,24 @@ const say = sayIn("metric");
 it("has a word for everything an entry of the library says of itself", () => {
   for (const kind of Object.keys(catalog) as CatalogKind[]) {
     for (const entry of catalog[kind]) {
-      for (const { key, text } of traitsOf(entry, say)) expect(text, `${kind}.${entry.id}.${key}`).not.toMatch(/[a-z][A-Z]|undefined|library:/);
+      for (const { key, text } of traitsOf(entry, say))
+        expect(text, `${kind}.${entry.id}.${key}`).not.toMatch(/[a-z][A-Z]|undefined|library:/);
     }
   }
 });
 it("files every animal, plant, crew species, ingredient and gear under a kind that has a word", () => {
-  for (const [kind, field] of [["animals", "kind"], ["plants", "kind"], ["crew", "group"], ["ingredients", "matter"], ["gear", "purpose"]] as const) {
-    for (const entry of entriesOf(kind, EMPTY_SHELF)) expect(isWord(field === "matter" ? `mix:matters.${subKindOf(entry)}` : `library:values.${field}.${subKindOf(entry)}`), entry.id).toBe(true);
+  for (const [kind, field] of [
+    ["animals", "kind"],
+    ["plants", "kind"],
+    ["crew", "group"],
+    ["ingredients", "matter"],
+    ["gear", "purpose"],
+  ] as const) {
+    for (const entry of entriesOf(kind, EMPTY_SHELF))
+      expect(
+        isWord(field === "matter" ? `mix:matters.${subKindOf(entry)}` : `library:values.${field}.${subKindOf(entry)}`),
+        entry.id,
+      ).toBe(true);
   }
 });
 it("knows which climates plants are for, and which entries fit a habitat", () => {
@@ -28,8 +39,14 @@ it("knows which climates plants are for, and which entries fit a habitat", () =>
   expect(climatesOf("javaMoss")).toEqual(["streamBank"]);
   expect(climatesFor(catalog.barriers[0]!)).toBeUndefined();
   const habitat = startHabitat({
-    id: "h", name: "Box", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "leopardGecko", count: 1,
-    room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 90, depthCm: 45, heightCm: 40, sillCm: 0, top: "mesh" },
+    id: "h",
+    name: "Box",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "leopardGecko",
+    count: 1,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 90, depthCm: 45, heightCm: 40, sillCm: 0, top: "mesh" },
   });
   const fitting = fittingIds("plants", catalog.plants, habitat)!;
   expect([fitting.has("oxTongueGasteria"), fitting.has("nervePlant")]).toEqual([true, false]);

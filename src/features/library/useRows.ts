@@ -6,9 +6,22 @@ import { capital, isWord, nameOf, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
 
 /** One figure of an entry, or the two ends of a range, and where it comes from. */
-export type Row = { path: string; label: string; value: string; from: string; kind: Provenance["kind"]; range: readonly [number, number] | undefined; scale: readonly [number, number] | undefined };
+export type Row = {
+  path: string;
+  label: string;
+  value: string;
+  from: string;
+  kind: Provenance["kind"];
+  range: readonly [number, number] | undefined;
+  scale: readonly [number, number] | undefined;
+};
 
-const MEASURES: readonly [ending: RegExp, kind: MeasureKind][] = [[/Cm$/, "length"], [/C$/, "temperature"], [/Rh$/, "humidity"], [/KgPerL$/, "mass"]];
+const MEASURES: readonly [ending: RegExp, kind: MeasureKind][] = [
+  [/Cm$/, "length"],
+  [/C$/, "temperature"],
+  [/Rh$/, "humidity"],
+  [/KgPerL$/, "mass"],
+];
 /** Ranges are drawn on one scale for all, so that entries can be held against one another. */
 const SCALES: Partial<Record<MeasureKind, readonly [number, number]>> = { temperature: [0, 50], humidity: [0, 100] };
 
@@ -17,7 +30,10 @@ const wordFor = (key: string, say: Say): string => {
   return isWord(word) ? say(word) : "";
 };
 
-export const provenanceText = (from: Provenance, say: Say): string => [say(`library:from.${from.kind}`), from.kind === "published" ? from.source : undefined, from.note].filter(Boolean).join(": ");
+export const provenanceText = (from: Provenance, say: Say): string =>
+  [say(`library:from.${from.kind}`), from.kind === "published" ? from.source : undefined, from.note]
+    .filter(Boolean)
+    .join(": ");
 
 /** Two printed ends with one unit. @example rangeOf(["24 °C", "27 °C"]) // "24 – 27 °C" */
 const rangeOf = ([low = "", ...rest]: readonly string[]): string => [low.split("\u00a0")[0], ...rest].join(" – ");
@@ -40,10 +56,20 @@ export function useRows(): (entry: Shown) => Row[] {
       const part = keys[0] === "parts" && "parts" in entry ? entry.parts[Number(keys[1])]?.ingredientId : undefined;
       const [low, high] = values;
       return {
-        path, kind: from.kind, value: measure && values.length > 1 ? rangeOf(values.map(tell)) : values.map(tell).join(" – "),
-        label: part ? capital(nameOf("ingredients", part)) : capital(keys.map((key) => wordFor(key, say)).filter(Boolean).join(", ")),
+        path,
+        kind: from.kind,
+        value: measure && values.length > 1 ? rangeOf(values.map(tell)) : values.map(tell).join(" – "),
+        label: part
+          ? capital(nameOf("ingredients", part))
+          : capital(
+              keys
+                .map((key) => wordFor(key, say))
+                .filter(Boolean)
+                .join(", "),
+            ),
         from: from === entry.from ? say(`library:from.${from.kind}`) : provenanceText(from, say),
-        range: low !== undefined && high !== undefined ? [low, high] : undefined, scale: measure ? SCALES[measure] : undefined,
+        range: low !== undefined && high !== undefined ? [low, high] : undefined,
+        scale: measure ? SCALES[measure] : undefined,
       };
     });
   };

@@ -22,16 +22,34 @@ export function AddIngredient({ hand }: { hand: MixAtHand }) {
   const all: readonly Ingredient[] = [...own.ingredients, ...carried, ...catalog.ingredients];
   const isOwn = ({ id }: Ingredient) => id.startsWith("own");
   const place = (item: Ingredient) => (isOwn(item) ? -1 : MATTERS.indexOf(item.matter));
-  const others = all.filter(({ id }) => !mix.parts.some((part) => part.ingredientId === id)).toSorted((a, b) => place(a) - place(b));
+  const others = all
+    .filter(({ id }) => !mix.parts.some((part) => part.ingredientId === id))
+    .toSorted((a, b) => place(a) - place(b));
   return (
     <Autocomplete
-      className={css.add ?? ""} options={others} value={null} blurOnSelect clearOnBlur size="small" getOptionKey={({ id }) => id}
-      getOptionLabel={({ id }) => capital(nameOf("ingredients", id))} groupBy={(item) => (isOwn(item) ? say("mix:ownIngredients") : say(`mix:matters.${item.matter}`))}
-      onChange={(_, item) => item && edit([setPartsCommand(hand, [...mix.parts, { ingredientId: item.id, parts: firstParts(toldTotal(mix.parts)) }])])}
+      className={css.add ?? ""}
+      options={others}
+      value={null}
+      blurOnSelect
+      clearOnBlur
+      size="small"
+      getOptionKey={({ id }) => id}
+      getOptionLabel={({ id }) => capital(nameOf("ingredients", id))}
+      groupBy={(item) => (isOwn(item) ? say("mix:ownIngredients") : say(`mix:matters.${item.matter}`))}
+      onChange={(_, item) =>
+        item &&
+        edit([
+          setPartsCommand(hand, [...mix.parts, { ingredientId: item.id, parts: firstParts(toldTotal(mix.parts)) }]),
+        ])
+      }
       renderOption={({ key, ...props }, item) => (
-        <li key={key} {...props} className={`${props.className ?? ""} ${css.option ?? ""}`}><Swatch material={plain(item.look)} width={22} height={22} /> {capital(nameOf("ingredients", item.id))}</li>
+        <li key={key} {...props} className={`${props.className ?? ""} ${css.option ?? ""}`}>
+          <Swatch material={plain(item.look)} width={22} height={22} /> {capital(nameOf("ingredients", item.id))}
+        </li>
       )}
-      renderInput={(params) => <TextField {...params} label={say("mix:addIngredient")} placeholder={say("mix:addHelp")} />}
+      renderInput={(params) => (
+        <TextField {...params} label={say("mix:addIngredient")} placeholder={say("mix:addHelp")} />
+      )}
     />
   );
 }

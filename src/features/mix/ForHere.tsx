@@ -21,24 +21,44 @@ export function ForHere({ hand }: { hand: MixAtHand }) {
   const items = mix.parts.map((part) => pantry(part.ingredientId));
   const newer = hand.own.ingredients.filter((item) => {
     const carried = habitat.own.ingredients.find((other) => other.id === item.id);
-    return carried && mix.parts.some((part) => part.ingredientId === item.id) && JSON.stringify(carried) !== JSON.stringify(item);
+    return (
+      carried &&
+      mix.parts.some((part) => part.ingredientId === item.id) &&
+      JSON.stringify(carried) !== JSON.stringify(item)
+    );
   });
   return (
     <LedgerPart title={say("mix:forHere")}>
       {newer.map((ingredient) => (
         <p key={ingredient.id} className={css.newer}>
-          {say("mix:newer", { name: ingredient.name })} <Button size="small" variant="outlined" onClick={() => edit([{ name: "carryIngredient", args: { ingredient } }])}>{say("mix:takeNewer")}</Button>
+          {say("mix:newer", { name: ingredient.name })}{" "}
+          <Button
+            size="small"
+            variant="outlined"
+            onClick={() => edit([{ name: "carryIngredient", args: { ingredient } }])}
+          >
+            {say("mix:takeNewer")}
+          </Button>
         </p>
       ))}
       {laying.looseL > 0 ? (
         <>
           <Tiles>
-            <Tile label={say("mix:toMix")} figure={toMix.figure} unit={toMix.unit} note={`${say("mix:inPlace")} ${inPlace.figure} ${inPlace.unit}`} />
+            <Tile
+              label={say("mix:toMix")}
+              figure={toMix.figure}
+              unit={toMix.unit}
+              note={`${say("mix:inPlace")} ${inPlace.figure} ${inPlace.unit}`}
+            />
             <Tile label={say("mix:wetting")} figure={water.figure} unit={water.unit} note={say("mix:wettingHelp")} />
           </Tiles>
-          <p className={css.note}>{say("mix:lost", { lostPct: mixture.lostPct, measureL: laying.looseL / (1 - mixture.lostPct / 100) })}</p>
+          <p className={css.note}>
+            {say("mix:lost", { lostPct: mixture.lostPct, measureL: laying.looseL / (1 - mixture.lostPct / 100) })}
+          </p>
         </>
-      ) : <p className={css.note}>{say("mix:notUsed")}</p>}
+      ) : (
+        <p className={css.note}>{say("mix:notUsed")}</p>
+      )}
       <Cautions codes={[...items.flatMap((item) => item.cautions), "handWashing"]} />
     </LedgerPart>
   );

@@ -23,7 +23,15 @@ const LOOKS_LIKE_PERCENT = 60;
 const STEP_PCT = 1;
 
 /** The mix standing in a jar beside its parts: drag a boundary, type a part, lock what shall stay. */
-export function JarBench({ hand, locked, onLock }: { hand: MixAtHand; locked: ReadonlySet<string>; onLock: (ingredientId: string) => void }) {
+export function JarBench({
+  hand,
+  locked,
+  onLock,
+}: {
+  hand: MixAtHand;
+  locked: ReadonlySet<string>;
+  onLock: (ingredientId: string) => void;
+}) {
   const say = useSay();
   const figures = useFigures();
   const { edit } = useOpen();
@@ -49,7 +57,8 @@ export function JarBench({ hand, locked, onLock }: { hand: MixAtHand; locked: Re
 
   const tell = (next: ToldAs) => {
     setToldAs(next);
-    if (next === "percent" && mix.parts.length > 0 && toldAs !== "percent") edit([setPartsCommand(hand, asPercent(mix.parts))]);
+    if (next === "percent" && mix.parts.length > 0 && toldAs !== "percent")
+      edit([setPartsCommand(hand, asPercent(mix.parts))]);
   };
   const move = (at: number, toPct: number, gesture: string) => {
     if (moved.current?.gesture !== gesture) moved.current = { gesture, from: mix.parts };
@@ -58,40 +67,107 @@ export function JarBench({ hand, locked, onLock }: { hand: MixAtHand; locked: Re
   };
   return (
     <div className={css.bench} ref={ref}>
-      {shares.length === 0 ? <p className={css.empty}>{say("mix:empty")}</p> : (
+      {shares.length === 0 ? (
+        <p className={css.empty}>{say("mix:empty")}</p>
+      ) : (
         <div className={css.stand} style={{ height, gridTemplateColumns: `${jarPx + leaderPx}px minmax(0, 460px)` }}>
           <svg width={jarPx + leaderPx} height={height} role="group" aria-label={say("mix:jar")}>
             <defs>
-              {bands.map(({ part }) => <TexturePattern key={part.ingredientId} id={`${prefix}-${part.ingredientId}`} material={plain(pantry(part.ingredientId).look)} pxPerCm={14} />)}
-              <clipPath id={`${prefix}-jar`}><rect x={3} y={10} width={jarPx - 6} height={jarHeight} rx={18} /></clipPath>
+              {bands.map(({ part }) => (
+                <TexturePattern
+                  key={part.ingredientId}
+                  id={`${prefix}-${part.ingredientId}`}
+                  material={plain(pantry(part.ingredientId).look)}
+                  pxPerCm={14}
+                />
+              ))}
+              <clipPath id={`${prefix}-jar`}>
+                <rect x={3} y={10} width={jarPx - 6} height={jarHeight} rx={18} />
+              </clipPath>
             </defs>
             <g clipPath={`url(#${prefix}-jar)`}>
-              {bands.map(({ part, from, to }) => <rect key={part.ingredientId} x={3} y={yOf(to)} width={jarPx - 6} height={jarHeight * (to - from) + 0.5} fill={`url(#${prefix}-${part.ingredientId})`} />)}
-              {bands.slice(0, -1).map(({ part, to }) => <path key={part.ingredientId} d={`M3 ${yOf(to)}H${jarPx - 3}`} stroke="var(--sheet)" strokeWidth={1.4} opacity={0.75} />)}
+              {bands.map(({ part, from, to }) => (
+                <rect
+                  key={part.ingredientId}
+                  x={3}
+                  y={yOf(to)}
+                  width={jarPx - 6}
+                  height={jarHeight * (to - from) + 0.5}
+                  fill={`url(#${prefix}-${part.ingredientId})`}
+                />
+              ))}
+              {bands.slice(0, -1).map(({ part, to }) => (
+                <path
+                  key={part.ingredientId}
+                  d={`M3 ${yOf(to)}H${jarPx - 3}`}
+                  stroke="var(--sheet)"
+                  strokeWidth={1.4}
+                  opacity={0.75}
+                />
+              ))}
             </g>
-            <rect x={3} y={10} width={jarPx - 6} height={jarHeight} rx={18} fill="none" stroke="var(--glass)" strokeWidth={2.6} />
+            <rect
+              x={3}
+              y={10}
+              width={jarPx - 6}
+              height={jarHeight}
+              rx={18}
+              fill="none"
+              stroke="var(--glass)"
+              strokeWidth={2.6}
+            />
             <path d={`M0 8H${jarPx}`} stroke="var(--glass)" strokeWidth={6} strokeLinecap="round" />
             {rows.map(({ part, from, to }, at) => {
               const anchor = yOf((from + to) / 2);
               const y = (at + 0.5) * rowPx;
-              return <path key={part.ingredientId} d={`M${jarPx - 1} ${anchor}L${jarPx + leaderPx - 10} ${y}h10`} fill="none" stroke="var(--soft)" strokeWidth={1.2} />;
-            })}
-            {allLocked ? null : bands.slice(0, -1).map(({ part, to }, at) => {
-              const above = bands[at + 1]?.part.ingredientId ?? "";
-              const [belowName, aboveName] = [nameOf("ingredients", part.ingredientId), nameOf("ingredients", above)];
               return (
-                <Handle
-                  key={part.ingredientId} x={jarPx / 2 + (at % 2 === 0 ? -26 : 26)} y={yOf(to)} pxPerCm={jarHeight / 100} valueCm={to * 100} leastCm={0} mostCm={100} stepCm={STEP_PCT}
-                  label={say("mix:boundary", { below: belowName, above: aboveName })} valueText={say("mix:boundaryAt", { below: belowName, share: figures.number(part.share * 100, 1) })}
-                  onMove={(toPct, gesture) => move(at, toPct, gesture)}
+                <path
+                  key={part.ingredientId}
+                  d={`M${jarPx - 1} ${anchor}L${jarPx + leaderPx - 10} ${y}h10`}
+                  fill="none"
+                  stroke="var(--soft)"
+                  strokeWidth={1.2}
                 />
               );
             })}
+            {allLocked
+              ? null
+              : bands.slice(0, -1).map(({ part, to }, at) => {
+                  const above = bands[at + 1]?.part.ingredientId ?? "";
+                  const [belowName, aboveName] = [
+                    nameOf("ingredients", part.ingredientId),
+                    nameOf("ingredients", above),
+                  ];
+                  return (
+                    <Handle
+                      key={part.ingredientId}
+                      x={jarPx / 2 + (at % 2 === 0 ? -26 : 26)}
+                      y={yOf(to)}
+                      pxPerCm={jarHeight / 100}
+                      valueCm={to * 100}
+                      leastCm={0}
+                      mostCm={100}
+                      stepCm={STEP_PCT}
+                      label={say("mix:boundary", { below: belowName, above: aboveName })}
+                      valueText={say("mix:boundaryAt", {
+                        below: belowName,
+                        share: figures.number(part.share * 100, 1),
+                      })}
+                      onMove={(toPct, gesture) => move(at, toPct, gesture)}
+                    />
+                  );
+                })}
           </svg>
           <ul className={css.rows} aria-label={say("mix:ingredientsInMix")}>
             {rows.map(({ part }) => (
               <PartRow
-                key={part.ingredientId} hand={hand} part={part} litres={litres.get(part.ingredientId) ?? 0} toldAs={toldAs} locked={locked} height={rowPx}
+                key={part.ingredientId}
+                hand={hand}
+                part={part}
+                litres={litres.get(part.ingredientId) ?? 0}
+                toldAs={toldAs}
+                locked={locked}
+                height={rowPx}
                 onLock={() => onLock(part.ingredientId)}
               />
             ))}
@@ -99,12 +175,32 @@ export function JarBench({ hand, locked, onLock }: { hand: MixAtHand; locked: Re
         </div>
       )}
       <div className={css.told}>
-        <Pills label={say("mix:toldAs.label")} value={toldAs} onChange={tell} options={TOLD_AS.map((value) => ({ value, text: say(`mix:toldAs.${value}`) }))} />
-        {total > 0 ? <span>{say(`mix:total.${toldAs}`, { total: figures.number(Math.round(total * 100) / 100), scoopL: measuredL / total })}</span> : null}
-        {toldAs === "percent" && total > 0 && Math.abs(total - 100) > 0.05 ? <Button size="small" variant="outlined" onClick={() => edit([setPartsCommand(hand, asPercent(mix.parts))])}>{say("mix:makeHundred")}</Button> : null}
+        <Pills
+          label={say("mix:toldAs.label")}
+          value={toldAs}
+          onChange={tell}
+          options={TOLD_AS.map((value) => ({ value, text: say(`mix:toldAs.${value}`) }))}
+        />
+        {total > 0 ? (
+          <span>
+            {say(`mix:total.${toldAs}`, {
+              total: figures.number(Math.round(total * 100) / 100),
+              scoopL: measuredL / total,
+            })}
+          </span>
+        ) : null}
+        {toldAs === "percent" && total > 0 && Math.abs(total - 100) > 0.05 ? (
+          <Button size="small" variant="outlined" onClick={() => edit([setPartsCommand(hand, asPercent(mix.parts))])}>
+            {say("mix:makeHundred")}
+          </Button>
+        ) : null}
         <AddIngredient hand={hand} />
       </div>
-      {allLocked ? <p role="status" className={css.locked}>{say("mix:allLocked")}</p> : null}
+      {allLocked ? (
+        <p role="status" className={css.locked}>
+          {say("mix:allLocked")}
+        </p>
+      ) : null}
     </div>
   );
 }

@@ -11,11 +11,16 @@ import { capital, nameOf, useFigures, useSay } from "@/words";
 import css from "./Make.module.css";
 import type { MixAtHand } from "./useMixAtHand";
 
-const LIMITS = { vesselL: { min: 0.5, max: 500 }, scoopL: { min: 0.05, max: 20 }, liftKg: { min: 1, max: 60 } } as const;
+const LIMITS = {
+  vesselL: { min: 0.5, max: 500 },
+  scoopL: { min: 0.05, max: 20 },
+  liftKg: { min: 1, max: 60 },
+} as const;
 
 const QUARTERS = ["", "¼", "½", "¾"] as const;
 /** Scoops as they are read off one: 4½, not 4.50. */
-const inQuarters = (count: number): string => `${Math.floor(count) || ""}${QUARTERS[Math.round((count % 1) * 4) % 4] ?? ""}` || "0";
+const inQuarters = (count: number): string =>
+  `${Math.floor(count) || ""}${QUARTERS[Math.round((count % 1) * 4) % 4] ?? ""}` || "0";
 
 /** How the mix is made with what is at hand: batches, scoops, bricks, water, order and weight. */
 export function MakeBench({ hand }: { hand: MixAtHand }) {
@@ -31,16 +36,48 @@ export function MakeBench({ hand }: { hand: MixAtHand }) {
   return (
     <div className={css.make}>
       <div className={css.fields}>
-        <MeasureField label={say("mix:make.vessel")} kind="volume" value={bench.vesselL} limits={LIMITS.vesselL} onCommit={set("vesselL")} />
-        <MeasureField label={say("mix:make.scoop")} kind="volume" value={bench.scoopL} limits={LIMITS.scoopL} onCommit={set("scoopL")} />
-        <MeasureField label={say("mix:make.lift")} kind="mass" value={bench.liftKg} limits={LIMITS.liftKg} onCommit={set("liftKg")} />
+        <MeasureField
+          label={say("mix:make.vessel")}
+          kind="volume"
+          value={bench.vesselL}
+          limits={LIMITS.vesselL}
+          onCommit={set("vesselL")}
+        />
+        <MeasureField
+          label={say("mix:make.scoop")}
+          kind="volume"
+          value={bench.scoopL}
+          limits={LIMITS.scoopL}
+          onCommit={set("scoopL")}
+        />
+        <MeasureField
+          label={say("mix:make.lift")}
+          kind="mass"
+          value={bench.liftKg}
+          limits={LIMITS.liftKg}
+          onCommit={set("liftKg")}
+        />
       </div>
-      {plan && told === undefined ? <Plan hand={hand} plan={plan} bench={bench} onBatches={setLeastBatches} /> : <p className={css.note}>{told}</p>}
+      {plan && told === undefined ? (
+        <Plan hand={hand} plan={plan} bench={bench} onBatches={setLeastBatches} />
+      ) : (
+        <p className={css.note}>{told}</p>
+      )}
     </div>
   );
 }
 
-function Plan({ hand, plan, bench, onBatches }: { hand: MixAtHand; plan: MakePlan; bench: Bench; onBatches: (count: number) => void }) {
+function Plan({
+  hand,
+  plan,
+  bench,
+  onBatches,
+}: {
+  hand: MixAtHand;
+  plan: MakePlan;
+  bench: Bench;
+  onBatches: (count: number) => void;
+}) {
   const say = useSay();
   const figures = useFigures();
   const { pantry, laying } = hand;
@@ -53,13 +90,24 @@ function Plan({ hand, plan, bench, onBatches }: { hand: MixAtHand; plan: MakePla
   const detail = (id: MakePlan["steps"][number]["id"]): string[] => {
     switch (id) {
       case "soak":
-        return plan.soaks.map(({ ingredientId, bricks, brick, waterL: soakWaterL }) => say("mix:make.soak", {
-          count: say("mix:make.bricks", { count: bricks }), ingredientId, soakWaterL, minutes: brick.soakMin, lowL: brick.makesL[0], highL: brick.makesL[1],
-        }));
+        return plan.soaks.map(({ ingredientId, bricks, brick, waterL: soakWaterL }) =>
+          say("mix:make.soak", {
+            count: say("mix:make.bricks", { count: bricks }),
+            ingredientId,
+            soakWaterL,
+            minutes: brick.soakMin,
+            lowL: brick.makesL[0],
+            highL: brick.makesL[1],
+          }),
+        );
       case "wet":
         return [
-          plan.brickWaterL > 0 ? say("mix:make.wetBricks", { moistWaterL: waterL, brickWaterL: plan.brickWaterL, addWaterL, batchWaterL }) : say("mix:make.wet", { moistWaterL: waterL, batchWaterL }),
-          ...(laying.dryL > 0 ? [say("mix:make.wetDry", { moistWaterL: plan.moistWaterL, dryWaterL: plan.dryWaterL })] : []),
+          plan.brickWaterL > 0
+            ? say("mix:make.wetBricks", { moistWaterL: waterL, brickWaterL: plan.brickWaterL, addWaterL, batchWaterL })
+            : say("mix:make.wet", { moistWaterL: waterL, batchWaterL }),
+          ...(laying.dryL > 0
+            ? [say("mix:make.wetDry", { moistWaterL: plan.moistWaterL, dryWaterL: plan.dryWaterL })]
+            : []),
         ];
       case "squeeze":
         return [say("mix:make.squeeze")];
@@ -71,13 +119,18 @@ function Plan({ hand, plan, bench, onBatches }: { hand: MixAtHand; plan: MakePla
     <>
       <div className={css.head}>
         <p className={css.big}>
-          {say("mix:make.batches", { count: plan.batches })} <small>{say("mix:make.inVessel", { batchL: plan.batchLooseL, vesselL: bench.vesselL })}</small>
+          {say("mix:make.batches", { count: plan.batches })}{" "}
+          <small>{say("mix:make.inVessel", { batchL: plan.batchLooseL, vesselL: bench.vesselL })}</small>
         </p>
         <p className={css.note}>{say("mix:make.fill")}</p>
-        {plan.batchesToLift === undefined ? <p className={css.note}>{say("mix:make.light", { batchKg: plan.batchWetKg })}</p> : (
+        {plan.batchesToLift === undefined ? (
+          <p className={css.note}>{say("mix:make.light", { batchKg: plan.batchWetKg })}</p>
+        ) : (
           <p className={css.heavy} role="status">
             {say("mix:make.heavy", { batchKg: plan.batchWetKg, liftKg: bench.liftKg, count: plan.batchesToLift })}
-            <Button size="small" variant="outlined" onClick={() => onBatches(plan.batchesToLift ?? 1)}>{say("mix:make.useBatches", { count: plan.batchesToLift })}</Button>
+            <Button size="small" variant="outlined" onClick={() => onBatches(plan.batchesToLift ?? 1)}>
+              {say("mix:make.useBatches", { count: plan.batchesToLift })}
+            </Button>
           </p>
         )}
       </div>
@@ -85,15 +138,33 @@ function Plan({ hand, plan, bench, onBatches }: { hand: MixAtHand; plan: MakePla
         <thead>
           <tr>
             <th scope="col">{say("mix:make.measure")}</th>
-            {many ? <th scope="col" colSpan={2}>{say("mix:make.perBatch")}</th> : null}
-            <th scope="col" colSpan={2}>{say("mix:make.inAll")}</th>
+            {many ? (
+              <th scope="col" colSpan={2}>
+                {say("mix:make.perBatch")}
+              </th>
+            ) : null}
+            <th scope="col" colSpan={2}>
+              {say("mix:make.inAll")}
+            </th>
           </tr>
         </thead>
         <tbody>
           {plan.measured.map((part) => (
             <tr key={part.ingredientId}>
-              <th scope="row"><span><Swatch material={plain(pantry(part.ingredientId).look)} width={20} height={20} />{capital(nameOf("ingredients", part.ingredientId))}</span></th>
-              {many ? <><td className="measure"><b>{scoops(part.perBatchScoops)}</b></td><td className="measure">{litres(part.perBatchL)}</td></> : null}
+              <th scope="row">
+                <span>
+                  <Swatch material={plain(pantry(part.ingredientId).look)} width={20} height={20} />
+                  {capital(nameOf("ingredients", part.ingredientId))}
+                </span>
+              </th>
+              {many ? (
+                <>
+                  <td className="measure">
+                    <b>{scoops(part.perBatchScoops)}</b>
+                  </td>
+                  <td className="measure">{litres(part.perBatchL)}</td>
+                </>
+              ) : null}
               <td className="measure">{many ? scoops(part.scoops) : <b>{scoops(part.scoops)}</b>}</td>
               <td className="measure">{litres(part.litres)}</td>
             </tr>
@@ -105,8 +176,12 @@ function Plan({ hand, plan, bench, onBatches }: { hand: MixAtHand; plan: MakePla
         {plan.steps.map(({ id, ingredientIds }) => (
           <li key={id}>
             <b>{say(`mix:make.steps.${id}`)}</b>
-            {id !== "soak" && ingredientIds.length > 0 ? <span>{ingredientIds.map((one) => nameOf("ingredients", one)).join(", ")}</span> : null}
-            {detail(id).map((text) => <span key={text}>{text}</span>)}
+            {id !== "soak" && ingredientIds.length > 0 ? (
+              <span>{ingredientIds.map((one) => nameOf("ingredients", one)).join(", ")}</span>
+            ) : null}
+            {detail(id).map((text) => (
+              <span key={text}>{text}</span>
+            ))}
           </li>
         ))}
       </ol>

@@ -33,7 +33,11 @@ export function firstAsked({ mix, stockL }: MixAtHand, locked: ReadonlySet<strin
     rules: [
       ...(Object.keys(stockL).length > 0 ? [{ kind: "ownOnly" } as const] : []),
       { kind: "scoops", upTo: 12 },
-      ...held.map(({ ingredientId, parts }): MatchRule => ({ kind: "hold", ingredientId, pct: Math.round((parts / total) * 1000) / 10 })),
+      ...held.map(({ ingredientId, parts }): MatchRule => ({
+        kind: "hold",
+        ingredientId,
+        pct: Math.round((parts / total) * 1000) / 10,
+      })),
     ],
   };
 }
@@ -43,10 +47,18 @@ function aimOf(aim: string, hand: MixAtHand): { aims: Aims; like: Parts | undefi
   const recipe = [...catalog.recipes, ...hand.own.recipes].find(({ id }) => id === aim);
   const parts = aim === THIS ? hand.mix.parts : recipe?.parts;
   const mixture = parts && blend([...parts], hand.pantry);
-  return mixture ? { aims: aimsAt(readMeters(mixture)), like: [...(parts ?? [])] } : { aims: hand.aims, like: undefined };
+  return mixture
+    ? { aims: aimsAt(readMeters(mixture)), like: [...(parts ?? [])] }
+    : { aims: hand.aims, like: undefined };
 }
 
-type Props = { hand: MixAtHand; asked: MatchAsked; matching: ReturnType<typeof useMatch>; onAsk: (asked: MatchAsked) => void; onRing: (ring: Ring) => void };
+type Props = {
+  hand: MixAtHand;
+  asked: MatchAsked;
+  matching: ReturnType<typeof useMatch>;
+  onAsk: (asked: MatchAsked) => void;
+  onRing: (ring: Ring) => void;
+};
 
 /** As near as can be to a recipe or to what the habitat wants, from what is in the bins. */
 export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
@@ -62,27 +74,65 @@ export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
     <div className={css.bench}>
       <div className={css.ask}>
         <div className={css.row}>
-          <TextField select label={say("mix:match.title")} value={asked.aim} sx={{ flex: 1, minWidth: 200, maxWidth: 340 }} onChange={(event) => onAsk({ ...asked, aim: event.target.value })}>
+          <TextField
+            select
+            label={say("mix:match.title")}
+            value={asked.aim}
+            sx={{ flex: 1, minWidth: 200, maxWidth: 340 }}
+            onChange={(event) => onAsk({ ...asked, aim: event.target.value })}
+          >
             <MenuItem value={TARGET}>{capital(say("mix:match.toTarget"))}</MenuItem>
-            <MenuItem value={THIS} disabled={hand.mix.parts.length === 0}>{capital(say("mix:match.toThis"))}</MenuItem>
+            <MenuItem value={THIS} disabled={hand.mix.parts.length === 0}>
+              {capital(say("mix:match.toThis"))}
+            </MenuItem>
             {hand.own.recipes.length > 0 ? <ListSubheader>{say("mix:yours")}</ListSubheader> : null}
-            {hand.own.recipes.map((recipe) => <MenuItem key={recipe.id} value={recipe.id}>{recipe.name}</MenuItem>)}
+            {hand.own.recipes.map((recipe) => (
+              <MenuItem key={recipe.id} value={recipe.id}>
+                {recipe.name}
+              </MenuItem>
+            ))}
             <ListSubheader>{say("mix:stock")}</ListSubheader>
-            {catalog.recipes.map(({ id }) => <MenuItem key={id} value={id}>{capital(nameOf("recipes", id))}</MenuItem>)}
+            {catalog.recipes.map(({ id }) => (
+              <MenuItem key={id} value={id}>
+                {capital(nameOf("recipes", id))}
+              </MenuItem>
+            ))}
           </TextField>
-          {looking.at === "working"
-            ? <Button variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>{say("mix:match.stop")}</Button>
-            : <Button onClick={() => go()}>{say(looking.at === "done" ? "mix:match.again" : "mix:match.go")}</Button>}
+          {looking.at === "working" ? (
+            <Button variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>
+              {say("mix:match.stop")}
+            </Button>
+          ) : (
+            <Button onClick={() => go()}>{say(looking.at === "done" ? "mix:match.again" : "mix:match.go")}</Button>
+          )}
         </div>
         <MatchResults
-          hand={hand} looking={looking} rules={asked.rules} onRing={onRing}
-          onRelax={(rules) => { onAsk({ ...asked, rules }); go(rules); }}
+          hand={hand}
+          looking={looking}
+          rules={asked.rules}
+          onRing={onRing}
+          onRelax={(rules) => {
+            onAsk({ ...asked, rules });
+            go(rules);
+          }}
         />
       </div>
       <div className={css.side}>
-        <Rules rules={asked.rules} candidates={fit} currency={hand.bins.currency} onChange={(rules) => onAsk({ ...asked, rules })} />
+        <Rules
+          rules={asked.rules}
+          candidates={fit}
+          currency={hand.bins.currency}
+          onChange={(rules) => onAsk({ ...asked, rules })}
+        />
         <InBins hand={hand} />
-        {leftOut.length > 0 ? <p className={css.note}>{say("mix:match.leftOut", { animalId: hand.habitat.brief.animalId, names: leftOut.map(({ id }) => nameOf("ingredients", id)).join(", ") })}</p> : null}
+        {leftOut.length > 0 ? (
+          <p className={css.note}>
+            {say("mix:match.leftOut", {
+              animalId: hand.habitat.brief.animalId,
+              names: leftOut.map(({ id }) => nameOf("ingredients", id)).join(", "),
+            })}
+          </p>
+        ) : null}
       </div>
     </div>
   );
@@ -100,7 +150,9 @@ function InBins({ hand }: { hand: MixAtHand }) {
       <ul>
         {stock.map(([id, litres]) => (
           <li key={id}>
-            <Swatch material={plain(hand.pantry(id).look)} width={20} height={20} /> <span>{capital(nameOf("ingredients", id))}</span> <b className="measure">{figures.printed(litres, "volume")}</b>
+            <Swatch material={plain(hand.pantry(id).look)} width={20} height={20} />{" "}
+            <span>{capital(nameOf("ingredients", id))}</span>{" "}
+            <b className="measure">{figures.printed(litres, "volume")}</b>
           </li>
         ))}
       </ul>

@@ -14,18 +14,50 @@ import { SmallJar } from "./SmallJar";
 import type { Looking } from "./useMatch";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
-type Props = { hand: MixAtHand; looking: Looking; rules: readonly MatchRule[]; onRing: (ring: Ring) => void; onRelax: (rules: MatchRule[]) => void };
+type Props = {
+  hand: MixAtHand;
+  looking: Looking;
+  rules: readonly MatchRule[];
+  onRing: (ring: Ring) => void;
+  onRelax: (rules: MatchRule[]) => void;
+};
 
 /** What the match found: the nearest mix large, two other ways beside it, or which rules clash. */
 export function MatchResults({ hand, looking, rules, onRing, onRelax }: Props) {
   const say = useSay();
   if (looking.at === "idle") return <p className={css.note}>{say("mix:match.offNote")}</p>;
-  if (looking.at === "working") return <p role="status" className={css.note}>{say("mix:match.working")}</p>;
-  if (looking.at === "failed") return <p role="alert" className={css.wrong}>{say("mix:match.failed")}</p>;
+  if (looking.at === "working")
+    return (
+      <p role="status" className={css.note}>
+        {say("mix:match.working")}
+      </p>
+    );
+  if (looking.at === "failed")
+    return (
+      <p role="alert" className={css.wrong}>
+        {say("mix:match.failed")}
+      </p>
+    );
   const { answer, looseL } = looking;
-  if (answer.kind === "nothing") return <p role="status" className={css.wrong}>{say("mix:match.nothing")}</p>;
-  if (answer.kind === "clash") return <ClashTold clash={answer.clash} hand={hand} onRelax={() => onRelax(relaxedRules(rules, answer.clash.relaxed))} />;
-  return <Found key={JSON.stringify(answer.best.parts)} hand={hand} looseL={looseL} found={[answer.best, ...answer.others]} onRing={onRing} />;
+  if (answer.kind === "nothing")
+    return (
+      <p role="status" className={css.wrong}>
+        {say("mix:match.nothing")}
+      </p>
+    );
+  if (answer.kind === "clash")
+    return (
+      <ClashTold clash={answer.clash} hand={hand} onRelax={() => onRelax(relaxedRules(rules, answer.clash.relaxed))} />
+    );
+  return (
+    <Found
+      key={JSON.stringify(answer.best.parts)}
+      hand={hand}
+      looseL={looseL}
+      found={[answer.best, ...answer.others]}
+      onRing={onRing}
+    />
+  );
 }
 
 /** How far a mix is off, and mostly in what. */
@@ -35,7 +67,17 @@ export function sayOff({ whole, most }: Matched["off"], say: Say): string {
   return say("mix:match.offMost", { offPct, meter: say(`mix:meters.${most}`).toLowerCase() });
 }
 
-function Found({ hand, looseL, found, onRing }: { hand: MixAtHand; looseL: number; found: readonly Matched[]; onRing: (ring: Ring) => void }) {
+function Found({
+  hand,
+  looseL,
+  found,
+  onRing,
+}: {
+  hand: MixAtHand;
+  looseL: number;
+  found: readonly Matched[];
+  onRing: (ring: Ring) => void;
+}) {
   const say = useSay();
   const { edit } = useOpen();
   const [chosen, setChosen] = useState(0);
@@ -50,7 +92,14 @@ function Found({ hand, looseL, found, onRing }: { hand: MixAtHand; looseL: numbe
       <ul className={css.ways} aria-label={say("mix:match.ways")}>
         {found.map((other, at) => (
           <li key={at}>
-            <button type="button" aria-pressed={at === chosen} onClick={() => { setChosen(at); setTaken(false); }}>
+            <button
+              type="button"
+              aria-pressed={at === chosen}
+              onClick={() => {
+                setChosen(at);
+                setTaken(false);
+              }}
+            >
               <SmallJar parts={other.parts} pantry={hand.pantry} label="" width={58} height={84} />
               <b>{title(at)}</b>
               <span>{sayOff(other.off, say)}</span>
@@ -60,7 +109,14 @@ function Found({ hand, looseL, found, onRing }: { hand: MixAtHand; looseL: numbe
       </ul>
       <PartsTable hand={hand} parts={one.parts} looseL={looseL} />
       <div className={css.row}>
-        <Button onClick={() => { edit([setPartsCommand(hand, one.parts, { title: null, recipeId: null })]); setTaken(true); }}>{say("mix:match.take")}</Button>
+        <Button
+          onClick={() => {
+            edit([setPartsCommand(hand, one.parts, { title: null, recipeId: null })]);
+            setTaken(true);
+          }}
+        >
+          {say("mix:match.take")}
+        </Button>
         {taken ? <span className={css.note}>{say("mix:match.taken")}</span> : null}
       </div>
       <p className={css.note}>{say("mix:match.offNote")}</p>
@@ -79,15 +135,31 @@ export function PartsTable({ hand, parts, looseL }: { hand: MixAtHand; parts: Pa
   const short = (id: string, wanted: number) => wanted - (hand.stockL[id] ?? 0);
   return (
     <table className={css.parts}>
-      <thead><tr><th scope="col">{say("mix:match.part")}</th><th scope="col">{scoops ? say("mix:make.scoopsHead") : say("mix:toldAs.percent")}</th><th scope="col">{say("mix:match.litres")}</th><th scope="col">{say("mix:match.toBuy")}</th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">{say("mix:match.part")}</th>
+          <th scope="col">{scoops ? say("mix:make.scoopsHead") : say("mix:toldAs.percent")}</th>
+          <th scope="col">{say("mix:match.litres")}</th>
+          <th scope="col">{say("mix:match.toBuy")}</th>
+        </tr>
+      </thead>
       <tbody>
         {litres.map(({ ingredientId, litres: wanted }, at) => {
           const told = parts[at]?.parts ?? 0;
           const missing = short(ingredientId, wanted);
           return (
             <tr key={ingredientId}>
-              <th scope="row"><span className={css.thing}><Swatch material={plain(hand.pantry(ingredientId).look)} width={20} height={20} />{capital(nameOf("ingredients", ingredientId))}</span></th>
-              <td className="measure">{scoops ? figures.number(told, 0) : say("mix:share", { share: figures.number((told / total) * 100, 1) })}</td>
+              <th scope="row">
+                <span className={css.thing}>
+                  <Swatch material={plain(hand.pantry(ingredientId).look)} width={20} height={20} />
+                  {capital(nameOf("ingredients", ingredientId))}
+                </span>
+              </th>
+              <td className="measure">
+                {scoops
+                  ? figures.number(told, 0)
+                  : say("mix:share", { share: figures.number((told / total) * 100, 1) })}
+              </td>
               <td className="measure">{column(wanted)}</td>
               <td className="measure">{missing > 0.05 ? column(missing) : "–"}</td>
             </tr>
@@ -105,13 +177,23 @@ function ClashTold({ clash, hand, onRelax }: { clash: Clash; hand: MixAtHand; on
   return (
     <div className={css.clash} role="alert">
       <h3>{say(alone ? "mix:match.clashOne" : "mix:match.clash")}</h3>
-      <ul>{clash.rules.map((rule, at) => <li key={at}>{capital(sayRule(rule, say, currency))}</li>)}</ul>
+      <ul>
+        {clash.rules.map((rule, at) => (
+          <li key={at}>{capital(sayRule(rule, say, currency))}</li>
+        ))}
+      </ul>
       <p className={css.note}>{say(alone ? "mix:match.clashWhyOne" : "mix:match.clashWhy")}</p>
       {clash.relaxed.length > 0 ? (
         <>
           <h4>{say("mix:match.relax")}</h4>
-          <ul>{clash.relaxed.map((one, at) => <li key={at}>{capital(sayRelaxation(one, say, currency))}</li>)}</ul>
-          <Button size="small" onClick={onRelax}>{say("mix:match.relaxGo")}</Button>
+          <ul>
+            {clash.relaxed.map((one, at) => (
+              <li key={at}>{capital(sayRelaxation(one, say, currency))}</li>
+            ))}
+          </ul>
+          <Button size="small" onClick={onRelax}>
+            {say("mix:match.relaxGo")}
+          </Button>
         </>
       ) : null}
     </div>

@@ -12,7 +12,16 @@ type Props = { readings: Readings; aims: Aims; currency: string; ring?: Readings
 export function Meters({ readings, aims, currency, ring }: Props) {
   return (
     <ul className={css.meters}>
-      {METERS.map((id) => <Meter key={id} id={id} value={readingOf(readings, id)} aim={aims[id]} ring={ring && readingOf(ring, id)} currency={currency} />)}
+      {METERS.map((id) => (
+        <Meter
+          key={id}
+          id={id}
+          value={readingOf(readings, id)}
+          aim={aims[id]}
+          ring={ring && readingOf(ring, id)}
+          currency={currency}
+        />
+      ))}
     </ul>
   );
 }
@@ -22,9 +31,26 @@ const place = (id: MeterId, value: number): number => {
   return Math.min(100, Math.max(0, ((value - from) / (to - from)) * 100));
 };
 
-const OUT: Record<Standing, "mix:inRange" | "mix:outLow" | "mix:outHigh" | "mix:notWanted"> = { in: "mix:inRange", below: "mix:outLow", above: "mix:outHigh", free: "mix:notWanted" };
+const OUT: Record<Standing, "mix:inRange" | "mix:outLow" | "mix:outHigh" | "mix:notWanted"> = {
+  in: "mix:inRange",
+  below: "mix:outLow",
+  above: "mix:outHigh",
+  free: "mix:notWanted",
+};
 
-function Meter({ id, value, aim, ring, currency }: { id: MeterId; value: number | undefined; aim: Aims[MeterId]; ring: number | undefined; currency: string }) {
+function Meter({
+  id,
+  value,
+  aim,
+  ring,
+  currency,
+}: {
+  id: MeterId;
+  value: number | undefined;
+  aim: Aims[MeterId];
+  ring: number | undefined;
+  currency: string;
+}) {
   const say = useSay();
   const figures = useFigures();
   const [asked, setAsked] = useState(false);
@@ -36,10 +62,17 @@ function Meter({ id, value, aim, ring, currency }: { id: MeterId; value: number 
   const open = asked || out;
   return (
     <li className={css.meter} data-out={out}>
-      <button type="button" aria-expanded={open} aria-label={`${name}: ${told}, ${say(OUT[stands])}. ${say("mix:why", { meter: name })}`} onClick={() => setAsked(!asked)}>
+      <button
+        type="button"
+        aria-expanded={open}
+        aria-label={`${name}: ${told}, ${say(OUT[stands])}. ${say("mix:why", { meter: name })}`}
+        onClick={() => setAsked(!asked)}
+      >
         <span className={css.name}>{name}</span>
         <span className={css.scale} aria-hidden>
-          {aim ? <u style={{ left: `${place(id, aim[0])}%`, width: `${place(id, aim[1]) - place(id, aim[0])}%` }} /> : null}
+          {aim ? (
+            <u style={{ left: `${place(id, aim[0])}%`, width: `${place(id, aim[1]) - place(id, aim[0])}%` }} />
+          ) : null}
           {ring === undefined ? null : <i style={{ left: `${place(id, ring)}%` }} />}
           {value === undefined ? null : <s style={{ left: `${place(id, value)}%` }} />}
         </span>

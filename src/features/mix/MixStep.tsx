@@ -39,7 +39,8 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
   const matching = useMatch(hand);
   const [locked, setLocked] = useState<ReadonlySet<string>>(new Set());
   const { habitat, readings, aims, bins } = hand;
-  const toggle = (id: string) => setLocked((before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]));
+  const toggle = (id: string) =>
+    setLocked((before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]));
   const choose = (next: Mode) => {
     setMode(next);
     setRing(undefined);
@@ -52,14 +53,35 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
           <div className={css.bar}>
             <RecipeBar hand={hand} />
             {habitat.mixes.length > 1 ? (
-              <Pills label={say("mix:which")} value={mix.id} onChange={onChoose} options={habitat.mixes.map((other, at) => ({ value: other.id, text: say("mix:lift", { nth: at + 1 }) }))} />
+              <Pills
+                label={say("mix:which")}
+                value={mix.id}
+                onChange={onChoose}
+                options={habitat.mixes.map((other, at) => ({
+                  value: other.id,
+                  text: say("mix:lift", { nth: at + 1 }),
+                }))}
+              />
             ) : null}
           </div>
           <div className={css.modes}>
-            <Pills label={say("mix:modes.label")} value={mode} onChange={choose} options={MODES.map((value) => ({ value, text: say(`mix:modes.${value}`) }))} />
+            <Pills
+              label={say("mix:modes.label")}
+              value={mode}
+              onChange={choose}
+              options={MODES.map((value) => ({ value, text: say(`mix:modes.${value}`) }))}
+            />
           </div>
           {mode === "jar" ? <JarBench hand={hand} locked={locked} onLock={toggle} /> : null}
-          {mode === "match" ? <MatchBench hand={hand} asked={asked ?? firstAsked(hand, locked)} matching={matching} onAsk={setAsked} onRing={setRing} /> : null}
+          {mode === "match" ? (
+            <MatchBench
+              hand={hand}
+              asked={asked ?? firstAsked(hand, locked)}
+              matching={matching}
+              onAsk={setAsked}
+              onRing={setRing}
+            />
+          ) : null}
           {mode === "stretch" ? <StretchBench hand={hand} onRing={setRing} /> : null}
           {mode === "compare" ? <CompareBench hand={hand} /> : null}
           {mode === "make" ? <MakeBench hand={hand} /> : null}
@@ -68,7 +90,10 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
       }
       ledger={
         <>
-          <LedgerHead title={say("mix:title")} sub={ring ? say("mix:doesHelpRing", { other: ring.name }) : say("mix:doesHelp")} />
+          <LedgerHead
+            title={say("mix:title")}
+            sub={ring ? say("mix:doesHelpRing", { other: ring.name }) : say("mix:doesHelp")}
+          />
           {readings ? <Meters readings={readings} aims={aims} currency={bins.currency} ring={ring?.readings} /> : null}
           <ForHere hand={hand} />
         </>

@@ -14,7 +14,15 @@ import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
 export type ToldAs = "parts" | "scoops" | "percent";
 
-type Props = { hand: MixAtHand; part: Share; litres: number; toldAs: ToldAs; locked: ReadonlySet<string>; height: number; onLock: () => void };
+type Props = {
+  hand: MixAtHand;
+  part: Share;
+  litres: number;
+  toldAs: ToldAs;
+  locked: ReadonlySet<string>;
+  height: number;
+  onLock: () => void;
+};
 
 /** One ingredient beside its band: what it comes to, its told number, its lock. With locks the told total stays and the others give way. */
 export function PartRow({ hand, part, litres, toldAs, locked, height, onLock }: Props) {
@@ -40,13 +48,29 @@ export function PartRow({ hand, part, litres, toldAs, locked, height, onLock }: 
           {say("mix:share", { share: figures.number(part.share * 100, 1) })} · {say("mix:litres", { looseL: litres })}
         </span>
       </span>
-      {held ? <span className={`${css.held} measure`}>{figures.number(Math.round(part.parts * 100) / 100)}</span> : (
-        <NumberInput label={say(`mix:amountOf.${toldAs}`, { name })} value={Math.round(part.parts * 100) / 100} limits={{ min: LIMITS.parts.min, max: most }} onCommit={set} />
+      {held ? (
+        <span className={`${css.held} measure`}>{figures.number(Math.round(part.parts * 100) / 100)}</span>
+      ) : (
+        <NumberInput
+          label={say(`mix:amountOf.${toldAs}`, { name })}
+          value={Math.round(part.parts * 100) / 100}
+          limits={{ min: LIMITS.parts.min, max: most }}
+          onCommit={set}
+        />
       )}
-      <IconButton size="small" aria-pressed={held} aria-label={say(held ? "mix:unlock" : "mix:lock", { name })} onClick={onLock}>
+      <IconButton
+        size="small"
+        aria-pressed={held}
+        aria-label={say(held ? "mix:unlock" : "mix:lock", { name })}
+        onClick={onLock}
+      >
         {held ? <LockOutlined sx={{ fontSize: 17 }} /> : <LockOpenOutlined sx={{ fontSize: 17, opacity: 0.55 }} />}
       </IconButton>
-      <IconButton size="small" aria-label={say("mix:removeIngredient", { name })} onClick={() => edit([{ name: "removePart", args: { mixId: mix.id, ingredientId: id } }])}>
+      <IconButton
+        size="small"
+        aria-label={say("mix:removeIngredient", { name })}
+        onClick={() => edit([{ name: "removePart", args: { mixId: mix.id, ingredientId: id } }])}
+      >
         <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
       </IconButton>
     </li>

@@ -17,7 +17,13 @@ import { KeepRecipe } from "./KeepRecipe";
 import css from "./MixStep.module.css";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
-const slug = (name: string): string => name.normalize("NFKD").replace(/\p{M}/gu, "").toLowerCase().replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "recipe";
+const slug = (name: string): string =>
+  name
+    .normalize("NFKD")
+    .replace(/\p{M}/gu, "")
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .replace(/^-|-$/g, "") || "recipe";
 
 /** Takes a starting recipe or one of the builder's own; keeps, saves and opens recipes. What was there comes back with undo. */
 export function RecipeBar({ hand }: { hand: MixAtHand }) {
@@ -32,53 +38,132 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
 
   const take = (id: string) => {
     const yours = own.recipes.find((recipe) => recipe.id === id);
-    edit([yours ? setPartsCommand(hand, yours.parts, { title: yours.name, recipeId: null }) : { name: "takeRecipe", args: { mixId: mix.id, recipeId: id } }]);
+    edit([
+      yours
+        ? setPartsCommand(hand, yours.parts, { title: yours.name, recipeId: null })
+        : { name: "takeRecipe", args: { mixId: mix.id, recipeId: id } },
+    ]);
   };
-  const save = () => saveText(`${slug(name)}.recipe.json`, printRecipe({ name: name.slice(0, 60), parts: mix.parts, ingredients: [...habitat.own.ingredients, ...own.ingredients.filter((item) => !habitat.own.ingredients.some((other) => other.id === item.id))] }));
+  const save = () =>
+    saveText(
+      `${slug(name)}.recipe.json`,
+      printRecipe({
+        name: name.slice(0, 60),
+        parts: mix.parts,
+        ingredients: [
+          ...habitat.own.ingredients,
+          ...own.ingredients.filter((item) => !habitat.own.ingredients.some((other) => other.id === item.id)),
+        ],
+      }),
+    );
   const open = async (chosen: File) => {
     const read = parseRecipe(await openText(chosen));
-    if (!read.ok) return setTold({ wrong: true, text: say("mix:recipeRefused", { why: sayFileProblem(read.problem, say) }) });
+    if (!read.ok)
+      return setTold({ wrong: true, text: say("mix:recipeRefused", { why: sayFileProblem(read.problem, say) }) });
     const { recipe } = read;
     const named = new Set(catalog.ingredients.map(({ id }) => nameOf("ingredients", id)));
     const shelf = recipe.ingredients.reduce<OwnShelf>((before, item) => {
-      const kept = before.ingredients.some((other) => other.id === item.id) ? undefined : keepEntry(before, "ingredients", item, [...named]);
+      const kept = before.ingredients.some((other) => other.id === item.id)
+        ? undefined
+        : keepEntry(before, "ingredients", item, [...named]);
       return kept?.ok ? kept.shelf : before;
     }, own);
     if (shelf !== own) await putOwn(shelf);
-    edit([setPartsCommand({ ...hand, own: { ...shelf, ingredients: [...shelf.ingredients, ...recipe.ingredients.filter((item) => !shelf.ingredients.some((other) => other.id === item.id))] } }, recipe.parts, { title: recipe.name, recipeId: null })]);
+    edit([
+      setPartsCommand(
+        {
+          ...hand,
+          own: {
+            ...shelf,
+            ingredients: [
+              ...shelf.ingredients,
+              ...recipe.ingredients.filter((item) => !shelf.ingredients.some((other) => other.id === item.id)),
+            ],
+          },
+        },
+        recipe.parts,
+        { title: recipe.name, recipeId: null },
+      ),
+    ]);
     setTold({ wrong: false, text: say("mix:opened", { name: recipe.name }) });
   };
-  const known = own.recipes.find((recipe) => recipe.name === mix.title && JSON.stringify(recipe.parts) === JSON.stringify(mix.parts));
+  const known = own.recipes.find(
+    (recipe) => recipe.name === mix.title && JSON.stringify(recipe.parts) === JSON.stringify(mix.parts),
+  );
   return (
     <>
       <div className={css.recipeBar}>
         <TextField
-          select sx={{ minWidth: 230, flex: 1 }} label={say("mix:recipe")} value={known?.id ?? mix.recipeId ?? ""} onChange={(event) => take(event.target.value)}
+          select
+          sx={{ minWidth: 230, flex: 1 }}
+          label={say("mix:recipe")}
+          value={known?.id ?? mix.recipeId ?? ""}
+          onChange={(event) => take(event.target.value)}
           slotProps={{ select: { displayEmpty: true, renderValue: () => name }, inputLabel: { shrink: true } }}
         >
           {own.recipes.length > 0 ? <ListSubheader>{say("mix:yours")}</ListSubheader> : null}
-          {own.recipes.map((recipe) => <MenuItem key={recipe.id} value={recipe.id}>{recipe.name}</MenuItem>)}
+          {own.recipes.map((recipe) => (
+            <MenuItem key={recipe.id} value={recipe.id}>
+              {recipe.name}
+            </MenuItem>
+          ))}
           <ListSubheader>{say("mix:stock")}</ListSubheader>
-          {catalog.recipes.map((recipe) => <MenuItem key={recipe.id} value={recipe.id}>{capital(nameOf("recipes", recipe.id))}</MenuItem>)}
+          {catalog.recipes.map((recipe) => (
+            <MenuItem key={recipe.id} value={recipe.id}>
+              {capital(nameOf("recipes", recipe.id))}
+            </MenuItem>
+          ))}
         </TextField>
-        <Button size="small" variant="outlined" aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>{say("mix:recipeMenu")} …</Button>
+        <Button
+          size="small"
+          variant="outlined"
+          aria-haspopup="menu"
+          onClick={(event) => setAnchor(event.currentTarget)}
+        >
+          {say("mix:recipeMenu")} …
+        </Button>
       </div>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} onClick={() => setAnchor(null)}>
-        <MenuItem disabled={mix.parts.length === 0} onClick={() => setKeeping(true)}>{say("mix:keepAs")}</MenuItem>
-        <MenuItem disabled={mix.parts.length === 0} onClick={save}>{say("mix:saveFile")}</MenuItem>
+        <MenuItem disabled={mix.parts.length === 0} onClick={() => setKeeping(true)}>
+          {say("mix:keepAs")}
+        </MenuItem>
+        <MenuItem disabled={mix.parts.length === 0} onClick={save}>
+          {say("mix:saveFile")}
+        </MenuItem>
         <MenuItem onClick={() => file.current?.click()}>{say("mix:openFile")}</MenuItem>
-        {own.recipes.map((recipe) => <MenuItem key={recipe.id} onClick={() => void putOwn(dropRecipe(own, recipe.id))}>{say("mix:unkeep", { name: recipe.name })}</MenuItem>)}
+        {own.recipes.map((recipe) => (
+          <MenuItem key={recipe.id} onClick={() => void putOwn(dropRecipe(own, recipe.id))}>
+            {say("mix:unkeep", { name: recipe.name })}
+          </MenuItem>
+        ))}
       </Menu>
       <input
-        ref={file} type="file" accept=".json,application/json" hidden aria-label={say("mix:openFile")}
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label={say("mix:openFile")}
         onChange={(event) => {
           const [chosen] = event.target.files ?? [];
           if (chosen) void open(chosen);
           event.target.value = "";
         }}
       />
-      {keeping ? <KeepRecipe hand={{ ...hand, pantry }} suggested={mix.title ?? ""} onDone={(kept) => { setKeeping(false); if (kept) setTold({ wrong: false, text: say("mix:kept", { name: kept }) }); }} /> : null}
-      {told ? <p role={told.wrong ? "alert" : "status"} className={told.wrong ? css.wrong : css.note}>{told.text}</p> : null}
+      {keeping ? (
+        <KeepRecipe
+          hand={{ ...hand, pantry }}
+          suggested={mix.title ?? ""}
+          onDone={(kept) => {
+            setKeeping(false);
+            if (kept) setTold({ wrong: false, text: say("mix:kept", { name: kept }) });
+          }}
+        />
+      ) : null}
+      {told ? (
+        <p role={told.wrong ? "alert" : "status"} className={told.wrong ? css.wrong : css.note}>
+          {told.text}
+        </p>
+      ) : null}
     </>
   );
 }

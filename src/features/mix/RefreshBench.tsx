@@ -27,53 +27,127 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
   const [sunk, setSunk] = useState<number | undefined>(undefined);
   const months = typedMonths ?? Math.round((today === "" ? 0 : monthsBetween(laidOn, today)) * 10) / 10;
   const topUps = habitat.keeping.topUps.filter((topUp) => topUp.mixId === mix.id);
-  const laid: Laid[] = [{ volumeL, months }, ...topUps.map((topUp) => ({ volumeL: topUp.volumeL, months: today === "" ? 0 : monthsBetween(topUp.on, today) }))];
+  const laid: Laid[] = [
+    { volumeL, months },
+    ...topUps.map((topUp) => ({ volumeL: topUp.volumeL, months: today === "" ? 0 : monthsBetween(topUp.on, today) })),
+  ];
   const result = depthCm > 0 ? refresh(mix.parts, laid, depthCm, sunk, pantry) : undefined;
-  if (!result) return <p className={css.note}>{say(mix.parts.length === 0 ? "mix:make.empty" : "mix:refresh.notLaid")}</p>;
+  if (!result)
+    return <p className={css.note}>{say(mix.parts.length === 0 ? "mix:make.empty" : "mix:refresh.notLaid")}</p>;
   const { aged, sunkCm, topUpVolumeL, topUpLooseL, advice, airAfterPct } = result;
   const left = Math.max(0, 1 - sunkCm / depthCm);
   const pct = (value: number) => `${figures.number(value, 0)}\u00a0%`;
   const low = hand.aims.air?.[0];
   const fresh = figures.shown(topUpLooseL, "volume");
   const gone = figures.shown(sunkCm, "length");
-  const jars = [{ title: say("mix:refresh.was"), full: 1, fresh: 0, air: aged.fresh.airSpacePct }, { title: say("mix:refresh.now"), full: left, fresh: 0, air: aged.now.airSpacePct }, { title: say("mix:refresh.after"), full: left, fresh: 1 - left, air: airAfterPct }];
+  const jars = [
+    { title: say("mix:refresh.was"), full: 1, fresh: 0, air: aged.fresh.airSpacePct },
+    { title: say("mix:refresh.now"), full: left, fresh: 0, air: aged.now.airSpacePct },
+    { title: say("mix:refresh.after"), full: left, fresh: 1 - left, air: airAfterPct },
+  ];
   return (
     <div className={css.refresh}>
       <div className={css.fields}>
         <label className={css.months}>
           <span>{say("mix:refresh.age")}</span>
-          <NumberInput label={say("mix:refresh.age")} value={months} limits={{ min: 0, max: 600 }} onCommit={setMonths} />
+          <NumberInput
+            label={say("mix:refresh.age")}
+            value={months}
+            limits={{ min: 0, max: 600 }}
+            onCommit={setMonths}
+          />
           <small>{say("mix:refresh.ageHelp")}</small>
         </label>
-        <MeasureField label={say("mix:refresh.sunk")} kind="length" value={sunk} limits={{ min: 0, max: depthCm }} help={say("mix:refresh.sunkHelp")} onCommit={setSunk} onClear={() => setSunk(undefined)} />
+        <MeasureField
+          label={say("mix:refresh.sunk")}
+          kind="length"
+          value={sunk}
+          limits={{ min: 0, max: depthCm }}
+          help={say("mix:refresh.sunkHelp")}
+          onCommit={setSunk}
+          onClear={() => setSunk(undefined)}
+        />
       </div>
       <div className={css.jars}>
         {jars.map((jar) => (
           <figure key={jar.title}>
-            <SmallJar parts={mix.parts} pantry={pantry} label="" width={96} height={190} full={jar.full} fresh={jar.fresh} />
-            <figcaption><b>{jar.title}</b><span className="measure">{figures.printed(depthCm * (jar.full + jar.fresh), "length")}</span><span>{say("mix:refresh.airOf", { air: pct(jar.air) })}</span></figcaption>
+            <SmallJar
+              parts={mix.parts}
+              pantry={pantry}
+              label=""
+              width={96}
+              height={190}
+              full={jar.full}
+              fresh={jar.fresh}
+            />
+            <figcaption>
+              <b>{jar.title}</b>
+              <span className="measure">{figures.printed(depthCm * (jar.full + jar.fresh), "length")}</span>
+              <span>{say("mix:refresh.airOf", { air: pct(jar.air) })}</span>
+            </figcaption>
           </figure>
         ))}
         <div className={css.told}>
           <Tiles>
-            <Tile label={say("mix:refresh.sunkBy")} figure={gone.figure} unit={gone.unit} note={say("mix:refresh.of", { depthCm })} tone={advice === "wait" ? undefined : "look"} />
-            <Tile label={say("mix:refresh.topUp")} figure={fresh.figure} unit={fresh.unit} note={say("mix:refresh.topUpDepth", { sunkCm })} />
+            <Tile
+              label={say("mix:refresh.sunkBy")}
+              figure={gone.figure}
+              unit={gone.unit}
+              note={say("mix:refresh.of", { depthCm })}
+              tone={advice === "wait" ? undefined : "look"}
+            />
+            <Tile
+              label={say("mix:refresh.topUp")}
+              figure={fresh.figure}
+              unit={fresh.unit}
+              note={say("mix:refresh.topUpDepth", { sunkCm })}
+            />
           </Tiles>
-          <p className={css.advice}>{say(`mix:refresh.advice.${advice}`, { leastCm: rule("topUpLeastCm"), mostCm: rule("topUpMostCm") })}</p>
-          {low !== undefined && airAfterPct < low ? <p className={css.advice}>{say("mix:refresh.airLow", { low: pct(low) })}</p> : null}
-          <p className={css.note}>{say("mix:refresh.lay")} {sunk === undefined ? say("mix:refresh.reckoned") : null}</p>
-          <Button disabled={topUpVolumeL < 0.05 || today === ""} onClick={() => { edit([{ name: "topUp", args: { id: crypto.randomUUID(), mixId: mix.id, on: today, volumeL: Math.round(topUpVolumeL * 100) / 100 } }]); setSunk(undefined); }}>
+          <p className={css.advice}>
+            {say(`mix:refresh.advice.${advice}`, { leastCm: rule("topUpLeastCm"), mostCm: rule("topUpMostCm") })}
+          </p>
+          {low !== undefined && airAfterPct < low ? (
+            <p className={css.advice}>{say("mix:refresh.airLow", { low: pct(low) })}</p>
+          ) : null}
+          <p className={css.note}>
+            {say("mix:refresh.lay")} {sunk === undefined ? say("mix:refresh.reckoned") : null}
+          </p>
+          <Button
+            disabled={topUpVolumeL < 0.05 || today === ""}
+            onClick={() => {
+              edit([
+                {
+                  name: "topUp",
+                  args: {
+                    id: crypto.randomUUID(),
+                    mixId: mix.id,
+                    on: today,
+                    volumeL: Math.round(topUpVolumeL * 100) / 100,
+                  },
+                },
+              ]);
+              setSunk(undefined);
+            }}
+          >
             {say("mix:refresh.write")}
           </Button>
         </div>
       </div>
       <h3>{say("mix:refresh.log")}</h3>
-      {topUps.length === 0 ? <p className={css.note}>{say("mix:refresh.none")}</p> : (
+      {topUps.length === 0 ? (
+        <p className={css.note}>{say("mix:refresh.none")}</p>
+      ) : (
         <ul className={css.log}>
           {topUps.map((topUp) => (
             <li key={topUp.id}>
               <span>{say("mix:refresh.written", { topOn: topUp.on, volumeL: topUp.volumeL })}</span>
-              <IconButton size="small" aria-label={say("mix:refresh.removeLog", { topOn: topUp.on })} onClick={() => edit([{ name: "removeTopUp", args: { id: topUp.id } }])}><CloseOutlined sx={{ fontSize: 15 }} /></IconButton>
+              <IconButton
+                size="small"
+                aria-label={say("mix:refresh.removeLog", { topOn: topUp.on })}
+                onClick={() => edit([{ name: "removeTopUp", args: { id: topUp.id } }])}
+              >
+                <CloseOutlined sx={{ fontSize: 15 }} />
+              </IconButton>
             </li>
           ))}
         </ul>

@@ -22,34 +22,93 @@ export function StretchBench({ hand, onRing }: { hand: MixAtHand; onRing: (ring:
   const say = useSay();
   const { looking, look, stop } = useMatch(hand);
   const { fit } = candidatesFor(hand);
-  const bags = fit.filter((item) => item.matter === "ready" || hand.stockL[item.id] !== undefined).toSorted((a, b) => Number(b.matter === "ready") - Number(a.matter === "ready"));
-  const [bagId, setBagId] = useState(bags.find((item) => item.matter === "ready" && hand.stockL[item.id])?.id ?? bags[0]?.id ?? "");
+  const bags = fit
+    .filter((item) => item.matter === "ready" || hand.stockL[item.id] !== undefined)
+    .toSorted((a, b) => Number(b.matter === "ready") - Number(a.matter === "ready"));
+  const [bagId, setBagId] = useState(
+    bags.find((item) => item.matter === "ready" && hand.stockL[item.id])?.id ?? bags[0]?.id ?? "",
+  );
   const [litres, setLitres] = useState<number | undefined>(undefined);
   const [ownOnly, setOwnOnly] = useState(false);
   const bagL = litres ?? hand.stockL[bagId] ?? 10;
   const { looseL } = hand.laying;
-  const rules: MatchRule[] = [{ kind: "use", ingredientId: bagId, litres: bagL }, { kind: "kinds", most: MOST_KINDS }, ...(ownOnly ? [{ kind: "ownOnly" } as const] : [])];
+  const rules: MatchRule[] = [
+    { kind: "use", ingredientId: bagId, litres: bagL },
+    { kind: "kinds", most: MOST_KINDS },
+    ...(ownOnly ? [{ kind: "ownOnly" } as const] : []),
+  ];
   const enough = looseL > 0 && bagL >= looseL;
   return (
     <div className={css.ask} style={{ paddingTop: 12 }}>
       <p className={css.note}>{looseL > 0 ? say("mix:stretch.help", { looseL }) : say("mix:make.nothing")}</p>
       <div className={css.fields}>
-        <TextField select label={say("mix:stretch.bag")} value={bagId} onChange={(event) => { setBagId(event.target.value); setLitres(undefined); }}>
-          {bags.map((item) => <MenuItem key={item.id} value={item.id}>{capital(nameOf("ingredients", item.id))}</MenuItem>)}
+        <TextField
+          select
+          label={say("mix:stretch.bag")}
+          value={bagId}
+          onChange={(event) => {
+            setBagId(event.target.value);
+            setLitres(undefined);
+          }}
+        >
+          {bags.map((item) => (
+            <MenuItem key={item.id} value={item.id}>
+              {capital(nameOf("ingredients", item.id))}
+            </MenuItem>
+          ))}
         </TextField>
-        <MeasureField key={bagId} label={say("mix:stretch.litres")} kind="volume" value={bagL} limits={{ min: 0.1, max: 1000 }} onCommit={setLitres} />
-        <TextField select label={say("mix:stretch.addFrom")} value={ownOnly ? "bins" : "all"} onChange={(event) => setOwnOnly(event.target.value === "bins")}>
+        <MeasureField
+          key={bagId}
+          label={say("mix:stretch.litres")}
+          kind="volume"
+          value={bagL}
+          limits={{ min: 0.1, max: 1000 }}
+          onCommit={setLitres}
+        />
+        <TextField
+          select
+          label={say("mix:stretch.addFrom")}
+          value={ownOnly ? "bins" : "all"}
+          onChange={(event) => setOwnOnly(event.target.value === "bins")}
+        >
           <MenuItem value="all">{say("mix:stretch.fromAll")}</MenuItem>
           <MenuItem value="bins">{say("mix:stretch.fromBins")}</MenuItem>
         </TextField>
       </div>
       <div className={css.row}>
-        {looking.at === "working"
-          ? <Button variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>{say("mix:match.stop")}</Button>
-          : <Button disabled={looseL <= 0 || enough || bagId === ""} onClick={() => { onRing(undefined); void look(hand.aims, rules, undefined); }}>{say("mix:stretch.go")}</Button>}
-        {enough ? <p role="status" className={css.note}>{say("mix:stretch.tooMuch", { looseL })}</p> : null}
+        {looking.at === "working" ? (
+          <Button variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>
+            {say("mix:match.stop")}
+          </Button>
+        ) : (
+          <Button
+            disabled={looseL <= 0 || enough || bagId === ""}
+            onClick={() => {
+              onRing(undefined);
+              void look(hand.aims, rules, undefined);
+            }}
+          >
+            {say("mix:stretch.go")}
+          </Button>
+        )}
+        {enough ? (
+          <p role="status" className={css.note}>
+            {say("mix:stretch.tooMuch", { looseL })}
+          </p>
+        ) : null}
       </div>
-      {looking.at === "idle" ? null : <MatchResults hand={hand} looking={looking} rules={rules} onRing={onRing} onRelax={(next) => { setOwnOnly(next.some((rule) => rule.kind === "ownOnly")); void look(hand.aims, next, undefined); }} />}
+      {looking.at === "idle" ? null : (
+        <MatchResults
+          hand={hand}
+          looking={looking}
+          rules={rules}
+          onRing={onRing}
+          onRelax={(next) => {
+            setOwnOnly(next.some((rule) => rule.kind === "ownOnly"));
+            void look(hand.aims, next, undefined);
+          }}
+        />
+      )}
     </div>
   );
 }

@@ -6,7 +6,13 @@ type Level = 0 | 1 | 2 | 3 | 4 | 5;
 const levelOf = (value: number): Level => Math.min(LEVELS - 1, Math.max(0, Math.round(value))) as Level;
 
 /** A reading as it is told beside its scale. @example sayReading("acid", 5.9, …) // "5.9 pH" */
-export function sayReading(id: MeterId, value: number | undefined, say: Say, figures: Figures, currency: string): string {
+export function sayReading(
+  id: MeterId,
+  value: number | undefined,
+  say: Say,
+  figures: Figures,
+  currency: string,
+): string {
   if (value === undefined) return say("mix:noPrice");
   switch (id) {
     case "water":
@@ -27,7 +33,9 @@ export function sayReading(id: MeterId, value: number | undefined, say: Say, fig
     case "dust":
       return say(`mix:levels.${levelOf(value)}`);
     case "lasts":
-      return value >= SCALES.lasts[1] ? say("mix:monthsOver", { figure: figures.number(SCALES.lasts[1], 0) }) : say("mix:months", { figure: figures.number(value, 0) });
+      return value >= SCALES.lasts[1]
+        ? say("mix:monthsOver", { figure: figures.number(SCALES.lasts[1], 0) })
+        : say("mix:months", { figure: figures.number(value, 0) });
     case "price":
       return moneyPrinted(value, currency);
     case "peat":

@@ -10,7 +10,11 @@ export function sayRule(rule: MatchRule, say: Say, currency: string): string {
     case "without":
       return say("mix:match.rule.withoutOf", { ingredientId: rule.ingredientId });
     case "group":
-      return say("mix:match.rule.group", { group: say(`mix:match.group.${rule.of}`), leastPct: rule.leastPct, mostPct: rule.mostPct });
+      return say("mix:match.rule.group", {
+        group: say(`mix:match.group.${rule.of}`),
+        leastPct: rule.leastPct,
+        mostPct: rule.mostPct,
+      });
     case "hold":
       return say("mix:match.rule.hold", { ingredientId: rule.ingredientId, pct: `${rule.pct} %` });
     case "use":
@@ -44,7 +48,9 @@ export function sayRelaxation({ rule, by, unit, below }: Relaxation, say: Say, c
     case "ownOnly":
       return say("mix:match.relaxed.ownOnly", { byL: by });
     case "budget":
-      return unit === "money" ? say("mix:match.relaxed.budget", { money: moneyPrinted(by, currency) }) : say("mix:match.relaxed.unpriced", { byL: by });
+      return unit === "money"
+        ? say("mix:match.relaxed.budget", { money: moneyPrinted(by, currency) })
+        : say("mix:match.relaxed.unpriced", { byL: by });
     case "kinds":
       return say("mix:match.relaxed.kinds", { count: by });
     case "scoops":

@@ -9,13 +9,17 @@ import { litrePrices } from "@/core/supply";
 import { solveModel } from "@/workers";
 import type { MixAtHand } from "./useMixAtHand";
 
-export type Looking = { at: "idle" } | { at: "working" } | { at: "failed" } | { at: "done"; answer: MatchAnswer; looseL: number };
+export type Looking =
+  { at: "idle" } | { at: "working" } | { at: "failed" } | { at: "done"; answer: MatchAnswer; looseL: number };
 
 /** A mix no lift uses yet is reckoned for a bucketful. */
 const BUCKET_L = 10;
 
 /** Everything that may be mixed for this animal, and what is left out as it would hurt it. */
-export function candidatesFor({ habitat, own }: Pick<MixAtHand, "habitat" | "own">): { fit: Ingredient[]; leftOut: Ingredient[] } {
+export function candidatesFor({ habitat, own }: Pick<MixAtHand, "habitat" | "own">): {
+  fit: Ingredient[];
+  leftOut: Ingredient[];
+} {
   const animal = animalOf(habitat);
   const carried = habitat.own.ingredients.filter((item) => !own.ingredients.some((other) => other.id === item.id));
   const all: readonly Ingredient[] = [...catalog.ingredients, ...own.ingredients, ...carried];
@@ -23,7 +27,11 @@ export function candidatesFor({ habitat, own }: Pick<MixAtHand, "habitat" | "own
 }
 
 /** Looks for the nearest mix in the worker; only the last question counts, and it can be stopped. */
-export function useMatch(hand: MixAtHand): { looking: Looking; look: (aims: Aims, rules: readonly MatchRule[], like: Parts | undefined) => Promise<void>; stop: () => void } {
+export function useMatch(hand: MixAtHand): {
+  looking: Looking;
+  look: (aims: Aims, rules: readonly MatchRule[], like: Parts | undefined) => Promise<void>;
+  stop: () => void;
+} {
   const [looking, setLooking] = useState<Looking>({ at: "idle" });
   const running = useRef<AbortController | undefined>(undefined);
   useEffect(() => () => running.current?.abort(), []);
@@ -35,7 +43,14 @@ export function useMatch(hand: MixAtHand): { looking: Looking; look: (aims: Aims
     setLooking({ at: "working" });
     const looseL = hand.laying.looseL > 0 ? hand.laying.looseL : BUCKET_L;
     try {
-      const question = { candidates: candidatesFor(hand).fit, aims, rules, looseL, stockL: hand.stockL, pricePerL: litrePrices(hand.bins) };
+      const question = {
+        candidates: candidatesFor(hand).fit,
+        aims,
+        rules,
+        looseL,
+        stockL: hand.stockL,
+        pricePerL: litrePrices(hand.bins),
+      };
       const answer = await match(question, (model) => solveModel(model, stopper.signal), like, hand.pantry);
       if (running.current === stopper) setLooking({ at: "done", answer, looseL });
     } catch {

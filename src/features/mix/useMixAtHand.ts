@@ -3,7 +3,16 @@
 import { useMemo } from "react";
 import { findEntry } from "@/core/catalog";
 import { ingredientsOf, type Habitat, type Mix } from "@/core/habitat";
-import { blend, mixTarget, readMeters, type Aims, type Blend, type Laying, type Pantry, type Readings } from "@/core/mix";
+import {
+  blend,
+  mixTarget,
+  readMeters,
+  type Aims,
+  type Blend,
+  type Laying,
+  type Pantry,
+  type Readings,
+} from "@/core/mix";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
 import { mixWanted } from "@/core/strata";
 import { EMPTY_BINS, litresInStock, mixPricePerL, type Bins } from "@/core/supply";
@@ -30,12 +39,14 @@ export type MixAtHand = {
 function pantryOf(habitat: Habitat, own: OwnShelf): Pantry {
   const carried = ingredientsOf(habitat);
   const added = new Map(own.ingredients.map((item) => [item.id, item]));
-  return (id) => (habitat.own.ingredients.some((item) => item.id === id) ? carried(id) : (added.get(id) ?? carried(id)));
+  return (id) =>
+    habitat.own.ingredients.some((item) => item.id === id) ? carried(id) : (added.get(id) ?? carried(id));
 }
 
 /** Whether an ingredient can be looked up; the bins may still hold what was taken off the builder's own shelf. */
 const isThere = (habitat: Habitat, own: OwnShelf, id: string): boolean =>
-  findEntry("ingredients", id) !== undefined || [...own.ingredients, ...habitat.own.ingredients].some((item) => item.id === id);
+  findEntry("ingredients", id) !== undefined ||
+  [...own.ingredients, ...habitat.own.ingredients].some((item) => item.id === id);
 
 export function useMixAtHand(mix: Mix): MixAtHand {
   const { habitat, derived } = useOpen();
@@ -45,7 +56,12 @@ export function useMixAtHand(mix: Mix): MixAtHand {
     const pantry = pantryOf(habitat, own);
     const mixture = blend(mix.parts, pantry);
     return {
-      habitat, mix, pantry, mixture, bins, own,
+      habitat,
+      mix,
+      pantry,
+      mixture,
+      bins,
+      own,
       readings: mixture && readMeters(mixture, mixPricePerL(mix.parts, bins, mixture.lostPct)),
       aims: mixTarget(habitat),
       stockL: Object.fromEntries(Object.entries(litresInStock(bins)).filter(([id]) => isThere(habitat, own, id))),
@@ -55,11 +71,22 @@ export function useMixAtHand(mix: Mix): MixAtHand {
 }
 
 /** The edit that puts other parts in, carrying along what is of the builder's own. */
-export const setPartsCommand = ({ mix, habitat, own }: Pick<MixAtHand, "mix" | "habitat" | "own">, parts: Mix["parts"], named?: Pick<Mix, "title" | "recipeId">) =>
+export const setPartsCommand = (
+  { mix, habitat, own }: Pick<MixAtHand, "mix" | "habitat" | "own">,
+  parts: Mix["parts"],
+  named?: Pick<Mix, "title" | "recipeId">,
+) =>
   ({
     name: "setParts",
     args: {
-      mixId: mix.id, parts: parts.map((part) => ({ ...part })), title: named ? named.title : mix.title, recipeId: named ? named.recipeId : mix.recipeId,
-      own: own.ingredients.filter((item) => parts.some((part) => part.ingredientId === item.id) && !habitat.own.ingredients.some((carried) => carried.id === item.id)),
+      mixId: mix.id,
+      parts: parts.map((part) => ({ ...part })),
+      title: named ? named.title : mix.title,
+      recipeId: named ? named.recipeId : mix.recipeId,
+      own: own.ingredients.filter(
+        (item) =>
+          parts.some((part) => part.ingredientId === item.id) &&
+          !habitat.own.ingredients.some((carried) => carried.id === item.id),
+      ),
     },
   }) as const;

@@ -10,7 +10,17 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import type { Plant } from "@/core/catalog";
-import { lossesOf, PLANTING_PLACES, placeNamed, plantFit, ranked, rankPlants, usualPlace, type Fit, type PlantingPlace } from "@/core/living";
+import {
+  lossesOf,
+  PLANTING_PLACES,
+  placeNamed,
+  plantFit,
+  ranked,
+  rankPlants,
+  usualPlace,
+  type Fit,
+  type PlantingPlace,
+} from "@/core/living";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { useSearch } from "@/ui/useSearch";
@@ -34,36 +44,86 @@ export function Candidates({ onAdd }: { onAdd: (plantId: string, place: Planting
   const { ground } = derived;
   const fits = useMemo(() => {
     if (where !== USUAL) return rankPlants(all, habitat, ground, placeNamed(habitat, ground, where));
-    return ranked(all.map((plant) => plantFit(plant, habitat, ground, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null })));
+    return ranked(
+      all.map((plant) =>
+        plantFit(plant, habitat, ground, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null }),
+      ),
+    );
   }, [all, habitat, ground, where]);
   const byId = new Map(all.map((plant) => [plant.id, plant]));
   const find = useSearch(all, (plant) => [nameOf("plants", plant.id), plant.scientificName, ...plant.synonyms]);
   const found = find(sought);
-  const wanted = fits.filter(({ id, verdict }) => (found === undefined || found.has(id)) && (!onlyFits || verdict !== "misfit"));
+  const wanted = fits.filter(
+    ({ id, verdict }) => (found === undefined || found.has(id)) && (!onlyFits || verdict !== "misfit"),
+  );
   const place = where === USUAL ? undefined : where;
   return (
     <>
       <div className={css.finder}>
-        <TextField label={say("planting:search")} value={sought} onChange={(event) => { setSought(event.target.value); setShownCount(AT_ONCE); }} />
-        <TextField select label={say("planting:where")} value={where} onChange={(event) => setWhere(PLANTING_PLACES.find((name) => name === event.target.value) ?? USUAL)}>
+        <TextField
+          label={say("planting:search")}
+          value={sought}
+          onChange={(event) => {
+            setSought(event.target.value);
+            setShownCount(AT_ONCE);
+          }}
+        />
+        <TextField
+          select
+          label={say("planting:where")}
+          value={where}
+          onChange={(event) => setWhere(PLANTING_PLACES.find((name) => name === event.target.value) ?? USUAL)}
+        >
           <MenuItem value={USUAL}>{say("planting:usual")}</MenuItem>
-          {PLANTING_PLACES.map((name) => <MenuItem key={name} value={name}>{say(`planting:named.${name}`)}</MenuItem>)}
+          {PLANTING_PLACES.map((name) => (
+            <MenuItem key={name} value={name}>
+              {say(`planting:named.${name}`)}
+            </MenuItem>
+          ))}
         </TextField>
-        <FormControlLabel control={<Checkbox size="small" checked={onlyFits} onChange={(event) => setOnlyFits(event.target.checked)} />} label={say("planting:onlyFits")} />
+        <FormControlLabel
+          control={<Checkbox size="small" checked={onlyFits} onChange={(event) => setOnlyFits(event.target.checked)} />}
+          label={say("planting:onlyFits")}
+        />
       </div>
       {wanted.length === 0 ? <p className={css.none}>{say("planting:noMatch")}</p> : null}
       <ul className={css.list}>
         {wanted.slice(0, shownCount).map((fit) => {
           const plant = byId.get(fit.id);
-          return plant ? <Candidate key={fit.id} plant={plant} fit={fit} own={own.some(({ id }) => id === fit.id)} losses={lossesOf(habitat, fit.id)} onAdd={() => onAdd(fit.id, place)} /> : null;
+          return plant ? (
+            <Candidate
+              key={fit.id}
+              plant={plant}
+              fit={fit}
+              own={own.some(({ id }) => id === fit.id)}
+              losses={lossesOf(habitat, fit.id)}
+              onAdd={() => onAdd(fit.id, place)}
+            />
+          ) : null;
         })}
       </ul>
-      {wanted.length > shownCount ? <Button size="small" variant="outlined" onClick={() => setShownCount(shownCount + AT_ONCE)}>{say("planting:more", { count: Math.min(AT_ONCE, wanted.length - shownCount) })}</Button> : null}
+      {wanted.length > shownCount ? (
+        <Button size="small" variant="outlined" onClick={() => setShownCount(shownCount + AT_ONCE)}>
+          {say("planting:more", { count: Math.min(AT_ONCE, wanted.length - shownCount) })}
+        </Button>
+      ) : null}
     </>
   );
 }
 
-function Candidate({ plant, fit, own, losses, onAdd }: { plant: Plant; fit: Fit; own: boolean; losses: number; onAdd: () => void }) {
+function Candidate({
+  plant,
+  fit,
+  own,
+  losses,
+  onAdd,
+}: {
+  plant: Plant;
+  fit: Fit;
+  own: boolean;
+  losses: number;
+  onAdd: () => void;
+}) {
   const say = useSay();
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: plant.id });
   const name = capital(nameOf("plants", plant.id));
@@ -73,16 +133,28 @@ function Candidate({ plant, fit, own, losses, onAdd }: { plant: Plant; fit: Fit;
     <li className={css.row} ref={setNodeRef} data-dragging={isDragging}>
       <FitMark verdict={fit.verdict} />
       <span>
-        <span className={css.name}>{name}</span> <i className={css.latin}>{plant.scientificName}</i>{own ? <em className={css.own}>{say("planting:ownPlant")}</em> : null}
+        <span className={css.name}>{name}</span> <i className={css.latin}>{plant.scientificName}</i>
+        {own ? <em className={css.own}>{say("planting:ownPlant")}</em> : null}
         <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
         {losses > 0 ? <small className={css.lost}>{say("planting:diedBefore", { count: losses })}</small> : null}
         <small className={css.facts}>
-          {say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })} · {say(`planting:places.${plant.place}`)} · {say(`planting:lights.${plant.light}`)}
+          {say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })} ·{" "}
+          {say(`planting:places.${plant.place}`)} · {say(`planting:lights.${plant.light}`)}
         </small>
       </span>
       <span className={css.acts}>
-        <span className={css.grip} title={say("planting:drag", { name })} {...listeners}><DragIndicatorOutlined fontSize="small" /></span>
-        <Button size="small" variant="outlined" aria-label={say("planting:addPlant", { name })} onClick={onAdd} sx={{ minWidth: 36, px: 1 }}><AddOutlined fontSize="small" /></Button>
+        <span className={css.grip} title={say("planting:drag", { name })} {...listeners}>
+          <DragIndicatorOutlined fontSize="small" />
+        </span>
+        <Button
+          size="small"
+          variant="outlined"
+          aria-label={say("planting:addPlant", { name })}
+          onClick={onAdd}
+          sx={{ minWidth: 36, px: 1 }}
+        >
+          <AddOutlined fontSize="small" />
+        </Button>
       </span>
     </li>
   );

@@ -17,14 +17,18 @@ type Spotted = { name: PlantingPlace; text: string; half: number; x: number; y: 
 
 /** Where each place's label stands, from the lowest up: one that would cover another is lifted over it. */
 function labelled(wanted: readonly Spotted[]): Spotted[] {
-  return wanted.toSorted((a, b) => b.y - a.y).reduce<Spotted[]>((set, label) => {
-    let { y } = label;
-    for (;;) {
-      const under = set.find((other) => Math.abs(other.x - label.x) < other.half + label.half + 4 && Math.abs(other.y - y) < LABEL_PX);
-      if (!under) return [...set, { ...label, y }];
-      y = under.y - LABEL_PX;
-    }
-  }, []);
+  return wanted
+    .toSorted((a, b) => b.y - a.y)
+    .reduce<Spotted[]>((set, label) => {
+      let { y } = label;
+      for (;;) {
+        const under = set.find(
+          (other) => Math.abs(other.x - label.x) < other.half + label.half + 4 && Math.abs(other.y - y) < LABEL_PX,
+        );
+        if (!under) return [...set, { ...label, y }];
+        y = under.y - LABEL_PX;
+      }
+    }, []);
 }
 
 /** While a plant is dragged: the places of the box, each saying how it would do there. */
@@ -38,11 +42,32 @@ export function DropPlaces({ frame, plantId }: { frame: Frame; plantId: string }
     const place = placeNamed(habitat, derived.ground, name);
     const footCm = plantFootCm(habitat, derived.ground, place, plant);
     // From the front, what lies deeper in the box is shown higher, so that places one behind the other can be told apart.
-    const deeper = place.spot === "wall" ? 0.42 : place.spot === "wood" || place.spot === "hanging" ? 0 : (place.yCm / habitat.shell.depthCm) * 0.3;
+    const deeper =
+      place.spot === "wall"
+        ? 0.42
+        : place.spot === "wood" || place.spot === "hanging"
+          ? 0
+          : (place.yCm / habitat.shell.depthCm) * 0.3;
     const text = say(`planting:named.${name}`);
-    return { name, text, half: text.length * LETTER_PX + 20, x: frame.x(place.xCm), y: frame.y(Math.min(frame.heightCm * 0.96, footCm + deeper * frame.heightCm)) };
+    return {
+      name,
+      text,
+      half: text.length * LETTER_PX + 20,
+      x: frame.x(place.xCm),
+      y: frame.y(Math.min(frame.heightCm * 0.96, footCm + deeper * frame.heightCm)),
+    };
   });
-  return <g>{labelled(wanted).map((label) => <DropPlace key={label.name} label={label} verdict={plantFit(plant, habitat, derived.ground, placeNamed(habitat, derived.ground, label.name)).verdict} />)}</g>;
+  return (
+    <g>
+      {labelled(wanted).map((label) => (
+        <DropPlace
+          key={label.name}
+          label={label}
+          verdict={plantFit(plant, habitat, derived.ground, placeNamed(habitat, derived.ground, label.name)).verdict}
+        />
+      ))}
+    </g>
+  );
 }
 
 function DropPlace({ label: { name, text, half, x, y }, verdict }: { label: Spotted; verdict: Verdict }) {
@@ -51,10 +76,20 @@ function DropPlace({ label: { name, text, half, x, y }, verdict }: { label: Spot
     // Where a drop counts is measured without transforms, so the label has none.
     <g>
       <rect
-        ref={(node) => setNodeRef(node as unknown as HTMLElement | null)} x={x - half} y={y - 15} width={half * 2} height={30} rx={15}
-        fill={isOver ? "var(--moss-tint)" : "var(--sheet)"} stroke={COLORS[verdict]} strokeWidth={isOver ? 3 : 1.8} opacity={0.96}
+        ref={(node) => setNodeRef(node as unknown as HTMLElement | null)}
+        x={x - half}
+        y={y - 15}
+        width={half * 2}
+        height={30}
+        rx={15}
+        fill={isOver ? "var(--moss-tint)" : "var(--sheet)"}
+        stroke={COLORS[verdict]}
+        strokeWidth={isOver ? 3 : 1.8}
+        opacity={0.96}
       />
-      <text x={x} textAnchor="middle" y={y + 4.5} fontSize={12.5} fontWeight={600} fill="var(--ink)"><tspan fill={COLORS[verdict]}>{SIGNS[verdict]}</tspan> {text}</text>
+      <text x={x} textAnchor="middle" y={y + 4.5} fontSize={12.5} fontWeight={600} fill="var(--ink)">
+        <tspan fill={COLORS[verdict]}>{SIGNS[verdict]}</tspan> {text}
+      </text>
     </g>
   );
 }

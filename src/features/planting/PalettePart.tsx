@@ -16,7 +16,18 @@ import css from "./Planting.module.css";
 import { usePalette, type Wishes } from "./usePalette";
 import { usePlants } from "./usePlanting";
 
-const FIRST: Wishes = { strata: STRATA_OF_HEIGHT, floorPct: 45, wallPct: 25, months: 12, sturdy: 2, kinds: 7, budget: undefined, regionOnly: false, edible: false, easy: false };
+const FIRST: Wishes = {
+  strata: STRATA_OF_HEIGHT,
+  floorPct: 45,
+  wallPct: 25,
+  months: 12,
+  sturdy: 2,
+  kinds: 7,
+  budget: undefined,
+  regionOnly: false,
+  edible: false,
+  easy: false,
+};
 
 /** Asks for a planting, proposes it in whole plants, keeps what is liked, and plants it. */
 export function PalettePart({ onPlanted }: { onPlanted: () => void }) {
@@ -27,44 +38,98 @@ export function PalettePart({ onPlanted }: { onPlanted: () => void }) {
   const { state, propose, stop, factor } = usePalette();
   const set = (more: Partial<Wishes>) => setWishes({ ...wishes, ...more });
   const number = (key: "floorPct" | "wallPct" | "months" | "sturdy" | "kinds", min: number, max: number) => (
-    <label className={css.wish}><span>{say(`planting:palette.${key}`)}</span><NumberInput whole label={say(`planting:palette.${key}`)} value={wishes[key]} limits={{ min, max }} onCommit={(value) => set({ [key]: value })} /></label>
+    <label className={css.wish}>
+      <span>{say(`planting:palette.${key}`)}</span>
+      <NumberInput
+        whole
+        label={say(`planting:palette.${key}`)}
+        value={wishes[key]}
+        limits={{ min, max }}
+        onCommit={(value) => set({ [key]: value })}
+      />
+    </label>
   );
   const tick = (key: "regionOnly" | "edible" | "easy", text: string) => (
-    <FormControlLabel control={<Checkbox size="small" checked={wishes[key]} onChange={(event) => set({ [key]: event.target.checked })} />} label={text} />
+    <FormControlLabel
+      control={
+        <Checkbox size="small" checked={wishes[key]} onChange={(event) => set({ [key]: event.target.checked })} />
+      }
+      label={text}
+    />
   );
   return (
     <LedgerPart title={say("planting:palette.title")}>
       <div className={css.wishes}>
-        {number("floorPct", 0, 150)}{number("wallPct", 0, 150)}{number("months", 0, 36)}{number("sturdy", 0, 10)}{number("kinds", 1, 20)}
+        {number("floorPct", 0, 150)}
+        {number("wallPct", 0, 150)}
+        {number("months", 0, 36)}
+        {number("sturdy", 0, 10)}
+        {number("kinds", 1, 20)}
       </div>
       <fieldset className={css.ticks}>
         <legend>{say("planting:palette.strata")}</legend>
         {STRATA_OF_HEIGHT.map((stratum) => (
           <FormControlLabel
-            key={stratum} label={say(`planting:palette.stratum.${stratum}`)}
-            control={<Checkbox size="small" checked={wishes.strata.includes(stratum)} onChange={(event) => set({ strata: STRATA_OF_HEIGHT.filter((one) => (one === stratum ? event.target.checked : wishes.strata.includes(one))) })} />}
+            key={stratum}
+            label={say(`planting:palette.stratum.${stratum}`)}
+            control={
+              <Checkbox
+                size="small"
+                checked={wishes.strata.includes(stratum)}
+                onChange={(event) =>
+                  set({
+                    strata: STRATA_OF_HEIGHT.filter((one) =>
+                      one === stratum ? event.target.checked : wishes.strata.includes(one),
+                    ),
+                  })
+                }
+              />
+            }
           />
         ))}
       </fieldset>
       <div className={css.ticks}>
-        {tick("regionOnly", say("planting:palette.region", { region: say(`library:values.region.${derived.animal.region}`) }))}
+        {tick(
+          "regionOnly",
+          say("planting:palette.region", { region: say(`library:values.region.${derived.animal.region}`) }),
+        )}
         {tick("edible", say("planting:palette.edible"))}
         {tick("easy", say("planting:palette.easy"))}
       </div>
       <Budget value={wishes.budget} onChange={(budget) => set({ budget })} />
       {factor > 1 ? <p className={css.none}>{say("planting:palette.factor")}</p> : null}
       <div className={css.buttons}>
-        {state.at === "working" ? <Button size="small" variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>{say("planting:palette.stop")}</Button> : (
+        {state.at === "working" ? (
+          <Button size="small" variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>
+            {say("planting:palette.stop")}
+          </Button>
+        ) : (
           <>
-            <Button size="small" onClick={() => void propose(wishes, locked, false)}>{say("planting:palette.go")}</Button>
-            {state.at === "done" ? <Button size="small" variant="outlined" onClick={() => void propose(wishes, locked, true)}>{say("planting:palette.another")}</Button> : null}
+            <Button size="small" onClick={() => void propose(wishes, locked, false)}>
+              {say("planting:palette.go")}
+            </Button>
+            {state.at === "done" ? (
+              <Button size="small" variant="outlined" onClick={() => void propose(wishes, locked, true)}>
+                {say("planting:palette.another")}
+              </Button>
+            ) : null}
           </>
         )}
       </div>
       <div role="status" aria-live="polite">
         {state.at === "working" ? <p className={css.none}>{say("planting:palette.working")}</p> : null}
-        {state.at === "failed" || state.at === "none" || state.at === "nothing" ? <p className={css.lost}>{say(`planting:palette.${state.at}`)}</p> : null}
-        {state.at === "done" ? <Proposed palette={state.palette} months={wishes.months} locked={locked} onLock={setLocked} onPlanted={onPlanted} /> : null}
+        {state.at === "failed" || state.at === "none" || state.at === "nothing" ? (
+          <p className={css.lost}>{say(`planting:palette.${state.at}`)}</p>
+        ) : null}
+        {state.at === "done" ? (
+          <Proposed
+            palette={state.palette}
+            months={wishes.months}
+            locked={locked}
+            onLock={setLocked}
+            onPlanted={onPlanted}
+          />
+        ) : null}
       </div>
     </LedgerPart>
   );
@@ -74,13 +139,35 @@ function Budget({ value, onChange }: { value: number | undefined; onChange: (bud
   const say = useSay();
   return (
     <div className={css.wish}>
-      <FormControlLabel control={<Checkbox size="small" checked={value !== undefined} onChange={(event) => onChange(event.target.checked ? 60 : undefined)} />} label={say("planting:palette.budget")} />
-      {value === undefined ? null : <NumberInput label={say("planting:palette.budget")} value={value} limits={{ min: 0, max: 100_000 }} onCommit={onChange} />}
+      <FormControlLabel
+        control={
+          <Checkbox
+            size="small"
+            checked={value !== undefined}
+            onChange={(event) => onChange(event.target.checked ? 60 : undefined)}
+          />
+        }
+        label={say("planting:palette.budget")}
+      />
+      {value === undefined ? null : (
+        <NumberInput
+          label={say("planting:palette.budget")}
+          value={value}
+          limits={{ min: 0, max: 100_000 }}
+          onCommit={onChange}
+        />
+      )}
     </div>
   );
 }
 
-type Props = { palette: Palette; months: number; locked: Readonly<Record<string, number>>; onLock: (locked: Readonly<Record<string, number>>) => void; onPlanted: () => void };
+type Props = {
+  palette: Palette;
+  months: number;
+  locked: Readonly<Record<string, number>>;
+  onLock: (locked: Readonly<Record<string, number>>) => void;
+  onPlanted: () => void;
+};
 
 function Proposed({ palette, months, locked, onLock, onPlanted }: Props) {
   const say = useSay();
@@ -95,9 +182,19 @@ function Proposed({ palette, months, locked, onLock, onPlanted }: Props) {
   const plant = () => {
     const carried = own.filter(({ id }) => palette.picks.some((pick) => pick.plantId === id));
     const kept = instead ? [] : habitat.plants;
-    const carrier = { ...habitat, plants: [...kept], own: { ...habitat.own, plants: [...habitat.own.plants.filter(({ id }) => !carried.some((other) => other.id === id)), ...carried] } };
+    const carrier = {
+      ...habitat,
+      plants: [...kept],
+      own: {
+        ...habitat.own,
+        plants: [...habitat.own.plants.filter(({ id }) => !carried.some((other) => other.id === id)), ...carried],
+      },
+    };
     const stands = layOut(carrier, derived.ground, palette.picks, () => crypto.randomUUID().slice(0, 8));
-    const clear: Command[] = instead && habitat.plants.length > 0 ? [{ name: "removePlants", args: { ids: habitat.plants.map(({ id }) => id) } }] : [];
+    const clear: Command[] =
+      instead && habitat.plants.length > 0
+        ? [{ name: "removePlants", args: { ids: habitat.plants.map(({ id }) => id) } }]
+        : [];
     const carry: Command[] = carried.length > 0 ? [{ name: "carryOwn", args: { plants: carried } }] : [];
     edit([...clear, ...carry, ...stands.map((stand): Command => ({ name: "addPlant", args: stand }))]);
     onPlanted();
@@ -109,20 +206,43 @@ function Proposed({ palette, months, locked, onLock, onPlanted }: Props) {
           const name = capital(nameOf("plants", plantId));
           return (
             <li key={plantId}>
-              <Checkbox size="small" checked={locked[plantId] !== undefined} onChange={() => toggle(plantId, count)} slotProps={{ input: { "aria-label": say("planting:palette.keep", { name }) } }} />
-              <span>{name}</span><b className="measure">{say("planting:palette.times", { count })}</b>
+              <Checkbox
+                size="small"
+                checked={locked[plantId] !== undefined}
+                onChange={() => toggle(plantId, count)}
+                slotProps={{ input: { "aria-label": say("planting:palette.keep", { name }) } }}
+              />
+              <span>{name}</span>
+              <b className="measure">{say("planting:palette.times", { count })}</b>
             </li>
           );
         })}
       </ul>
       <p className={css.none}>
-        {say("planting:palette.covers", { floorPct: palette.floorShare * 100, wallPct: palette.wallShare * 100, months })}{" "}
-        {palette.missing.length > 0 ? say("planting:palette.missing", { list: palette.missing.map((stratum) => say(`planting:palette.stratum.${stratum}`)).join(", ") }) : ""}{" "}
-        {palette.cost === undefined ? say("planting:palette.noCost") : say("planting:palette.cost", { money: moneyPrinted(palette.cost, bins.currency) })}
+        {say("planting:palette.covers", {
+          floorPct: palette.floorShare * 100,
+          wallPct: palette.wallShare * 100,
+          months,
+        })}{" "}
+        {palette.missing.length > 0
+          ? say("planting:palette.missing", {
+              list: palette.missing.map((stratum) => say(`planting:palette.stratum.${stratum}`)).join(", "),
+            })
+          : ""}{" "}
+        {palette.cost === undefined
+          ? say("planting:palette.noCost")
+          : say("planting:palette.cost", { money: moneyPrinted(palette.cost, bins.currency) })}
       </p>
       <div className={css.buttons}>
-        <Button size="small" onClick={plant}>{say("planting:palette.plant")}</Button>
-        {habitat.plants.length > 0 ? <FormControlLabel control={<Checkbox size="small" checked={instead} onChange={(event) => setInstead(event.target.checked)} />} label={say("planting:palette.instead")} /> : null}
+        <Button size="small" onClick={plant}>
+          {say("planting:palette.plant")}
+        </Button>
+        {habitat.plants.length > 0 ? (
+          <FormControlLabel
+            control={<Checkbox size="small" checked={instead} onChange={(event) => setInstead(event.target.checked)} />}
+            label={say("planting:palette.instead")}
+          />
+        ) : null}
       </div>
     </>
   );

@@ -18,13 +18,32 @@ export function PlantGrips({ frame, months, chosen, onChoose }: { frame: Frame; 
   return (
     <>
       {habitat.plants.map((stand) => (
-        <PlantGrip key={stand.id} frame={frame} months={months} stand={stand} chosen={stand.id === chosen} onChoose={onChoose} />
+        <PlantGrip
+          key={stand.id}
+          frame={frame}
+          months={months}
+          stand={stand}
+          chosen={stand.id === chosen}
+          onChoose={onChoose}
+        />
       ))}
     </>
   );
 }
 
-function PlantGrip({ frame, months, stand, chosen, onChoose }: { frame: Frame; months: number; stand: Stand; chosen: boolean; onChoose: Choosing["onChoose"] }) {
+function PlantGrip({
+  frame,
+  months,
+  stand,
+  chosen,
+  onChoose,
+}: {
+  frame: Frame;
+  months: number;
+  stand: Stand;
+  chosen: boolean;
+  onChoose: Choosing["onChoose"];
+}) {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
   const drag = useRef<{ fromX: number; fromCm: number; gesture: string } | undefined>(undefined);
@@ -37,7 +56,12 @@ function PlantGrip({ frame, months, stand, chosen, onChoose }: { frame: Frame; m
   const boxAfter = (after: number) => {
     const { heightCm, spreadCm } = sizeAfter(plant, after);
     const across = front ? stand.xCm : stand.yCm;
-    return { x: frame.x(across - spreadCm / 2), y: frame.y(hangs ? footCm : footCm + heightCm), width: spreadCm * frame.pxPerCm, height: heightCm * frame.pxPerCm };
+    return {
+      x: frame.x(across - spreadCm / 2),
+      y: frame.y(hangs ? footCm : footCm + heightCm),
+      width: spreadCm * frame.pxPerCm,
+      height: heightCm * frame.pxPerCm,
+    };
   };
   // What can be touched ends at the rim; what is only shown may pass it.
   const whole = boxAfter(months);
@@ -46,7 +70,10 @@ function PlantGrip({ frame, months, stand, chosen, onChoose }: { frame: Frame; m
   const move = (cm: number, gesture: string) => {
     const most = front ? habitat.shell.widthCm : habitat.shell.depthCm;
     const to = Math.min(most, Math.max(0, Math.round(cm * 10) / 10));
-    edit([{ name: "movePlant", args: { id: stand.id, xCm: front ? to : stand.xCm, yCm: front ? stand.yCm : to } }], gesture);
+    edit(
+      [{ name: "movePlant", args: { id: stand.id, xCm: front ? to : stand.xCm, yCm: front ? stand.yCm : to } }],
+      gesture,
+    );
   };
   const down = (event: PointerEvent<SVGRectElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
@@ -67,27 +94,62 @@ function PlantGrip({ frame, months, stand, chosen, onChoose }: { frame: Frame; m
   const outgrows = fit?.reasons.some((reason) => reason.code === "height.outgrows") ?? false;
   return (
     <>
-    {chosen ? AGES.filter((age) => age > months).map((age) => {
-      const later = boxAfter(age);
-      return (
-        <g key={age} aria-hidden pointerEvents="none">
-          <rect {...later} rx={Math.min(later.width, later.height) * 0.32} fill="none" stroke="var(--moss)" strokeWidth={1.2} strokeDasharray="2 4" />
-          <text x={later.x + later.width / 2} y={later.y - 3} fontSize={11} textAnchor="middle" fill="var(--ink)" stroke="var(--air-top)" strokeWidth={3} paintOrder="stroke">{say("planting:ageTag", { months: age })}</text>
-        </g>
-      );
-    }) : null}
-    <rect
-      {...box} rx={Math.min(box.width, box.height) * 0.32} fill="transparent" style={{ cursor: "ew-resize", touchAction: "none", outline: "none" }}
-      stroke={outgrows ? "var(--rust)" : chosen ? "var(--moss)" : "transparent"} strokeWidth={chosen ? 2.4 : 1.6} strokeDasharray="4 5"
-      role="button" tabIndex={0} aria-pressed={chosen}
-      aria-label={say("planting:move", { name: capital(nameOf("plants", stand.plantId)), xCm: stand.xCm, yCm: stand.yCm })}
-      onFocus={() => onChoose(stand.id)} onKeyDown={key} onKeyUp={() => (held.current = undefined)}
-      onPointerDown={down} onPointerUp={() => (drag.current = undefined)} onPointerCancel={() => (drag.current = undefined)}
-      onPointerMove={(event) => {
-        if (!drag.current) return;
-        move(drag.current.fromCm + (event.clientX - drag.current.fromX) / frame.pxPerCm, drag.current.gesture);
-      }}
-    />
+      {chosen
+        ? AGES.filter((age) => age > months).map((age) => {
+            const later = boxAfter(age);
+            return (
+              <g key={age} aria-hidden pointerEvents="none">
+                <rect
+                  {...later}
+                  rx={Math.min(later.width, later.height) * 0.32}
+                  fill="none"
+                  stroke="var(--moss)"
+                  strokeWidth={1.2}
+                  strokeDasharray="2 4"
+                />
+                <text
+                  x={later.x + later.width / 2}
+                  y={later.y - 3}
+                  fontSize={11}
+                  textAnchor="middle"
+                  fill="var(--ink)"
+                  stroke="var(--air-top)"
+                  strokeWidth={3}
+                  paintOrder="stroke"
+                >
+                  {say("planting:ageTag", { months: age })}
+                </text>
+              </g>
+            );
+          })
+        : null}
+      <rect
+        {...box}
+        rx={Math.min(box.width, box.height) * 0.32}
+        fill="transparent"
+        style={{ cursor: "ew-resize", touchAction: "none", outline: "none" }}
+        stroke={outgrows ? "var(--rust)" : chosen ? "var(--moss)" : "transparent"}
+        strokeWidth={chosen ? 2.4 : 1.6}
+        strokeDasharray="4 5"
+        role="button"
+        tabIndex={0}
+        aria-pressed={chosen}
+        aria-label={say("planting:move", {
+          name: capital(nameOf("plants", stand.plantId)),
+          xCm: stand.xCm,
+          yCm: stand.yCm,
+        })}
+        onFocus={() => onChoose(stand.id)}
+        onKeyDown={key}
+        onKeyUp={() => (held.current = undefined)}
+        onPointerDown={down}
+        onPointerUp={() => (drag.current = undefined)}
+        onPointerCancel={() => (drag.current = undefined)}
+        onPointerMove={(event) => {
+          if (!drag.current) return;
+          move(drag.current.fromCm + (event.clientX - drag.current.fromX) / frame.pxPerCm, drag.current.gesture);
+        }}
+      />
     </>
   );
 }

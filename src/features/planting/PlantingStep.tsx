@@ -39,22 +39,55 @@ export function PlantingStep() {
   };
   const months = Number(age);
   return (
-    <DndContext collisionDetection={pointerWithin} sensors={sensors} onDragStart={({ active }) => { setDragged(String(active.id)); setView("front"); }} onDragEnd={drop} onDragCancel={() => setDragged(undefined)}>
+    <DndContext
+      collisionDetection={pointerWithin}
+      sensors={sensors}
+      onDragStart={({ active }) => {
+        setDragged(String(active.id));
+        setView("front");
+      }}
+      onDragEnd={drop}
+      onDragCancel={() => setDragged(undefined)}
+    >
       <Workbench
         label={say("steps:ledger")}
         middle={
           <BenchSection
-            habitat={habitat} ground={derived.ground} view={view} onView={setView} months={months}
-            toolbar={<Pills label={say("planting:age.label")} value={age} onChange={setAge} options={AGES.map((value) => ({ value, text: say(`planting:age.${value}`) }))} />}
-            overlay={(frame) => (dragged ? <DropPlaces frame={frame} plantId={dragged} /> : <PlantGrips frame={frame} months={months} chosen={chosen} onChoose={setChosen} />)}
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            months={months}
+            toolbar={
+              <Pills
+                label={say("planting:age.label")}
+                value={age}
+                onChange={setAge}
+                options={AGES.map((value) => ({ value, text: say(`planting:age.${value}`) }))}
+              />
+            }
+            overlay={(frame) =>
+              dragged ? (
+                <DropPlaces frame={frame} plantId={dragged} />
+              ) : (
+                <PlantGrips frame={frame} months={months} chosen={chosen} onChoose={setChosen} />
+              )
+            }
           />
         }
         ledger={
           <>
             <LedgerHead title={say("planting:title")} sub={say("planting:sub")} />
-            <Pills label={say("planting:panels.label")} value={panel} onChange={setPanel} options={PANELS.map((value) => ({ value, text: say(`planting:panels.${value}`) }))} />
+            <Pills
+              label={say("planting:panels.label")}
+              value={panel}
+              onChange={setPanel}
+              options={PANELS.map((value) => ({ value, text: say(`planting:panels.${value}`) }))}
+            />
             {panel === "standing" ? <Standing chosen={chosen} onChoose={setChosen} /> : null}
-            {panel === "candidates" ? <Candidates onAdd={(plantId, place: PlantingPlace | undefined) => add(plantId, place)} /> : null}
+            {panel === "candidates" ? (
+              <Candidates onAdd={(plantId, place: PlantingPlace | undefined) => add(plantId, place)} />
+            ) : null}
             {panel === "palette" ? <PalettePart onPlanted={() => setPanel("standing")} /> : null}
             {panel === "work" ? <WorkPart /> : null}
           </>

@@ -33,10 +33,17 @@ export function Standing({ chosen, onChoose }: Choosing) {
           return (
             <li key={stand.id} className={css.row} data-chosen={stand.id === chosen}>
               {fit ? <FitMark verdict={fit.verdict} /> : null}
-              <button type="button" className={css.choose} onClick={() => onChoose(stand.id)} aria-pressed={stand.id === chosen}>
+              <button
+                type="button"
+                className={css.choose}
+                onClick={() => onChoose(stand.id)}
+                aria-pressed={stand.id === chosen}
+              >
                 <span className={css.name}>{name}</span>
                 <small>
-                  {worst && fit?.verdict !== "good" ? sayFit(worst, say) : say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })}
+                  {worst && fit?.verdict !== "good"
+                    ? sayFit(worst, say)
+                    : say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })}
                 </small>
               </button>
               <StandMenu stand={stand} name={name} />
@@ -58,13 +65,32 @@ function Where({ stand, name }: { stand: Stand; name: string }) {
   const spot = spotOf(plantOf(habitat, stand.plantId), stand);
   return (
     <span className={css.where}>
-      <select aria-label={say("planting:spotOf", { name })} value={spot} onChange={(event) => edit([{ name: "movePlant", args: { id: stand.id, spot: SPOTS.find((one) => one === event.target.value) ?? spot, upCm: null } }])}>
-        {SPOTS.map((one) => <option key={one} value={one}>{say(`planting:spots.${one}`)}</option>)}
+      <select
+        aria-label={say("planting:spotOf", { name })}
+        value={spot}
+        onChange={(event) =>
+          edit([
+            {
+              name: "movePlant",
+              args: { id: stand.id, spot: SPOTS.find((one) => one === event.target.value) ?? spot, upCm: null },
+            },
+          ])
+        }
+      >
+        {SPOTS.map((one) => (
+          <option key={one} value={one}>
+            {say(`planting:spots.${one}`)}
+          </option>
+        ))}
       </select>
       {spot === "wood" || spot === "wall" || spot === "hanging" ? (
         <MeasureField
-          label={say("planting:up")} kind="length" value={stand.upCm ?? undefined} limits={{ min: 0, max: habitat.shell.heightCm }}
-          onCommit={(upCm, gesture) => edit([{ name: "movePlant", args: { id: stand.id, upCm } }], gesture)} onClear={() => edit([{ name: "movePlant", args: { id: stand.id, upCm: null } }])}
+          label={say("planting:up")}
+          kind="length"
+          value={stand.upCm ?? undefined}
+          limits={{ min: 0, max: habitat.shell.heightCm }}
+          onCommit={(upCm, gesture) => edit([{ name: "movePlant", args: { id: stand.id, upCm } }], gesture)}
+          onClear={() => edit([{ name: "movePlant", args: { id: stand.id, upCm: null } }])}
         />
       ) : null}
     </span>
@@ -76,13 +102,37 @@ function StandMenu({ stand, name }: { stand: Stand; name: string }) {
   const say = useSay();
   const { edit } = useOpen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const lose = (how: (typeof LOSSES)[number]) => edit([{ name: "losePlant", args: { id: crypto.randomUUID().slice(0, 8), standId: stand.id, on: formatISO(new Date(), { representation: "date" }), how } }]);
+  const lose = (how: (typeof LOSSES)[number]) =>
+    edit([
+      {
+        name: "losePlant",
+        args: {
+          id: crypto.randomUUID().slice(0, 8),
+          standId: stand.id,
+          on: formatISO(new Date(), { representation: "date" }),
+          how,
+        },
+      },
+    ]);
   return (
     <>
-      <IconButton size="small" aria-haspopup="menu" aria-label={say("planting:plantMore", { name })} onClick={(event) => setAnchor(event.currentTarget)}><MoreVertOutlined sx={{ fontSize: 18 }} /></IconButton>
+      <IconButton
+        size="small"
+        aria-haspopup="menu"
+        aria-label={say("planting:plantMore", { name })}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        <MoreVertOutlined sx={{ fontSize: 18 }} />
+      </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} onClick={() => setAnchor(null)}>
-        <MenuItem onClick={() => edit([{ name: "removePlants", args: { ids: [stand.id] } }])}>{say("planting:removePlant", { name })}</MenuItem>
-        {LOSSES.map((how) => <MenuItem key={how} onClick={() => lose(how)}>{say(`planting:${how}`, { name })}</MenuItem>)}
+        <MenuItem onClick={() => edit([{ name: "removePlants", args: { ids: [stand.id] } }])}>
+          {say("planting:removePlant", { name })}
+        </MenuItem>
+        {LOSSES.map((how) => (
+          <MenuItem key={how} onClick={() => lose(how)}>
+            {say(`planting:${how}`, { name })}
+          </MenuItem>
+        ))}
       </Menu>
     </>
   );
@@ -95,11 +145,36 @@ function Lamp() {
   const { lampLumens } = habitat.planting;
   return (
     <div className={css.lamp}>
-      <span>{say("planting:lamp")}<small>{lampLumens === null ? say("planting:lampHelp") : say("planting:lampNote")}</small></span>
-      {lampLumens === null
-        ? <button type="button" className={css.tell} onClick={() => edit([{ name: "setLamp", args: { lampLumens: FIRST_LUMENS } }])}>{say("planting:tellLamp")}</button>
-        : <><NumberInput whole label={say("planting:lamp")} value={lampLumens} limits={LIMITS.lampLumens} onCommit={(lumens, gesture) => edit([{ name: "setLamp", args: { lampLumens: lumens } }], gesture)} />
-          <button type="button" className={css.tell} onClick={() => edit([{ name: "setLamp", args: { lampLumens: null } }])}>{say("planting:untellLamp")}</button></>}
+      <span>
+        {say("planting:lamp")}
+        <small>{lampLumens === null ? say("planting:lampHelp") : say("planting:lampNote")}</small>
+      </span>
+      {lampLumens === null ? (
+        <button
+          type="button"
+          className={css.tell}
+          onClick={() => edit([{ name: "setLamp", args: { lampLumens: FIRST_LUMENS } }])}
+        >
+          {say("planting:tellLamp")}
+        </button>
+      ) : (
+        <>
+          <NumberInput
+            whole
+            label={say("planting:lamp")}
+            value={lampLumens}
+            limits={LIMITS.lampLumens}
+            onCommit={(lumens, gesture) => edit([{ name: "setLamp", args: { lampLumens: lumens } }], gesture)}
+          />
+          <button
+            type="button"
+            className={css.tell}
+            onClick={() => edit([{ name: "setLamp", args: { lampLumens: null } }])}
+          >
+            {say("planting:untellLamp")}
+          </button>
+        </>
+      )}
     </div>
   );
 }

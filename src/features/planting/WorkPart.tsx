@@ -14,22 +14,38 @@ export function WorkPart() {
   const { habitat, edit } = useOpen();
   const today = useNow();
   const works = plantWorks(habitat, habitat.keeping.sinceOn === null || today === "" ? habitat.build.startOn : today);
-  const kinds = [...new Set(works.map(({ plantId }) => plantId))].map((plantId) => ({ plantId, of: works.filter((work) => work.plantId === plantId) }));
+  const kinds = [...new Set(works.map(({ plantId }) => plantId))].map((plantId) => ({
+    plantId,
+    of: works.filter((work) => work.plantId === plantId),
+  }));
   const potted = (standId: string) => habitat.plants.find((stand) => stand.id === standId)?.spot === "pot";
   const { lostPlants } = habitat.keeping;
   return (
     <>
       <LedgerPart title={say("planting:work.title")}>
-        {works.length === 0 ? <p className={css.none}>{say("planting:work.none")}</p> : <p className={css.none}>{say("planting:work.rinse")}</p>}
+        {works.length === 0 ? (
+          <p className={css.none}>{say("planting:work.none")}</p>
+        ) : (
+          <p className={css.none}>{say("planting:work.rinse")}</p>
+        )}
         <ul className={css.list}>
           {kinds.map(({ plantId, of }) => {
             const [work] = of;
             if (!work) return null;
             return (
               <li key={plantId} className={css.work}>
-                <b>{of.length > 1 ? `${say("planting:palette.times", { count: of.length })} ` : ""}{capital(nameOf("plants", plantId))}</b>
-                <span>{say("planting:work.until", { untilOn: work.quarantineUntilOn })} {work.dividesInto > 1 ? say("planting:work.divide", { count: work.dividesInto }) : ""}</span>
-                <span>{potted(work.standId) ? say("planting:work.methodPot") : say(`planting:work.method.${work.method}`)} {say("planting:work.trim", { trimOn: work.firstTrimOn })}</span>
+                <b>
+                  {of.length > 1 ? `${say("planting:palette.times", { count: of.length })} ` : ""}
+                  {capital(nameOf("plants", plantId))}
+                </b>
+                <span>
+                  {say("planting:work.until", { untilOn: work.quarantineUntilOn })}{" "}
+                  {work.dividesInto > 1 ? say("planting:work.divide", { count: work.dividesInto }) : ""}
+                </span>
+                <span>
+                  {potted(work.standId) ? say("planting:work.methodPot") : say(`planting:work.method.${work.method}`)}{" "}
+                  {say("planting:work.trim", { trimOn: work.firstTrimOn })}
+                </span>
               </li>
             );
           })}
@@ -43,7 +59,13 @@ export function WorkPart() {
             return (
               <li key={lost.id} className={css.lostRow}>
                 <span>{what}</span>
-                <IconButton size="small" aria-label={say("planting:work.forget", { what })} onClick={() => edit([{ name: "forgetLoss", args: { id: lost.id } }])}><CloseOutlined sx={{ fontSize: 15 }} /></IconButton>
+                <IconButton
+                  size="small"
+                  aria-label={say("planting:work.forget", { what })}
+                  onClick={() => edit([{ name: "forgetLoss", args: { id: lost.id } }])}
+                >
+                  <CloseOutlined sx={{ fontSize: 15 }} />
+                </IconButton>
               </li>
             );
           })}

@@ -2,7 +2,17 @@
 
 import { useEffect, useRef, useState } from "react";
 import { rule } from "@/core/catalog";
-import { offered, paletteModel, paletteOf, placeNamed, plantFit, usualPlace, type HeightStratum, type Palette, type PaletteQuestion } from "@/core/living";
+import {
+  offered,
+  paletteModel,
+  paletteOf,
+  placeNamed,
+  plantFit,
+  usualPlace,
+  type HeightStratum,
+  type Palette,
+  type PaletteQuestion,
+} from "@/core/living";
 import { floorAreaCm2 } from "@/core/strata";
 import { EMPTY_BINS, type Bins } from "@/core/supply";
 import { useBins, useOpen } from "@/store";
@@ -11,19 +21,46 @@ import { usePlants } from "./usePlanting";
 
 /** What a planting is wished to be. */
 export type Wishes = {
-  strata: readonly HeightStratum[]; floorPct: number; wallPct: number; months: number; sturdy: number; kinds: number; budget: number | undefined;
-  regionOnly: boolean; edible: boolean; easy: boolean;
+  strata: readonly HeightStratum[];
+  floorPct: number;
+  wallPct: number;
+  months: number;
+  sturdy: number;
+  kinds: number;
+  budget: number | undefined;
+  regionOnly: boolean;
+  edible: boolean;
+  easy: boolean;
 };
 
-export type Proposing = { at: "idle" } | { at: "working" } | { at: "failed" } | { at: "nothing" } | { at: "none" } | { at: "done"; palette: Palette };
+export type Proposing =
+  | { at: "idle" }
+  | { at: "working" }
+  | { at: "failed" }
+  | { at: "nothing" }
+  | { at: "none" }
+  | { at: "done"; palette: Palette };
 
 const priceOf = (bins: Bins, plantId: string): number | undefined => {
-  const prices = bins.packs.flatMap((pack) => (pack.shelf === "plants" && pack.itemId === plantId && pack.holds.kind === "pieces" && pack.holds.count > 0 && pack.price !== null ? [pack.price / pack.holds.count] : []));
+  const prices = bins.packs.flatMap((pack) =>
+    pack.shelf === "plants" &&
+    pack.itemId === plantId &&
+    pack.holds.kind === "pieces" &&
+    pack.holds.count > 0 &&
+    pack.price !== null
+      ? [pack.price / pack.holds.count]
+      : [],
+  );
   return prices.length > 0 ? Math.min(...prices) : undefined;
 };
 
 /** Proposes a planting in the worker; `another` must differ from all proposed since the wishes last changed. */
-export function usePalette(): { state: Proposing; propose: (wishes: Wishes, locked: Readonly<Record<string, number>>, another: boolean) => Promise<void>; stop: () => void; factor: number } {
+export function usePalette(): {
+  state: Proposing;
+  propose: (wishes: Wishes, locked: Readonly<Record<string, number>>, another: boolean) => Promise<void>;
+  stop: () => void;
+  factor: number;
+} {
   const { habitat, derived } = useOpen();
   const bins = useBins() ?? EMPTY_BINS;
   const { all } = usePlants();
@@ -39,14 +76,41 @@ export function usePalette(): { state: Proposing; propose: (wishes: Wishes, lock
     const stopper = new AbortController();
     running.current = stopper;
     if (!another) before.current = [];
-    const scored = all.map((plant) => ({ plant, price: priceOf(bins, plant.id), score: plantFit(plant, habitat, ground, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null }).score }));
-    const fitting = offered(scored, { region: wishes.regionOnly ? animal.region : undefined, onlyEdible: wishes.edible, onlyEasy: wishes.easy });
-    const candidates = [...fitting, ...scored.filter(({ plant }) => locked[plant.id] !== undefined && !fitting.some((item) => item.plant.id === plant.id))];
+    const scored = all.map((plant) => ({
+      plant,
+      price: priceOf(bins, plant.id),
+      score: plantFit(plant, habitat, ground, {
+        ...placeNamed(habitat, ground, usualPlace(plant)),
+        spot: null,
+        upCm: null,
+      }).score,
+    }));
+    const fitting = offered(scored, {
+      region: wishes.regionOnly ? animal.region : undefined,
+      onlyEdible: wishes.edible,
+      onlyEasy: wishes.easy,
+    });
+    const candidates = [
+      ...fitting,
+      ...scored.filter(
+        ({ plant }) => locked[plant.id] !== undefined && !fitting.some((item) => item.plant.id === plant.id),
+      ),
+    ];
     if (candidates.length === 0) return setState({ at: "nothing" });
     const { widthCm, heightCm } = habitat.shell;
     const question: PaletteQuestion = {
-      candidates, strata: wishes.strata, floorCm2: floorAreaCm2(habitat.shell), wallCm2: widthCm * Math.max(0, heightCm - ground.surface.backCm),
-      floorShare: wishes.floorPct / 100, wallShare: wishes.wallPct / 100, months: wishes.months, leastSturdy: wishes.sturdy, mostKinds: wishes.kinds, budget: wishes.budget, factor, locked,
+      candidates,
+      strata: wishes.strata,
+      floorCm2: floorAreaCm2(habitat.shell),
+      wallCm2: widthCm * Math.max(0, heightCm - ground.surface.backCm),
+      floorShare: wishes.floorPct / 100,
+      wallShare: wishes.wallPct / 100,
+      months: wishes.months,
+      leastSturdy: wishes.sturdy,
+      mostKinds: wishes.kinds,
+      budget: wishes.budget,
+      factor,
+      locked,
     };
     setState({ at: "working" });
     try {

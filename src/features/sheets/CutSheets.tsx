@@ -18,8 +18,12 @@ export function CutSheets() {
     <>
       {sheets.length > 0 ? <p className={css.note}>{say("sheets:cutHelp")}</p> : null}
       <Cautions codes={["blades"]} />
-      {sheets.map((sheet) => <Cut key={sheet.layerId} sheet={sheet} />)}
-      {legs.map((plan) => <Legs key={plan.layerId} plan={plan} />)}
+      {sheets.map((sheet) => (
+        <Cut key={sheet.layerId} sheet={sheet} />
+      ))}
+      {legs.map((plan) => (
+        <Legs key={plan.layerId} plan={plan} />
+      ))}
     </>
   );
 }
@@ -33,31 +37,88 @@ function Cut({ sheet }: { sheet: CutSheet }) {
   const title = capital(say("sheets:cut", { materialId: sheet.materialId, widthCm, depthCm }));
   const long = Math.max(widthCm, depthCm);
   const unit = long / 100;
-  const seams = sheet.seamsCm.map((cm) => (widthCm <= depthCm ? { x1: cm, x2: cm, y1: 0, y2: depthCm } : { x1: 0, x2: widthCm, y1: cm, y2: cm }));
+  const seams = sheet.seamsCm.map((cm) =>
+    widthCm <= depthCm ? { x1: cm, x2: cm, y1: 0, y2: depthCm } : { x1: 0, x2: widthCm, y1: cm, y2: cm },
+  );
   return (
     <section className={css.cut}>
       <h3>{title}</h3>
-      <svg viewBox={`${-unit * 7} ${-unit * 6} ${widthCm + unit * 14} ${depthCm + unit * 14}`} style={{ width: `${(PICTURE_CM * widthCm) / long}cm`, maxWidth: "100%" }} role="img" aria-label={title}>
+      <svg
+        viewBox={`${-unit * 7} ${-unit * 6} ${widthCm + unit * 14} ${depthCm + unit * 14}`}
+        style={{ width: `${(PICTURE_CM * widthCm) / long}cm`, maxWidth: "100%" }}
+        role="img"
+        aria-label={title}
+      >
         <rect width={widthCm} height={depthCm} fill="#fff" stroke="#000" strokeWidth={unit * 0.5} />
-        <polygon points={floor.map(([x, y]) => `${x},${depthCm - y}`).join(" ")} fill="none" stroke="#000" strokeWidth={unit * 0.35} strokeDasharray={`${unit * 2} ${unit * 1.4}`} />
-        {seams.map((seam, at) => <line key={at} {...seam} stroke="#a63d2f" strokeWidth={unit * 0.4} strokeDasharray={`${unit * 0.8} ${unit * 0.8}`} />)}
+        <polygon
+          points={floor.map(([x, y]) => `${x},${depthCm - y}`).join(" ")}
+          fill="none"
+          stroke="#000"
+          strokeWidth={unit * 0.35}
+          strokeDasharray={`${unit * 2} ${unit * 1.4}`}
+        />
+        {seams.map((seam, at) => (
+          <line
+            key={at}
+            {...seam}
+            stroke="#a63d2f"
+            strokeWidth={unit * 0.4}
+            strokeDasharray={`${unit * 0.8} ${unit * 0.8}`}
+          />
+        ))}
         {notches.map((notch) => {
-          const box = { x: notch.xCm, y: depthCm - notch.yCm - notch.depthCm, width: notch.widthCm, height: notch.depthCm };
+          const box = {
+            x: notch.xCm,
+            y: depthCm - notch.yCm - notch.depthCm,
+            width: notch.widthCm,
+            height: notch.depthCm,
+          };
           return notch.round ? (
-            <ellipse key={notch.solidId} cx={box.x + box.width / 2} cy={box.y + box.height / 2} rx={box.width / 2} ry={box.height / 2} fill="#ddd" stroke="#000" strokeWidth={unit * 0.4} />
+            <ellipse
+              key={notch.solidId}
+              cx={box.x + box.width / 2}
+              cy={box.y + box.height / 2}
+              rx={box.width / 2}
+              ry={box.height / 2}
+              fill="#ddd"
+              stroke="#000"
+              strokeWidth={unit * 0.4}
+            />
           ) : (
             <rect key={notch.solidId} {...box} fill="#ddd" stroke="#000" strokeWidth={unit * 0.4} />
           );
         })}
         <g fontSize={unit * 3.4} fontFamily="var(--mono)" fill="#000" textAnchor="middle">
-          <text x={widthCm / 2} y={depthCm + unit * 5}>{figures.printed(widthCm, "length")}</text>
-          <text transform={`translate(${-unit * 2} ${depthCm / 2}) rotate(-90)`}>{figures.printed(depthCm, "length")}</text>
+          <text x={widthCm / 2} y={depthCm + unit * 5}>
+            {figures.printed(widthCm, "length")}
+          </text>
+          <text transform={`translate(${-unit * 2} ${depthCm / 2}) rotate(-90)`}>
+            {figures.printed(depthCm, "length")}
+          </text>
         </g>
       </svg>
       <ul>
         <li>{say("sheets:turnUp", { turnUpCm: sheet.turnUpCm })}</li>
-        <li>{say("sheets:strips", { count: sheet.strips, stripWidthCm: sheet.stripWidthCm, rollWidthCm: sheet.rollWidthCm, overlapCm: sheet.overlapCm, rollCm: sheet.rollCm })}</li>
-        {notches.map((notch) => <li key={notch.solidId}>{say("sheets:notch", { kindId: notch.kindId, widthCm: notch.widthCm, depthCm: notch.depthCm, xCm: notch.xCm, yCm: notch.yCm })}</li>)}
+        <li>
+          {say("sheets:strips", {
+            count: sheet.strips,
+            stripWidthCm: sheet.stripWidthCm,
+            rollWidthCm: sheet.rollWidthCm,
+            overlapCm: sheet.overlapCm,
+            rollCm: sheet.rollCm,
+          })}
+        </li>
+        {notches.map((notch) => (
+          <li key={notch.solidId}>
+            {say("sheets:notch", {
+              kindId: notch.kindId,
+              widthCm: notch.widthCm,
+              depthCm: notch.depthCm,
+              xCm: notch.xCm,
+              yCm: notch.yCm,
+            })}
+          </li>
+        ))}
         <li>{say("sheets:edge", { widthCm: sheet.edgeStrip.widthCm, lengthCm: sheet.edgeStrip.lengthCm })}</li>
       </ul>
     </section>
@@ -79,10 +140,33 @@ function Legs({ plan }: { plan: LegPlan }) {
   return (
     <section className={css.cut}>
       <h3>{title}</h3>
-      <svg viewBox={`${-unit * 2} ${-unit * 2} ${plate.widthCm + unit * 4} ${plate.depthCm + unit * 4}`} style={{ width: `${(PICTURE_CM * plate.widthCm) / long}cm`, maxWidth: "100%" }} role="img" aria-label={title}>
+      <svg
+        viewBox={`${-unit * 2} ${-unit * 2} ${plate.widthCm + unit * 4} ${plate.depthCm + unit * 4}`}
+        style={{ width: `${(PICTURE_CM * plate.widthCm) / long}cm`, maxWidth: "100%" }}
+        role="img"
+        aria-label={title}
+      >
         <rect width={plate.widthCm} height={plate.depthCm} fill="#fff" stroke="#000" strokeWidth={unit * 0.5} />
-        {plan.legs.map(([x, y], at) => <circle key={at} cx={x - left} cy={plate.depthCm - (y - front)} r={legCm / 2} fill="#ccc" stroke="#000" strokeWidth={unit * 0.35} />)}
-        {columns.map((solid) => <polygon key={solid.id} points={solid.outline.map(([x, y]) => `${x - left},${plate.depthCm - (y - front)}`).join(" ")} fill="#ddd" stroke="#000" strokeWidth={unit * 0.4} />)}
+        {plan.legs.map(([x, y], at) => (
+          <circle
+            key={at}
+            cx={x - left}
+            cy={plate.depthCm - (y - front)}
+            r={legCm / 2}
+            fill="#ccc"
+            stroke="#000"
+            strokeWidth={unit * 0.35}
+          />
+        ))}
+        {columns.map((solid) => (
+          <polygon
+            key={solid.id}
+            points={solid.outline.map(([x, y]) => `${x - left},${plate.depthCm - (y - front)}`).join(" ")}
+            fill="#ddd"
+            stroke="#000"
+            strokeWidth={unit * 0.4}
+          />
+        ))}
       </svg>
       <ul>
         <li>{say("sheets:plate", { widthCm: plate.widthCm, depthCm: plate.depthCm })}</li>

@@ -26,8 +26,15 @@ export function Sheets() {
           <h1>{say("sheets:title")}</h1>
           <p>{say("sheets:sub")}</p>
         </div>
-        <Pills label={say("sheets:which")} value={kind} onChange={setKind} options={KINDS.map((value) => ({ value, text: say(`sheets:kinds.${value}`) }))} />
-        <Button variant="outlined" size="small" startIcon={<PrintOutlined />} onClick={() => window.print()}>{say("sheets:print")}</Button>
+        <Pills
+          label={say("sheets:which")}
+          value={kind}
+          onChange={setKind}
+          options={KINDS.map((value) => ({ value, text: say(`sheets:kinds.${value}`) }))}
+        />
+        <Button variant="outlined" size="small" startIcon={<PrintOutlined />} onClick={() => window.print()}>
+          {say("sheets:print")}
+        </Button>
       </div>
       <article className={css.paper} data-sheet aria-label={say(`sheets:kinds.${kind}`)}>
         <header>

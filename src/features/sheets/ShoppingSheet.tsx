@@ -27,7 +27,14 @@ function sized(amount: Amount, value: number): Amount {
   }
 }
 
-const sizeOf = (amount: Amount): number => (amount.kind === "loose" ? amount.looseL : amount.kind === "length" ? amount.lengthCm : amount.kind === "pieces" ? amount.count : 1);
+const sizeOf = (amount: Amount): number =>
+  amount.kind === "loose"
+    ? amount.looseL
+    : amount.kind === "length"
+      ? amount.lengthCm
+      : amount.kind === "pieces"
+        ? amount.count
+        : 1;
 
 const shelfOf = ({ shelf }: Need) => BUYABLE.find((known) => known === shelf);
 
@@ -47,38 +54,65 @@ export function ShoppingSheet() {
   const list = useMemo(() => needs(habitat, derived.ground), [habitat, derived.ground]);
   const lines = linesOf(list, bins);
   const told = ({ need, stock, short }: Line) => ({
-    needed: amountPrinted(need.amount, say, shelfOf(need)), stock: stock > 0 ? amountPrinted(sized(need.amount, stock), say, shelfOf(need)) : "–",
+    needed: amountPrinted(need.amount, say, shelfOf(need)),
+    stock: stock > 0 ? amountPrinted(sized(need.amount, stock), say, shelfOf(need)) : "–",
     buy: short < 1e-6 ? say("sheets:enough") : amountPrinted(sized(need.amount, short), say, shelfOf(need)),
   });
   const saveCsv = () => {
     const rows = lines.map((line) => {
       const { needed, stock, buy } = told(line);
-      return [say(`build:shelves.${line.need.shelf as "ingredients"}`), capital(nameOf(line.need.shelf, line.need.id)), needed, stock, buy];
+      return [
+        say(`build:shelves.${line.need.shelf as "ingredients"}`),
+        capital(nameOf(line.need.shelf, line.need.id)),
+        needed,
+        stock,
+        buy,
+      ];
     });
-    saveText("shopping-list.csv", `\ufeff${printCsv([[say("build:shopping"), say("sheets:thing"), say("sheets:need"), say("sheets:stock"), say("sheets:buy")], ...rows])}`, "text/csv");
+    saveText(
+      "shopping-list.csv",
+      `\ufeff${printCsv([[say("build:shopping"), say("sheets:thing"), say("sheets:need"), say("sheets:stock"), say("sheets:buy")], ...rows])}`,
+      "text/csv",
+    );
   };
   return (
     <>
       <table className={css.table}>
         <caption className="quiet">{say("sheets:caption")}</caption>
         <thead>
-          <tr><th scope="col">{say("sheets:thing")}</th><th scope="col">{say("sheets:need")}</th><th scope="col">{say("sheets:stock")}</th><th scope="col">{say("sheets:buy")}</th></tr>
+          <tr>
+            <th scope="col">{say("sheets:thing")}</th>
+            <th scope="col">{say("sheets:need")}</th>
+            <th scope="col">{say("sheets:stock")}</th>
+            <th scope="col">{say("sheets:buy")}</th>
+          </tr>
         </thead>
         {BUYABLE.map((shelf) => {
           const own = lines.filter((line) => line.need.shelf === shelf);
           if (own.length === 0) return null;
           return (
             <tbody key={shelf}>
-              <tr className={css.group}><th colSpan={4} scope="colgroup">{say(`build:shelves.${shelf}`)}</th></tr>
+              <tr className={css.group}>
+                <th colSpan={4} scope="colgroup">
+                  {say(`build:shelves.${shelf}`)}
+                </th>
+              </tr>
               {own.map((line, at) => {
                 const item = entry(shelf, line.need.id);
                 const { needed, stock, buy } = told(line);
                 return (
                   <tr key={`${line.need.id}-${at}`} data-enough={line.short < 1e-6}>
                     <th scope="row">
-                      <span className={css.thing}>{"look" in item ? <Swatch material={plain(item.look)} width={18} height={18} /> : null}{capital(nameOf(shelf, line.need.id))}</span>
+                      <span className={css.thing}>
+                        {"look" in item ? <Swatch material={plain(item.look)} width={18} height={18} /> : null}
+                        {capital(nameOf(shelf, line.need.id))}
+                      </span>
                     </th>
-                    <td className="measure">{needed}</td><td className="measure">{stock}</td><td className="measure"><b>{buy}</b></td>
+                    <td className="measure">{needed}</td>
+                    <td className="measure">{stock}</td>
+                    <td className="measure">
+                      <b>{buy}</b>
+                    </td>
                   </tr>
                 );
               })}
@@ -88,8 +122,12 @@ export function ShoppingSheet() {
       </table>
       <p className={css.note}>{say("build:shoppingHelp")}</p>
       <div className={css.tools}>
-        <Button size="small" variant="outlined" onClick={saveCsv}>{say("sheets:csv")}</Button>
-        <Link className={css.link} href="/bins">{say("sheets:toBins")}</Link>
+        <Button size="small" variant="outlined" onClick={saveCsv}>
+          {say("sheets:csv")}
+        </Button>
+        <Link className={css.link} href="/bins">
+          {say("sheets:toBins")}
+        </Link>
       </div>
       <PackChoice key={JSON.stringify([list, bins])} list={list} bins={bins} />
     </>

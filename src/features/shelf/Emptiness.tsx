@@ -20,7 +20,9 @@ export function Emptiness() {
       </svg>
       <h1>{say("shelf:emptyTitle")}</h1>
       <p>{say("shelf:emptyHelp")}</p>
-      <Button size="large" component={Link} href="/start">{say("shelf:start")}</Button>
+      <Button size="large" component={Link} href="/start">
+        {say("shelf:start")}
+      </Button>
       <p className={css.demo}>
         <Link href="/demo">{say("shelf:demo")}</Link>
         <span>{say("shelf:demoHelp")}</span>

@@ -31,7 +31,11 @@ function stateOf(habitat: Habitat, today: string, say: Say): State {
   const [first] = findings;
   if (first?.severity === "harm") return { text: sayFinding(first, say).title, tone: "harm" };
   const late = dueList(habitat, today).find((duty) => duty.inDays < 0);
-  if (late) return { text: `${say(`keeping:duties.${late.id}.title`)}: ${say("shelf:late", { count: -late.inDays })}`, tone: "harm" };
+  if (late)
+    return {
+      text: `${say(`keeping:duties.${late.id}.title`)}: ${say("shelf:late", { count: -late.inDays })}`,
+      tone: "harm",
+    };
   if (first) return { text: sayFinding(first, say).title, tone: "look" };
   if (habitat.keeping.sinceOn === null) {
     const moveIn = schedule(habitat, today).at(-1);
@@ -41,23 +45,43 @@ function stateOf(habitat: Habitat, today: string, say: Say): State {
 }
 
 /** One habitat on the shelf: its section, its name, and how it is. */
-export function HabitatSpot({ habitat, pxPerCm, onNotice }: { habitat: Habitat; pxPerCm: number; onNotice: (notice: Notice) => void }) {
+export function HabitatSpot({
+  habitat,
+  pxPerCm,
+  onNotice,
+}: {
+  habitat: Habitat;
+  pxPerCm: number;
+  onNotice: (notice: Notice) => void;
+}) {
   const say = useSay();
   const today = useNow();
   const state = useMemo(() => (today === "" ? undefined : stateOf(habitat, today, say)), [habitat, today, say]);
   return (
     <article className={css.spot}>
-      <Link href={`/h/${habitat.id}/strata`} className={css.stand} aria-label={say("shelf:open", { name: habitat.name })}>
+      <Link
+        href={`/h/${habitat.id}/strata`}
+        className={css.stand}
+        aria-label={say("shelf:open", { name: habitat.name })}
+      >
         <Miniature habitat={habitat} pxPerCm={pxPerCm} label={habitat.name} />
       </Link>
       <div className={css.label}>
         <div className={css.nameRow}>
-          <h2><Link href={`/h/${habitat.id}/strata`}>{habitat.name}</Link></h2>
+          <h2>
+            <Link href={`/h/${habitat.id}/strata`}>{habitat.name}</Link>
+          </h2>
           <SpotMenu habitat={habitat} onNotice={onNotice} />
         </div>
-        <p>{habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}</p>
+        <p>
+          {habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}
+        </p>
         <p>{say("common:sizeOf", boxSize(habitat.shell))}</p>
-        {state ? <p className={css.state} data-tone={state.tone}>{state.text}</p> : null}
+        {state ? (
+          <p className={css.state} data-tone={state.tone}>
+            {state.text}
+          </p>
+        ) : null}
       </div>
     </article>
   );
@@ -74,7 +98,12 @@ function SpotMenu({ habitat, onNotice }: { habitat: Habitat; onNotice: (notice: 
   };
   return (
     <>
-      <IconButton size="small" aria-label={say("shelf:actions", { name: habitat.name })} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>
+      <IconButton
+        size="small"
+        aria-label={say("shelf:actions", { name: habitat.name })}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
         <MoreVertOutlined fontSize="small" />
       </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
@@ -99,8 +128,12 @@ function SpotMenu({ habitat, onNotice }: { habitat: Habitat; onNotice: (notice: 
         <DialogTitle>{say("shelf:deleteTitle", { name: habitat.name })}</DialogTitle>
         <DialogContent>{say("shelf:deleteHelp")}</DialogContent>
         <DialogActions>
-          <Button variant="outlined" onClick={() => setAsking(false)}>{say("common:cancel")}</Button>
-          <Button color="error" onClick={() => void remove()}>{say("shelf:delete")}</Button>
+          <Button variant="outlined" onClick={() => setAsking(false)}>
+            {say("common:cancel")}
+          </Button>
+          <Button color="error" onClick={() => void remove()}>
+            {say("shelf:delete")}
+          </Button>
         </DialogActions>
       </Dialog>
     </>

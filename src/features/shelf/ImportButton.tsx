@@ -29,7 +29,9 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice) => void 
       <Dialog open={problem !== undefined} onClose={() => setProblem(undefined)} maxWidth="xs">
         <DialogTitle>{say("shelf:import")}</DialogTitle>
         <DialogContent>
-          <Alert severity="error" variant="outlined">{problem}</Alert>
+          <Alert severity="error" variant="outlined">
+            {problem}
+          </Alert>
           <p>{say("problems:file.title")}</p>
         </DialogContent>
         <DialogActions>

@@ -26,7 +26,9 @@ export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (n
   const tallest = Math.max(40, ...kept.map((one) => (one.ok ? one.habitat.shell.heightCm : 0)));
   const pxPerCm = Math.min(LARGEST_SCALE, room / widest, 340 / tallest);
   const items: Item[] = kept.map((one) => ({
-    key: one.ok ? one.habitat.id : one.id, width: Math.max(LEAST_LABEL, one.ok ? one.habitat.shell.widthCm * pxPerCm + 8 : 0), kept: one,
+    key: one.ok ? one.habitat.id : one.id,
+    width: Math.max(LEAST_LABEL, one.ok ? one.habitat.shell.widthCm * pxPerCm + 8 : 0),
+    kept: one,
   }));
   return (
     <div ref={ref} className={css.case}>
@@ -61,7 +63,9 @@ function Broken({ kept }: { kept: Extract<Kept, { ok: false }> }) {
       </div>
       <div className={css.label}>
         <h2>{say("shelf:broken")}</h2>
-        <Button size="small" variant="outlined" onClick={() => saveRawFile(kept.id, kept.raw)}>{say("shelf:exportRaw")}</Button>
+        <Button size="small" variant="outlined" onClick={() => saveRawFile(kept.id, kept.raw)}>
+          {say("shelf:exportRaw")}
+        </Button>
       </div>
     </div>
   );

@@ -23,12 +23,20 @@ export function Shelf() {
   const habitats = kept?.flatMap((one) => (one.ok ? [one.habitat] : [])) ?? [];
   return (
     <div className={css.page}>
-      <AppHeader place="shelf" onUnits={chooseUnits} right={
+      <AppHeader
+        place="shelf"
+        onUnits={chooseUnits}
+        right={
           <>
-            {kept?.length ? <Button size="small" component={Link} href="/start" sx={{ borderRadius: 999, py: "4px", flex: "none" }}>{say("shelf:start")}</Button> : null}
+            {kept?.length ? (
+              <Button size="small" component={Link} href="/start" sx={{ borderRadius: 999, py: "4px", flex: "none" }}>
+                {say("shelf:start")}
+              </Button>
+            ) : null}
             <ImportButton onNotice={setNotice} />
           </>
-        } />
+        }
+      />
       {kept === undefined ? (
         <main id="work" className={css.main} aria-busy />
       ) : kept.length === 0 ? (
@@ -43,11 +51,16 @@ export function Shelf() {
         </>
       )}
       <Snackbar
-        open={notice !== undefined} autoHideDuration={8000} onClose={(_event, reason) => reason !== "clickaway" && setNotice(undefined)} message={notice?.text}
+        open={notice !== undefined}
+        autoHideDuration={8000}
+        onClose={(_event, reason) => reason !== "clickaway" && setNotice(undefined)}
+        message={notice?.text}
         action={
           notice?.undo ? (
             <Button
-              size="small" variant="text" sx={{ color: "inherit", textDecoration: "underline" }}
+              size="small"
+              variant="text"
+              sx={{ color: "inherit", textDecoration: "underline" }}
               onClick={() => {
                 notice.undo?.();
                 setNotice(undefined);

@@ -29,17 +29,27 @@ export function Today({ habitats, onNotice }: { habitats: readonly Habitat[]; on
   return (
     <aside className={css.today} aria-label={say("shelf:todayTitle")}>
       <h2>{say("shelf:todayTitle")}</h2>
-      <p className={css.todaySub}>{today === "" ? " " : say("shelf:todaySub", { dateOn: today, count: habitats.length })}</p>
-      {due.length === 0 ? <p className={css.nothing}>{say(anyKept ? "shelf:nothingDue" : "shelf:nothingKept")}</p> : null}
+      <p className={css.todaySub}>
+        {today === "" ? " " : say("shelf:todaySub", { dateOn: today, count: habitats.length })}
+      </p>
+      {due.length === 0 ? (
+        <p className={css.nothing}>{say(anyKept ? "shelf:nothingDue" : "shelf:nothingKept")}</p>
+      ) : null}
       <ul>
         {due.map(({ habitat, duty }) => {
           const title = say(`keeping:duties.${duty.id}.title`);
           return (
             <li key={`${habitat.id}-${duty.id}`}>
-              <Checkbox checked={false} onChange={() => void tick(habitat, duty)} slotProps={{ input: { "aria-label": say("shelf:tick", { duty: title, name: habitat.name }) } }} />
+              <Checkbox
+                checked={false}
+                onChange={() => void tick(habitat, duty)}
+                slotProps={{ input: { "aria-label": say("shelf:tick", { duty: title, name: habitat.name }) } }}
+              />
               <span>
                 <b>{title}</b>
-                <small>{habitat.name} · {say(`keeping:duties.${duty.id}.why`, duty.quantities)}</small>
+                <small>
+                  {habitat.name} · {say(`keeping:duties.${duty.id}.why`, duty.quantities)}
+                </small>
               </span>
               <DueMark inDays={duty.inDays} />
             </li>

@@ -19,13 +19,22 @@ export function BuildFields({ onFloor, onDraw }: { onFloor: () => void; onDraw: 
   const { shell } = habitat;
   return (
     <div className={css.form}>
-      <TextField select label={say("shell:build")} value={shell.buildId} onChange={(event) => edit([{ name: "setBuild", args: { buildId: event.target.value } }])}>
+      <TextField
+        select
+        label={say("shell:build")}
+        value={shell.buildId}
+        onChange={(event) => edit([{ name: "setBuild", args: { buildId: event.target.value } }])}
+      >
         {catalog.boxBuilds.map(({ id }) => (
-          <MenuItem key={id} value={id}>{capital(nameOf("boxBuilds", id))}</MenuItem>
+          <MenuItem key={id} value={id}>
+            {capital(nameOf("boxBuilds", id))}
+          </MenuItem>
         ))}
       </TextField>
       <TextField
-        select label={say("shell:floorShape")} value={shell.floor.shape}
+        select
+        label={say("shell:floorShape")}
+        value={shell.floor.shape}
         onChange={(event) => {
           const shape = SHAPES.find((known) => known === event.target.value);
           if (!shape) return;
@@ -34,14 +43,27 @@ export function BuildFields({ onFloor, onDraw }: { onFloor: () => void; onDraw: 
         }}
       >
         {SHAPES.map((shape) => (
-          <MenuItem key={shape} value={shape}>{capital(say(`shell:floors.${shape}`))}</MenuItem>
+          <MenuItem key={shape} value={shape}>
+            {capital(say(`shell:floors.${shape}`))}
+          </MenuItem>
         ))}
-        {shell.floor.shape === "polygon" ? <MenuItem value="polygon" disabled>{capital(say("shell:floors.polygon"))}</MenuItem> : null}
+        {shell.floor.shape === "polygon" ? (
+          <MenuItem value="polygon" disabled>
+            {capital(say("shell:floors.polygon"))}
+          </MenuItem>
+        ) : null}
       </TextField>
       <div className={`${css.line} ${css.wide}`}>
-        <Button size="small" variant="outlined" onClick={onDraw}>{say("shell:drawFloor")}</Button>
+        <Button size="small" variant="outlined" onClick={onDraw}>
+          {say("shell:drawFloor")}
+        </Button>
         <span>{say("shell:wallOf")}</span>
-        <NumberInput label={say("shell:wallOf")} value={shell.wallMm} limits={LIMITS.wallMm} onCommit={(wallMm, gesture) => edit([{ name: "setShell", args: { wallMm } }], gesture)} />
+        <NumberInput
+          label={say("shell:wallOf")}
+          value={shell.wallMm}
+          limits={LIMITS.wallMm}
+          onCommit={(wallMm, gesture) => edit([{ name: "setShell", args: { wallMm } }], gesture)}
+        />
       </div>
     </div>
   );

@@ -22,10 +22,23 @@ export function LoadPart() {
   return (
     <>
       <Facts>
-        {([["box", load.boxKg], ["walls", load.wallsKg], ["pieces", load.piecesKg], ["dry", load.dryKg], ["wet", load.wetKg], ["flooded", load.floodedKg]] as const).map(([word, value]) => (
-          <Fact key={word} label={say(`shell:load.${word}`)}>{kg(value)}</Fact>
+        {(
+          [
+            ["box", load.boxKg],
+            ["walls", load.wallsKg],
+            ["pieces", load.piecesKg],
+            ["dry", load.dryKg],
+            ["wet", load.wetKg],
+            ["flooded", load.floodedKg],
+          ] as const
+        ).map(([word, value]) => (
+          <Fact key={word} label={say(`shell:load.${word}`)}>
+            {kg(value)}
+          </Fact>
         ))}
-        <Fact label={say("shell:load.middle")} plain>{say("shell:load.middleAt", { xCm: load.middle.xCm, yCm: load.middle.yCm })}</Fact>
+        <Fact label={say("shell:load.middle")} plain>
+          {say("shell:load.middleAt", { xCm: load.middle.xCm, yCm: load.middle.yCm })}
+        </Fact>
       </Facts>
       <LedgerPart title={say("shell:load.feet")}>
         <div className={css.feet}>
@@ -40,20 +53,46 @@ export function LoadPart() {
       </LedgerPart>
       <LedgerPart title={say("shell:load.stand")}>
         <MeasureField
-          label={say("shell:load.rating")} kind="mass" value={standsOn.ratingKg ?? undefined} limits={LIMITS.ratingKg} help={standsOn.ratingKg === null ? say("shell:load.noRating", { askKg: askFor(load.floodedKg) }) : say("shell:load.spare", { spareKg: standsOn.ratingKg - load.floodedKg })}
-          onCommit={(ratingKg, gesture) => edit([{ name: "setStandsOn", args: { ratingKg } }], gesture)} onClear={() => edit([{ name: "setStandsOn", args: { ratingKg: null } }])}
+          label={say("shell:load.rating")}
+          kind="mass"
+          value={standsOn.ratingKg ?? undefined}
+          limits={LIMITS.ratingKg}
+          help={
+            standsOn.ratingKg === null
+              ? say("shell:load.noRating", { askKg: askFor(load.floodedKg) })
+              : say("shell:load.spare", { spareKg: standsOn.ratingKg - load.floodedKg })
+          }
+          onCommit={(ratingKg, gesture) => edit([{ name: "setStandsOn", args: { ratingKg } }], gesture)}
+          onClear={() => edit([{ name: "setStandsOn", args: { ratingKg: null } }])}
         />
-        <Pills label={say("shell:load.under")} value={standsOn.under} onChange={(under) => edit([{ name: "setStandsOn", args: { under } }])} options={UNDERS.map((value) => ({ value, text: say(`shell:load.unders.${value}`) }))} />
+        <Pills
+          label={say("shell:load.under")}
+          value={standsOn.under}
+          onChange={(under) => edit([{ name: "setStandsOn", args: { under } }])}
+          options={UNDERS.map((value) => ({ value, text: say(`shell:load.unders.${value}`) }))}
+        />
         <p className={css.why}>
           {pane
-            ? say("shell:load.pane", { stressMPa: figures.number(pane.stressMPa, 1), allowedMPa: figures.number(pane.allowedMPa, 1) })
+            ? say("shell:load.pane", {
+                stressMPa: figures.number(pane.stressMPa, 1),
+                allowedMPa: figures.number(pane.allowedMPa, 1),
+              })
             : say(standsOn.under === "rim" && buildId !== "glass" ? "shell:load.noPane" : "shell:load.wholeFloor")}
         </p>
       </LedgerPart>
       <LedgerPart title={say("shell:load.lifts")}>
-        {load.lifts.length === 0 ? <p className={css.why}>{say("shell:load.noLifts")}</p> : (
+        {load.lifts.length === 0 ? (
+          <p className={css.why}>{say("shell:load.noLifts")}</p>
+        ) : (
           <ul className={css.reasons}>
-            {load.lifts.map((lift, at) => <li key={at} data-weight="look">{say("shell:load.lift", { name: capital(lift.what === "box" ? say("shell:load.boxItself") : nameOf("pieceKinds", lift.id)), liftKg: lift.kg })}</li>)}
+            {load.lifts.map((lift, at) => (
+              <li key={at} data-weight="look">
+                {say("shell:load.lift", {
+                  name: capital(lift.what === "box" ? say("shell:load.boxItself") : nameOf("pieceKinds", lift.id)),
+                  liftKg: lift.kg,
+                })}
+              </li>
+            ))}
           </ul>
         )}
         <Cautions codes={["weight"]} />

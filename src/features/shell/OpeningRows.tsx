@@ -17,10 +17,22 @@ function newOpening(kind: Opening["kind"], { widthCm, heightCm, sillCm, openings
   const size = { widthCm: Math.min(NEW_SIZE_CM[kind].widthCm, widthCm), heightCm: NEW_SIZE_CM[kind].heightCm };
   const low = kind === "vent" && !openings.some((opening) => opening.kind === "vent");
   const acrossCm = kind === "port" ? Math.max(0, widthCm - 6 - size.widthCm) : (widthCm - size.widthCm) / 2;
-  return { id: crypto.randomUUID().slice(0, 8), kind, wall: low ? "front" : "back", acrossCm, upCm: Math.min(low ? Math.max(sillCm, fillCm) + 1 : heightCm, Math.max(0, heightCm - size.heightCm - 3)), ...size };
+  return {
+    id: crypto.randomUUID().slice(0, 8),
+    kind,
+    wall: low ? "front" : "back",
+    acrossCm,
+    upCm: Math.min(low ? Math.max(sillCm, fillCm) + 1 : heightCm, Math.max(0, heightCm - size.heightCm - 3)),
+    ...size,
+  };
 }
 
-const FIELDS = [["acrossCm", "across"], ["upCm", "up"], ["widthCm", "wide"], ["heightCm", "high"]] as const;
+const FIELDS = [
+  ["acrossCm", "across"],
+  ["upCm", "up"],
+  ["widthCm", "wide"],
+  ["heightCm", "high"],
+] as const;
 
 /** Vents and cable ports: which wall, where, how large. */
 export function OpeningRows() {
@@ -48,20 +60,38 @@ export function OpeningRows() {
             <li key={opening.id}>
               <div className={css.line}>
                 <b>{name}</b>
-                <select className={css.select} aria-label={say("shell:wallOfOpening", { name })} value={opening.wall} onChange={(event) => change(opening, { wall: WALLS.find((wall) => wall === event.target.value) ?? opening.wall }, name)}>
+                <select
+                  className={css.select}
+                  aria-label={say("shell:wallOfOpening", { name })}
+                  value={opening.wall}
+                  onChange={(event) =>
+                    change(opening, { wall: WALLS.find((wall) => wall === event.target.value) ?? opening.wall }, name)
+                  }
+                >
                   {WALLS.map((wall) => (
-                    <option key={wall} value={wall}>{say(`shell:walls.${wall}`)}</option>
+                    <option key={wall} value={wall}>
+                      {say(`shell:walls.${wall}`)}
+                    </option>
                   ))}
                 </select>
-                <IconButton size="small" aria-label={say("shell:removeOpening", { name })} onClick={() => edit([{ name: "removeOpening", args: { id: opening.id } }])}>
+                <IconButton
+                  size="small"
+                  aria-label={say("shell:removeOpening", { name })}
+                  onClick={() => edit([{ name: "removeOpening", args: { id: opening.id } }])}
+                >
                   <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
                 </IconButton>
               </div>
               <div className={css.four}>
                 {FIELDS.map(([field, word]) => (
                   <Stepper
-                    key={field} label={say("shell:fieldOf", { name, field: say(`shell:${word}`) })} caption={say(`shell:${word}`)} kind="length" value={opening[field]}
-                    limits={field === "acrossCm" || field === "upCm" ? LIMITS.sillCm : LIMITS.openingCm} onCommit={(cm, gesture) => change(opening, { [field]: cm }, name, gesture)}
+                    key={field}
+                    label={say("shell:fieldOf", { name, field: say(`shell:${word}`) })}
+                    caption={say(`shell:${word}`)}
+                    kind="length"
+                    value={opening[field]}
+                    limits={field === "acrossCm" || field === "upCm" ? LIMITS.sillCm : LIMITS.openingCm}
+                    onCommit={(cm, gesture) => change(opening, { [field]: cm }, name, gesture)}
                   />
                 ))}
               </div>
@@ -69,10 +99,26 @@ export function OpeningRows() {
           );
         })}
       </ul>
-      {refused ? <p role="alert" className={css.refused}>{refused}</p> : null}
+      {refused ? (
+        <p role="alert" className={css.refused}>
+          {refused}
+        </p>
+      ) : null}
       <div className={css.line}>
-        <Button size="small" variant="outlined" onClick={() => edit([{ name: "addOpening", args: newOpening("vent", shell, fillCm) }])}>{say("shell:addVent")}</Button>
-        <Button size="small" variant="outlined" onClick={() => edit([{ name: "addOpening", args: newOpening("port", shell, fillCm) }])}>{say("shell:addPort")}</Button>
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => edit([{ name: "addOpening", args: newOpening("vent", shell, fillCm) }])}
+        >
+          {say("shell:addVent")}
+        </Button>
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => edit([{ name: "addOpening", args: newOpening("port", shell, fillCm) }])}
+        >
+          {say("shell:addPort")}
+        </Button>
       </div>
       <p className={css.why}>{say("shell:mesh")}</p>
     </>

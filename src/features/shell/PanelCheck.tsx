@@ -21,20 +21,39 @@ export function PanelCheck() {
       <p className={css.why}>{say("shell:panelHelp")}</p>
       <label className={css.field}>
         <span>{say("shell:panelPlace")}</span>
-        <select className={css.select} value={place} onChange={(event) => setPlace(PANEL_PLACES.find((known) => known === event.target.value) ?? place)}>
-          {PANEL_PLACES.map((value) => <option key={value} value={value}>{say(`shell:panelPlaces.${value}`)}</option>)}
+        <select
+          className={css.select}
+          value={place}
+          onChange={(event) => setPlace(PANEL_PLACES.find((known) => known === event.target.value) ?? place)}
+        >
+          {PANEL_PLACES.map((value) => (
+            <option key={value} value={value}>
+              {say(`shell:panelPlaces.${value}`)}
+            </option>
+          ))}
         </select>
       </label>
       <div className={css.four}>
-        {(["lengthCm", "heightCm", "thicknessCm"] as const).filter((side) => !spans || side !== "heightCm").map((side) => (
-          <Stepper
-            key={side} label={say("shell:panelSide", { side: say(`shell:panelSides.${side}`) })} caption={say(`shell:panelSides.${side}`)} kind="length" value={size[side]} limits={LIMITS.pieceCm}
-            onCommit={(cm) => setSize({ ...size, [side]: cm })}
-          />
-        ))}
+        {(["lengthCm", "heightCm", "thicknessCm"] as const)
+          .filter((side) => !spans || side !== "heightCm")
+          .map((side) => (
+            <Stepper
+              key={side}
+              label={say("shell:panelSide", { side: say(`shell:panelSides.${side}`) })}
+              caption={say(`shell:panelSides.${side}`)}
+              kind="length"
+              value={size[side]}
+              limits={LIMITS.pieceCm}
+              onCommit={(cm) => setSize({ ...size, [side]: cm })}
+            />
+          ))}
       </div>
       <ul className={css.reasons} aria-label={say("shell:panelTitle")}>
-        {panelFit(rigid, shell, place).map(({ code, weight, ...quantities }) => <li key={code} data-weight={weight}>{say(`shell:panel.${code}`, quantities)}</li>)}
+        {panelFit(rigid, shell, place).map(({ code, weight, ...quantities }) => (
+          <li key={code} data-weight={weight}>
+            {say(`shell:panel.${code}`, quantities)}
+          </li>
+        ))}
       </ul>
     </>
   );

@@ -11,7 +11,13 @@ import { mixName } from "@/ui/section";
 import { nameOf, useSay } from "@/words";
 import css from "./ShellStep.module.css";
 
-const SIZES = [["widthCm", LIMITS.pieceCm], ["depthCm", LIMITS.pieceCm], ["heightCm", LIMITS.pieceCm], ["xCm", LIMITS.sillCm], ["yCm", LIMITS.sillCm]] as const;
+const SIZES = [
+  ["widthCm", LIMITS.pieceCm],
+  ["depthCm", LIMITS.pieceCm],
+  ["heightCm", LIMITS.pieceCm],
+  ["xCm", LIMITS.sillCm],
+  ["yCm", LIMITS.sillCm],
+] as const;
 const RESTS = ["glass", "ground", "wall"] as const;
 
 /** Everything about one piece: size, place, turn, what it rests on, what fills it. */
@@ -32,35 +38,75 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
   const { rest } = piece;
   const restOn = (on: (typeof RESTS)[number]) => {
     if (on === "glass") change({ rest: { on } });
-    else change({ rest: on === "ground" ? { on, sunkCm: 0 } : { on, upCm: Math.min(solid?.baseCm ?? 0, habitat.shell.heightCm) } });
+    else
+      change({
+        rest: on === "ground" ? { on, sunkCm: 0 } : { on, upCm: Math.min(solid?.baseCm ?? 0, habitat.shell.heightCm) },
+      });
   };
   return (
     <div className={css.pieceFields}>
       <div className={css.four}>
         {SIZES.map(([field, limits]) => (
           <Stepper
-            key={field} label={say("shell:fieldOf", { name, field: say(`shell:pieceSides.${field}`) })} caption={say(`shell:pieceSides.${field}`)} kind="length" value={piece[field]} limits={limits}
+            key={field}
+            label={say("shell:fieldOf", { name, field: say(`shell:pieceSides.${field}`) })}
+            caption={say(`shell:pieceSides.${field}`)}
+            kind="length"
+            value={piece[field]}
+            limits={limits}
             onCommit={(cm, gesture) => change({ [field]: cm }, gesture)}
           />
         ))}
         <label className={css.field}>
           <span>{say("shell:turn")}</span>
-          <NumberInput label={say("shell:fieldOf", { name, field: say("shell:turn") })} value={piece.turnDeg} limits={LIMITS.turnDeg} onCommit={(turnDeg, gesture) => change({ turnDeg }, gesture)} />
+          <NumberInput
+            label={say("shell:fieldOf", { name, field: say("shell:turn") })}
+            value={piece.turnDeg}
+            limits={LIMITS.turnDeg}
+            onCommit={(turnDeg, gesture) => change({ turnDeg }, gesture)}
+          />
         </label>
       </div>
-      <Pills label={say("shell:restsOn", { name })} value={rest.on} onChange={restOn} options={RESTS.map((value) => ({ value, text: say(`shell:rests.${value}`) }))} />
+      <Pills
+        label={say("shell:restsOn", { name })}
+        value={rest.on}
+        onChange={restOn}
+        options={RESTS.map((value) => ({ value, text: say(`shell:rests.${value}`) }))}
+      />
       {rest.on === "ground" ? (
-        <Stepper label={say("shell:fieldOf", { name, field: say("shell:sunk") })} caption={say("shell:sunk")} kind="length" value={rest.sunkCm} limits={LIMITS.sunkCm} onCommit={(sunkCm, gesture) => change({ rest: { on: "ground", sunkCm } }, gesture)} />
+        <Stepper
+          label={say("shell:fieldOf", { name, field: say("shell:sunk") })}
+          caption={say("shell:sunk")}
+          kind="length"
+          value={rest.sunkCm}
+          limits={LIMITS.sunkCm}
+          onCommit={(sunkCm, gesture) => change({ rest: { on: "ground", sunkCm } }, gesture)}
+        />
       ) : null}
       {rest.on === "wall" ? (
-        <Stepper label={say("shell:fieldOf", { name, field: say("shell:upFrom") })} caption={say("shell:upFrom")} kind="length" value={rest.upCm} limits={LIMITS.sillCm} onCommit={(upCm, gesture) => change({ rest: { on: "wall", upCm } }, gesture)} />
+        <Stepper
+          label={say("shell:fieldOf", { name, field: say("shell:upFrom") })}
+          caption={say("shell:upFrom")}
+          kind="length"
+          value={rest.upCm}
+          limits={LIMITS.sillCm}
+          onCommit={(upCm, gesture) => change({ rest: { on: "wall", upCm } }, gesture)}
+        />
       ) : null}
       {kind.hollow?.opensTo === "soil" ? (
         <label className={css.field}>
           <span>{say("shell:filledWith")}</span>
-          <select className={css.select} value={piece.fillMixId ?? ""} onChange={(event) => change({ fillMixId: event.target.value === "" ? null : event.target.value })}>
+          <select
+            className={css.select}
+            value={piece.fillMixId ?? ""}
+            onChange={(event) => change({ fillMixId: event.target.value === "" ? null : event.target.value })}
+          >
             <option value="">{say("shell:notFilled")}</option>
-            {habitat.mixes.map((mix, at) => <option key={mix.id} value={mix.id}>{say("shell:mixNth", { nth: at + 1, name: mixName(mix, say) })}</option>)}
+            {habitat.mixes.map((mix, at) => (
+              <option key={mix.id} value={mix.id}>
+                {say("shell:mixNth", { nth: at + 1, name: mixName(mix, say) })}
+              </option>
+            ))}
             <option value={`mix-${piece.id}`}>{say("shell:ownMix")}</option>
           </select>
         </label>
@@ -71,9 +117,14 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
           {solid.fillL > 0 ? ` · ${say("shell:fillOf", { fillL: solid.fillL })}` : ""}
         </p>
       ) : null}
-      {refused ? <p role="alert" className={css.refused}>{say("shell:pieceWrong")}</p> : null}
+      {refused ? (
+        <p role="alert" className={css.refused}>
+          {say("shell:pieceWrong")}
+        </p>
+      ) : null}
       <Button
-        size="small" variant="outlined"
+        size="small"
+        variant="outlined"
         onClick={() => {
           onRemoved();
           edit([{ name: "removePieces", args: { ids: [piece.id] } }]);

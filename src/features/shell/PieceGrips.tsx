@@ -16,7 +16,18 @@ export function PieceGrips({ frame, chosen, onChoose }: { frame: Frame } & Choos
   const { derived } = useOpen();
   return (
     <>
-      {derived.ground.solids.map((solid) => (solid.piece ? <PieceGrip key={solid.id} solid={solid} piece={solid.piece} frame={frame} chosen={solid.id === chosen} onChoose={onChoose} /> : null))}
+      {derived.ground.solids.map((solid) =>
+        solid.piece ? (
+          <PieceGrip
+            key={solid.id}
+            solid={solid}
+            piece={solid.piece}
+            frame={frame}
+            chosen={solid.id === chosen}
+            onChoose={onChoose}
+          />
+        ) : null,
+      )}
     </>
   );
 }
@@ -33,7 +44,8 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
   /** What a foot at a height means: on the wall as high as that, in the ground as deep as that, and the glass is where it is. */
   const restAt = (footCm: number, xCm: number, yCm: number): Piece["rest"] => {
     if (piece.rest.on === "wall") return { on: "wall", upCm: tenth(within(footCm, shell.heightCm)) };
-    if (piece.rest.on === "ground") return { on: "ground", sunkCm: tenth(within(derived.ground.surfaceAt(xCm, yCm) - footCm, 100)) };
+    if (piece.rest.on === "ground")
+      return { on: "ground", sunkCm: tenth(within(derived.ground.surfaceAt(xCm, yCm) - footCm, 100)) };
     return piece.rest;
   };
   const move = ({ across, up }: { across: number; up: number }, gesture: string) => {
@@ -44,8 +56,16 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
   };
   return (
     <Grip
-      frame={frame} atCm={{ across: side ? piece.yCm : piece.xCm, up: plan ? piece.yCm : tenth(solid.baseCm) }} pressed={chosen} levelSlackPx={plan ? 0 : LEVEL_SLACK_PX} onMove={move}
-      label={say("shell:movePiece", { name: capital(nameOf("pieceKinds", piece.kindId)), xCm: piece.xCm, yCm: piece.yCm })}
+      frame={frame}
+      atCm={{ across: side ? piece.yCm : piece.xCm, up: plan ? piece.yCm : tenth(solid.baseCm) }}
+      pressed={chosen}
+      levelSlackPx={plan ? 0 : LEVEL_SLACK_PX}
+      onMove={move}
+      label={say("shell:movePiece", {
+        name: capital(nameOf("pieceKinds", piece.kindId)),
+        xCm: piece.xCm,
+        yCm: piece.yCm,
+      })}
       onChoose={() => onChoose(piece.id)}
       onRemove={() => {
         onChoose(undefined);
@@ -53,8 +73,16 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
       }}
     >
       <rect
-        className="edge" x={box.x - 3} y={box.y - 3} width={Math.max(20, box.width + 6)} height={Math.max(20, box.height + 6)} rx={6} fill="transparent"
-        stroke={chosen ? "var(--moss)" : "transparent"} strokeWidth={2.2} strokeDasharray="5 4"
+        className="edge"
+        x={box.x - 3}
+        y={box.y - 3}
+        width={Math.max(20, box.width + 6)}
+        height={Math.max(20, box.height + 6)}
+        rx={6}
+        fill="transparent"
+        stroke={chosen ? "var(--moss)" : "transparent"}
+        strokeWidth={2.2}
+        strokeDasharray="5 4"
       />
     </Grip>
   );

@@ -18,12 +18,24 @@ export type Choosing = { chosen: string | undefined; onChoose: (id: string | und
 
 /** A new piece stands in the middle, no larger than what the box has room for, on what its kind rests on. */
 function newPiece(kind: PieceKind, { shell, pieces }: Habitat): Piece {
-  const rest: Piece["rest"] = kind.rests === "glass" ? { on: "glass" } : kind.rests === "wall" ? { on: "wall", upCm: shell.heightCm * 0.5 } : { on: "ground", sunkCm: 0 };
+  const rest: Piece["rest"] =
+    kind.rests === "glass"
+      ? { on: "glass" }
+      : kind.rests === "wall"
+        ? { on: "wall", upCm: shell.heightCm * 0.5 }
+        : { on: "ground", sunkCm: 0 };
   const shift = (pieces.length % 5) * 0.1;
   return {
-    id: crypto.randomUUID().slice(0, 8), kindId: kind.id, rest, turnDeg: 0, fillMixId: null,
-    xCm: Math.round(shell.widthCm * (0.3 + shift)), yCm: Math.round(shell.depthCm * (kind.rests === "wall" ? 0.85 : 0.45)),
-    widthCm: Math.min(kind.widthCm, shell.widthCm * 0.8), depthCm: Math.min(kind.depthCm, shell.depthCm * 0.8), heightCm: Math.min(kind.heightCm, shell.heightCm * 0.8),
+    id: crypto.randomUUID().slice(0, 8),
+    kindId: kind.id,
+    rest,
+    turnDeg: 0,
+    fillMixId: null,
+    xCm: Math.round(shell.widthCm * (0.3 + shift)),
+    yCm: Math.round(shell.depthCm * (kind.rests === "wall" ? 0.85 : 0.45)),
+    widthCm: Math.min(kind.widthCm, shell.widthCm * 0.8),
+    depthCm: Math.min(kind.depthCm, shell.depthCm * 0.8),
+    heightCm: Math.min(kind.heightCm, shell.heightCm * 0.8),
   };
 }
 
@@ -52,18 +64,31 @@ export function PiecesPart({ chosen, onChoose }: Choosing) {
           const mass = figures.shown(kg, "mass");
           return (
             <li key={piece.id} data-chosen={piece.id === chosen}>
-              <button type="button" className={css.pieceHead} aria-expanded={piece.id === chosen} onClick={() => onChoose(piece.id === chosen ? undefined : piece.id)}>
+              <button
+                type="button"
+                className={css.pieceHead}
+                aria-expanded={piece.id === chosen}
+                onClick={() => onChoose(piece.id === chosen ? undefined : piece.id)}
+              >
                 <Swatch material={plain(kind.look)} width={24} height={24} />
                 <b>{capital(nameOf("pieceKinds", kind.id))}</b>
                 <span className={css.soft}>{say(`shell:restsShort.${piece.rest.on}`)}</span>
-                <span className="measure">{mass.figure} {mass.unit}</span>
+                <span className="measure">
+                  {mass.figure} {mass.unit}
+                </span>
               </button>
-              {piece.id === chosen ? <PieceFields piece={piece} kind={kind} onRemoved={() => onChoose(undefined)} /> : null}
+              {piece.id === chosen ? (
+                <PieceFields piece={piece} kind={kind} onRemoved={() => onChoose(undefined)} />
+              ) : null}
             </li>
           );
         })}
       </ul>
-      {cautions.length > 0 ? <LedgerPart title={say("cautions:label")}><Cautions codes={cautions} /></LedgerPart> : null}
+      {cautions.length > 0 ? (
+        <LedgerPart title={say("cautions:label")}>
+          <Cautions codes={cautions} />
+        </LedgerPart>
+      ) : null}
     </>
   );
 }
@@ -80,7 +105,15 @@ function AddPiece({ onChoose }: { onChoose: Choosing["onChoose"] }) {
   };
   return (
     <>
-      <Button size="small" variant="outlined" startIcon={<AddOutlined />} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>{say("shell:addPiece")}</Button>
+      <Button
+        size="small"
+        variant="outlined"
+        startIcon={<AddOutlined />}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        {say("shell:addPiece")}
+      </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {catalog.pieceKinds.map((kind) => (
           <MenuItem key={kind.id} onClick={() => add(kind)} sx={{ gap: 1.5 }}>

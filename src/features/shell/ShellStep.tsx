@@ -42,11 +42,29 @@ export function ShellStep() {
       middle={
         <>
           <BenchSection
-            habitat={habitat} ground={derived.ground} view={view} onView={setView} faded={part === "box"}
-            overlay={(frame) => (part === "box" ? <Dimensions frame={frame} shell={shell} /> : part === "pieces" ? grips(frame) : part === "load" ? <LoadMark frame={frame} load={derived.load} /> : null)}
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            faded={part === "box"}
+            overlay={(frame) =>
+              part === "box" ? (
+                <Dimensions frame={frame} shell={shell} />
+              ) : part === "pieces" ? (
+                grips(frame)
+              ) : part === "load" ? (
+                <LoadMark frame={frame} load={derived.load} />
+              ) : null
+            }
             planOverlay={(frame) => {
               if (drawing) return <FloorDrawing frame={frame} onDrawn={stopDrawing} />;
-              return part === "box" ? <PlanDimensions frame={frame} shell={shell} /> : part === "pieces" ? grips(frame) : part === "load" ? <LoadMark frame={frame} load={derived.load} /> : null;
+              return part === "box" ? (
+                <PlanDimensions frame={frame} shell={shell} />
+              ) : part === "pieces" ? (
+                grips(frame)
+              ) : part === "load" ? (
+                <LoadMark frame={frame} load={derived.load} />
+              ) : null;
             }}
           />
           <BoxTiles />
@@ -55,7 +73,12 @@ export function ShellStep() {
       ledger={
         <>
           <LedgerHead title={say("shell:title")} sub={say(`shell:partSub.${part}`)} />
-          <Pills label={say("shell:part")} value={part} onChange={setPart} options={PARTS.map((value) => ({ value, text: say(`shell:parts.${value}`) }))} />
+          <Pills
+            label={say("shell:part")}
+            value={part}
+            onChange={setPart}
+            options={PARTS.map((value) => ({ value, text: say(`shell:parts.${value}`) }))}
+          />
           {part === "box" ? (
             <BoxPart
               onFloor={() => setView("plan")}
@@ -89,7 +112,9 @@ function BoxPart({ onFloor, onDraw }: { onFloor: () => void; onDraw: () => void 
       </LedgerPart>
       <LedgerPart title={say("brief:verdictTitle")}>
         {derived.boxReasons.map((reason) => (
-          <p key={reason.code} className={css.why}>{sayBox(reason, say)}</p>
+          <p key={reason.code} className={css.why}>
+            {sayBox(reason, say)}
+          </p>
         ))}
         <p className={css.why}>{say("shell:cables")}</p>
         <Cautions codes={[...entry("boxBuilds", habitat.shell.buildId).cautions, "electricityWater"]} />
@@ -111,7 +136,17 @@ function FloorDrawing({ frame, onDrawn }: { frame: Frame; onDrawn: () => void })
       return false;
     }
   };
-  return <OutlineDrawing frame={frame} widthCm={widthCm} depthCm={depthCm} help={say("shell:drawFloorHelp")} refusal={say("shell:floorRefused")} onClosed={take} onGivenUp={onDrawn} />;
+  return (
+    <OutlineDrawing
+      frame={frame}
+      widthCm={widthCm}
+      depthCm={depthCm}
+      help={say("shell:drawFloorHelp")}
+      refusal={say("shell:floorRefused")}
+      onClosed={take}
+      onGivenUp={onDrawn}
+    />
+  );
 }
 
 /** Where the middle of the load stands: a plumb line in the section, a cross in plan. */
@@ -121,7 +156,11 @@ function LoadMark({ frame, load }: { frame: Frame; load: Load }) {
   const y = plan ? frame.y(load.middle.yCm) : frame.y(0);
   return (
     <g aria-hidden stroke="var(--rust)" strokeWidth={2} fill="none">
-      {plan ? <path d={`M${x - 12} ${y}H${x + 12}M${x} ${y - 12}V${y + 12}`} /> : <path d={`M${x} ${frame.y(frame.heightCm)}V${y}`} strokeDasharray="6 4" />}
+      {plan ? (
+        <path d={`M${x - 12} ${y}H${x + 12}M${x} ${y - 12}V${y + 12}`} />
+      ) : (
+        <path d={`M${x} ${frame.y(frame.heightCm)}V${y}`} strokeDasharray="6 4" />
+      )}
       {plan ? <circle cx={x} cy={y} r={7} /> : <path d={`M${x} ${y}l-7 11h14Z`} fill="var(--rust)" />}
     </g>
   );
@@ -140,12 +179,23 @@ function BoxTiles() {
   const xs = floorOutline(shell).map(([x]) => x);
   return (
     <Tiles strip>
-      <Tile label={say("shell:floor")} figure={say("shell:floorValue", { widthCm: Math.max(...xs) - Math.min(...xs), depthCm: shell.depthCm })} note={say(`shell:floors.${shell.floor.shape}`)} />
+      <Tile
+        label={say("shell:floor")}
+        figure={say("shell:floorValue", { widthCm: Math.max(...xs) - Math.min(...xs), depthCm: shell.depthCm })}
+        note={say(`shell:floors.${shell.floor.shape}`)}
+      />
       <Tile label={say("shell:volume")} figure={volume.figure} unit={volume.unit} />
       <Tile label={say("shell:boxMass")} figure={mass.figure} unit={mass.unit} />
       <Tile
-        label={say("shell:air")} figure={area(air.totalCm2)} unit={say(system === "us" ? "shell:airUnitUs" : "shell:airUnitMetric")} tone={air.totalCm2 === 0 ? "look" : undefined}
-        note={say("shell:airNote", { top: area(air.topCm2 + air.sidesCm2), low: area(air.lowVentsCm2), high: area(air.highVentsCm2) })}
+        label={say("shell:air")}
+        figure={area(air.totalCm2)}
+        unit={say(system === "us" ? "shell:airUnitUs" : "shell:airUnitMetric")}
+        tone={air.totalCm2 === 0 ? "look" : undefined}
+        note={say("shell:airNote", {
+          top: area(air.topCm2 + air.sidesCm2),
+          low: area(air.lowVentsCm2),
+          high: area(air.highVentsCm2),
+        })}
       />
     </Tiles>
   );

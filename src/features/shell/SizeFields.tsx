@@ -14,7 +14,11 @@ import { boxSize, capital, nameOf, useSay } from "@/words";
 import css from "./ShellStep.module.css";
 
 type Side = keyof Pick<Shell, "widthCm" | "depthCm" | "heightCm">;
-const SIDES: readonly [Side, "width" | "depth" | "height"][] = [["widthCm", "width"], ["depthCm", "depth"], ["heightCm", "height"]];
+const SIDES: readonly [Side, "width" | "depth" | "height"][] = [
+  ["widthCm", "width"],
+  ["depthCm", "depth"],
+  ["heightCm", "height"],
+];
 
 /** The three sizes and the sill: typed as measured inside or outside, or taken from the common ones. */
 export function SizeFields() {
@@ -23,46 +27,93 @@ export function SizeFields() {
   const { shell } = habitat;
   const [measured, setMeasured] = useState<"inside" | "outside">("inside");
   const wallCm = shell.wallMm / 10;
-  const walls: Record<Side, number> = { widthCm: 2 * wallCm, depthCm: 2 * wallCm, heightCm: wallCm * (shell.top.lid === "glass" ? 2 : 1) };
+  const walls: Record<Side, number> = {
+    widthCm: 2 * wallCm,
+    depthCm: 2 * wallCm,
+    heightCm: wallCm * (shell.top.lid === "glass" ? 2 : 1),
+  };
   const outside = measured === "outside";
   const shown = (side: Side) => shell[side] + (outside ? walls[side] : 0);
   const set = (side: Side, cm: number, gesture: string) =>
     outside
-      ? edit([{ name: "setOuterSize", args: { widthCm: shown("widthCm"), depthCm: shown("depthCm"), heightCm: shown("heightCm"), [side]: cm } }], gesture)
+      ? edit(
+          [
+            {
+              name: "setOuterSize",
+              args: { widthCm: shown("widthCm"), depthCm: shown("depthCm"), heightCm: shown("heightCm"), [side]: cm },
+            },
+          ],
+          gesture,
+        )
       : edit([{ name: "setShell", args: { [side]: cm } }], gesture);
   const common = catalog.boxSizes.find((box) => SIDES.every(([side]) => Math.abs(box[side] - shell[side]) < 0.05));
   return (
     <div className={css.form}>
       <TextField
-        select className={css.wide ?? ""} label={say("shell:sizes")} value={common?.id ?? ""}
+        select
+        className={css.wide ?? ""}
+        label={say("shell:sizes")}
+        value={common?.id ?? ""}
         onChange={(event) => {
           const { widthCm, depthCm, heightCm } = entry("boxSizes", event.target.value);
           edit([{ name: "setShell", args: { widthCm, depthCm, heightCm } }]);
         }}
-        slotProps={{ select: { displayEmpty: true, renderValue: () => (common ? capital(nameOf("boxSizes", common.id)) : capital(say("shell:ownSize"))) }, inputLabel: { shrink: true } }}
+        slotProps={{
+          select: {
+            displayEmpty: true,
+            renderValue: () => (common ? capital(nameOf("boxSizes", common.id)) : capital(say("shell:ownSize"))),
+          },
+          inputLabel: { shrink: true },
+        }}
       >
         {catalog.boxSizes.map(({ id }) => (
-          <MenuItem key={id} value={id}>{capital(nameOf("boxSizes", id))}</MenuItem>
+          <MenuItem key={id} value={id}>
+            {capital(nameOf("boxSizes", id))}
+          </MenuItem>
         ))}
       </TextField>
       <div className={css.line}>
         <Pills
-          label={say("shell:measured")} value={measured} onChange={setMeasured}
-          options={[{ value: "inside", text: say("shell:measuredInside") }, { value: "outside", text: say("shell:measuredOutside") }]}
+          label={say("shell:measured")}
+          value={measured}
+          onChange={setMeasured}
+          options={[
+            { value: "inside", text: say("shell:measuredInside") },
+            { value: "outside", text: say("shell:measuredOutside") },
+          ]}
         />
-        <Button size="small" variant="outlined" startIcon={<ScreenRotationOutlined />} onClick={() => edit([{ name: "turnOnEnd", args: {} }])}>{say("shell:onEnd")}</Button>
+        <Button
+          size="small"
+          variant="outlined"
+          startIcon={<ScreenRotationOutlined />}
+          onClick={() => edit([{ name: "turnOnEnd", args: {} }])}
+        >
+          {say("shell:onEnd")}
+        </Button>
       </div>
       {SIDES.map(([side, word]) => (
         <MeasureField
-          key={`${side}-${measured}`} label={say(`shell:${word}`)} kind="length" value={shown(side)}
-          limits={outside ? { min: LIMITS.boxCm.min + walls[side], max: LIMITS.boxCm.max } : LIMITS.boxCm} onCommit={(cm, gesture) => set(side, cm, gesture)}
+          key={`${side}-${measured}`}
+          label={say(`shell:${word}`)}
+          kind="length"
+          value={shown(side)}
+          limits={outside ? { min: LIMITS.boxCm.min + walls[side], max: LIMITS.boxCm.max } : LIMITS.boxCm}
+          onCommit={(cm, gesture) => set(side, cm, gesture)}
         />
       ))}
       <MeasureField
-        label={say("shell:sill")} kind="length" value={shell.sillCm} limits={LIMITS.sillCm} help={say("shell:sillHelp")}
+        label={say("shell:sill")}
+        kind="length"
+        value={shell.sillCm}
+        limits={LIMITS.sillCm}
+        help={say("shell:sillHelp")}
         onCommit={(sillCm, gesture) => edit([{ name: "setShell", args: { sillCm } }], gesture)}
       />
-      {outside ? <p className={`${css.why} ${css.wide}`}>{say("shell:outsideHelp")} {say("shell:inside", boxSize(shell))}</p> : null}
+      {outside ? (
+        <p className={`${css.why} ${css.wide}`}>
+          {say("shell:outsideHelp")} {say("shell:inside", boxSize(shell))}
+        </p>
+      ) : null}
     </div>
   );
 }

@@ -14,11 +14,21 @@ export function TopFields() {
   const { top } = habitat.shell;
   return (
     <>
-      <Pills label={say("shell:top")} value={top.lid} onChange={(lid) => edit([{ name: "setTop", args: { lid } }])} options={LIDS.map((value) => ({ value, text: say(`shell:lids.${value}`) }))} />
+      <Pills
+        label={say("shell:top")}
+        value={top.lid}
+        onChange={(lid) => edit([{ name: "setTop", args: { lid } }])}
+        options={LIDS.map((value) => ({ value, text: say(`shell:lids.${value}`) }))}
+      />
       {top.lid === "glass" ? null : (
         <div className={css.line}>
           <span>{say("shell:covered")}</span>
-          <NumberInput label={say("shell:covered")} value={top.coveredPct} limits={LIMITS.coveredPct} onCommit={(coveredPct, gesture) => edit([{ name: "setTop", args: { coveredPct } }], gesture)} />
+          <NumberInput
+            label={say("shell:covered")}
+            value={top.coveredPct}
+            limits={LIMITS.coveredPct}
+            onCommit={(coveredPct, gesture) => edit([{ name: "setTop", args: { coveredPct } }], gesture)}
+          />
         </div>
       )}
       <p className={css.why}>{say(`shell:lidWhy.${top.lid}`)}</p>

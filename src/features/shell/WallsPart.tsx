@@ -18,10 +18,15 @@ export function WallsPart() {
   const say = useSay();
   const { shell } = useOpen().habitat;
   const walls = FIRST.filter((wall) => WALLS.includes(wall) && wallLengthCm(shell, wall) > 0);
-  const cautions = shell.treatments.flatMap(({ treatmentId, finishId }) => [...entry("wallTreatments", treatmentId).cautions, ...(finishId === null ? [] : entry("wallFinishes", finishId).cautions)]);
+  const cautions = shell.treatments.flatMap(({ treatmentId, finishId }) => [
+    ...entry("wallTreatments", treatmentId).cautions,
+    ...(finishId === null ? [] : entry("wallFinishes", finishId).cautions),
+  ]);
   return (
     <>
-      {walls.map((wall) => <WallRow key={wall} wall={wall} />)}
+      {walls.map((wall) => (
+        <WallRow key={wall} wall={wall} />
+      ))}
       <Cautions codes={cautions} />
       {shell.treatments.length > 0 ? <p className={css.why}>{say("shell:gaps")}</p> : null}
       <LedgerPart title={say("shell:panelTitle")}>
@@ -42,16 +47,35 @@ function WallRow({ wall }: { wall: Wall }) {
   const choose = (treatmentId: string) => {
     if (treatmentId === "") return edit([{ name: "setTreatment", args: { wall, treatmentId: null } }]);
     const { usualCm, takesFinish } = entry("wallTreatments", treatmentId);
-    edit([{ name: "setTreatment", args: { wall, treatmentId, thicknessCm: Math.min(usualCm, most), ...(takesFinish ? { finishId: "siliconeFibre" } : {}) } }]);
+    edit([
+      {
+        name: "setTreatment",
+        args: {
+          wall,
+          treatmentId,
+          thicknessCm: Math.min(usualCm, most),
+          ...(takesFinish ? { finishId: "siliconeFibre" } : {}),
+        },
+      },
+    ]);
   };
   return (
     <section className={css.block} aria-label={capital(name)}>
       <div className={css.line}>
         {treatment ? <Swatch material={wallMaterial(treatment)} width={24} height={24} /> : <i className={css.bare} />}
         <b>{capital(name)}</b>
-        <select className={css.select} aria-label={say("shell:builtOn", { name })} value={treatment?.treatmentId ?? ""} onChange={(event) => choose(event.target.value)}>
+        <select
+          className={css.select}
+          aria-label={say("shell:builtOn", { name })}
+          value={treatment?.treatmentId ?? ""}
+          onChange={(event) => choose(event.target.value)}
+        >
           <option value="">{say("shell:bareGlass")}</option>
-          {catalog.wallTreatments.map(({ id }) => <option key={id} value={id}>{capital(nameOf("wallTreatments", id))}</option>)}
+          {catalog.wallTreatments.map(({ id }) => (
+            <option key={id} value={id}>
+              {capital(nameOf("wallTreatments", id))}
+            </option>
+          ))}
         </select>
       </div>
       {treatment && kind ? (
@@ -60,19 +84,45 @@ function WallRow({ wall }: { wall: Wall }) {
             <div className={css.line}>
               {kind.inside ? (
                 <Stepper
-                  label={say("shell:thicknessOf", { name })} caption={say("shell:thickness")} kind="length" value={treatment.thicknessCm} limits={{ min: LIMITS.treatmentCm.min, max: Math.min(LIMITS.treatmentCm.max, most) }}
-                  onCommit={(thicknessCm, gesture) => edit([{ name: "setTreatment", args: { wall, treatmentId: treatment.treatmentId, thicknessCm } }], gesture)}
+                  label={say("shell:thicknessOf", { name })}
+                  caption={say("shell:thickness")}
+                  kind="length"
+                  value={treatment.thicknessCm}
+                  limits={{ min: LIMITS.treatmentCm.min, max: Math.min(LIMITS.treatmentCm.max, most) }}
+                  onCommit={(thicknessCm, gesture) =>
+                    edit(
+                      [{ name: "setTreatment", args: { wall, treatmentId: treatment.treatmentId, thicknessCm } }],
+                      gesture,
+                    )
+                  }
                 />
               ) : null}
               {kind.takesFinish ? (
                 <label className={css.field}>
                   <span>{say("shell:finish")}</span>
                   <select
-                    className={css.select} aria-label={say("shell:finishOf", { name })} value={treatment.finishId ?? ""}
-                    onChange={(event) => edit([{ name: "setTreatment", args: { wall, treatmentId: treatment.treatmentId, finishId: event.target.value === "" ? null : event.target.value } }])}
+                    className={css.select}
+                    aria-label={say("shell:finishOf", { name })}
+                    value={treatment.finishId ?? ""}
+                    onChange={(event) =>
+                      edit([
+                        {
+                          name: "setTreatment",
+                          args: {
+                            wall,
+                            treatmentId: treatment.treatmentId,
+                            finishId: event.target.value === "" ? null : event.target.value,
+                          },
+                        },
+                      ])
+                    }
                   >
                     <option value="">{say("shell:noFinish")}</option>
-                    {catalog.wallFinishes.map(({ id }) => <option key={id} value={id}>{capital(nameOf("wallFinishes", id))}</option>)}
+                    {catalog.wallFinishes.map(({ id }) => (
+                      <option key={id} value={id}>
+                        {capital(nameOf("wallFinishes", id))}
+                      </option>
+                    ))}
                   </select>
                 </label>
               ) : null}
@@ -91,9 +141,13 @@ function Work({ treatment }: { treatment: Treatment }) {
   const { shell } = useOpen().habitat;
   const work = wallWork(shell, treatment);
   const takes = [
-    work.foamCans > 0 && say("shell:takes.foam", { count: work.foamCans }), work.cartridges > 0 && say("shell:takes.silicone", { count: work.cartridges }),
-    work.paintL > 0 && say("shell:takes.paint", { paintL: work.paintL }), work.fibreL > 0 && say("shell:takes.fibre", { fibreL: work.fibreL }),
-    work.clayL > 0 && say("shell:takes.clay", { clayL: work.clayL }), work.sheetCm2 > 0 && say("shell:takes.sheet", { lengthCm: wallLengthCm(shell, treatment.wall), heightCm: shell.heightCm }),
+    work.foamCans > 0 && say("shell:takes.foam", { count: work.foamCans }),
+    work.cartridges > 0 && say("shell:takes.silicone", { count: work.cartridges }),
+    work.paintL > 0 && say("shell:takes.paint", { paintL: work.paintL }),
+    work.fibreL > 0 && say("shell:takes.fibre", { fibreL: work.fibreL }),
+    work.clayL > 0 && say("shell:takes.clay", { clayL: work.clayL }),
+    work.sheetCm2 > 0 &&
+      say("shell:takes.sheet", { lengthCm: wallLengthCm(shell, treatment.wall), heightCm: shell.heightCm }),
   ].filter((text) => text !== false);
   const days = work.setDays + work.finishDays + work.airDays;
   return (

@@ -28,15 +28,22 @@ export function StartHabitat() {
   const router = useRouter();
   const schema = useMemo(() => startSchema(say, system), [say, system]);
   const form = useForm<StartFields, unknown, Started>({
-    resolver: zodResolver(schema), mode: "onTouched",
+    resolver: zodResolver(schema),
+    mode: "onTouched",
     defaultValues: {
-      animalId: "crocodileSkink", count: "2", name: "", size: "", sill: "0", top: "mesh",
-      temperature: figures.printed(21, "temperature"), humidity: "45",
+      animalId: "crocodileSkink",
+      count: "2",
+      name: "",
+      size: "",
+      sill: "0",
+      top: "mesh",
+      temperature: figures.printed(21, "temperature"),
+      humidity: "45",
     },
   });
   const { register, handleSubmit, control, formState } = form;
   const fields = useWatch({ control }) as StartFields;
-  
+
   const own = useOwn() ?? EMPTY_SHELF;
   const ownAnimal = own.animals.find(({ id }) => id === fields.animalId);
   const draft = useMemo(() => draftOf(schema, fields, ownAnimal), [schema, fields, ownAnimal]);
@@ -44,43 +51,88 @@ export function StartHabitat() {
 
   const go = handleSubmit(async (read) => {
     const now = new Date();
-    const habitat = startHabitat({
-      id: crypto.randomUUID(), createdAt: now.toISOString(), startOn: formatISO(now, { representation: "date" }), ...read,
-    }, ownAnimal);
+    const habitat = startHabitat(
+      {
+        id: crypto.randomUUID(),
+        createdAt: now.toISOString(),
+        startOn: formatISO(now, { representation: "date" }),
+        ...read,
+      },
+      ownAnimal,
+    );
     await putHabitat(habitat);
     router.push(`/h/${habitat.id}/brief`);
   });
 
   const text = (name: keyof StartFields, label: string, help = "") => ({
-    ...register(name), label, error: formState.errors[name] !== undefined, helperText: formState.errors[name]?.message ?? help, autoComplete: "off",
+    ...register(name),
+    label,
+    error: formState.errors[name] !== undefined,
+    helperText: formState.errors[name]?.message ?? help,
+    autoComplete: "off",
   });
   return (
     <div className={css.page}>
       <AppHeader place="shelf" onUnits={chooseUnits} />
-      <form id="work" className={css.form} onSubmit={(event) => void go(event)} noValidate aria-label={say("start:title")}>
+      <form
+        id="work"
+        className={css.form}
+        onSubmit={(event) => void go(event)}
+        noValidate
+        aria-label={say("start:title")}
+      >
         <h1>{say("start:title")}</h1>
         <p>{say("start:sub")}</p>
         <div className={css.two}>
-          <AnimalField label={say("start:animal")} animals={[...own.animals, ...catalog.animals]} value={fields.animalId} onChange={(animalId) => form.setValue("animalId", animalId)} help={formState.errors.animalId?.message} />
-          <TextField {...text("count", say("start:count"))} slotProps={{ htmlInput: { inputMode: "numeric", className: "measure" } }} />
+          <AnimalField
+            label={say("start:animal")}
+            animals={[...own.animals, ...catalog.animals]}
+            value={fields.animalId}
+            onChange={(animalId) => form.setValue("animalId", animalId)}
+            help={formState.errors.animalId?.message}
+          />
+          <TextField
+            {...text("count", say("start:count"))}
+            slotProps={{ htmlInput: { inputMode: "numeric", className: "measure" } }}
+          />
         </div>
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
-        <TextField {...text("size", say("start:size"), say("start:sizeHelp"))} slotProps={{ htmlInput: { className: "measure" } }} />
+        <TextField
+          {...text("size", say("start:size"), say("start:sizeHelp"))}
+          slotProps={{ htmlInput: { className: "measure" } }}
+        />
         <div className={css.halves}>
-          <TextField {...text("sill", say("start:sill"), say("start:sillHelp"))} slotProps={{ htmlInput: { className: "measure" } }} />
+          <TextField
+            {...text("sill", say("start:sill"), say("start:sillHelp"))}
+            slotProps={{ htmlInput: { className: "measure" } }}
+          />
           <TextField select {...text("top", say("start:top"))} value={fields.top}>
             {(Object.keys(STARTING_TOPS) as StartingTop[]).map((top) => (
-              <MenuItem key={top} value={top}>{capital(say(`shell:startingTops.${top}`))}</MenuItem>
+              <MenuItem key={top} value={top}>
+                {capital(say(`shell:startingTops.${top}`))}
+              </MenuItem>
             ))}
           </TextField>
         </div>
         <fieldset className={css.halves}>
           <legend>{say("start:room")}</legend>
-          <TextField {...text("temperature", say("start:roomTemperature"))} slotProps={{ htmlInput: { className: "measure" } }} />
-          <TextField {...text("humidity", say("start:roomHumidity"))} slotProps={{ htmlInput: { className: "measure" } }} />
+          <TextField
+            {...text("temperature", say("start:roomTemperature"))}
+            slotProps={{ htmlInput: { className: "measure" } }}
+          />
+          <TextField
+            {...text("humidity", say("start:roomHumidity"))}
+            slotProps={{ htmlInput: { className: "measure" } }}
+          />
         </fieldset>
-        <Cautions codes={animal.cautions.filter((code) => code === "protectedSpecies" || code === "toxicSkin" || code === "sting")} />
-        <Button type="submit" size="large" disabled={formState.isSubmitting}>{say("start:go")}</Button>
+        <Cautions
+          codes={animal.cautions.filter(
+            (code) => code === "protectedSpecies" || code === "toxicSkin" || code === "sting",
+          )}
+        />
+        <Button type="submit" size="large" disabled={formState.isSubmitting}>
+          {say("start:go")}
+        </Button>
       </form>
       <Preview habitat={draft} />
     </div>
@@ -88,25 +140,41 @@ export function StartHabitat() {
 }
 
 /** The habitat as it would be, as soon as the fields make sense; a nameless one still shows. */
-function draftOf(schema: ReturnType<typeof startSchema>, fields: StartFields, ownAnimal: OwnAnimal | undefined): Habitat | undefined {
+function draftOf(
+  schema: ReturnType<typeof startSchema>,
+  fields: StartFields,
+  ownAnimal: OwnAnimal | undefined,
+): Habitat | undefined {
   const read = schema.safeParse({ ...fields, name: fields.name.trim() === "" ? "…" : fields.name });
   if (!read.success) return undefined;
-  return startHabitat({ id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data }, ownAnimal);
+  return startHabitat(
+    { id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data },
+    ownAnimal,
+  );
 }
 
 function Preview({ habitat }: { habitat: Habitat | undefined }) {
   const say = useSay();
   const [ref, size] = useSize();
-  const scale = habitat && size ? Math.min(9, (size.width - 40) / habitat.shell.widthCm, (size.height - 60) / habitat.shell.heightCm) : 1;
+  const scale =
+    habitat && size
+      ? Math.min(9, (size.width - 40) / habitat.shell.widthCm, (size.height - 60) / habitat.shell.heightCm)
+      : 1;
   return (
     <section className={css.preview} aria-label={say("brief:verdictTitle")} aria-live="polite">
       <div className={css.stage} ref={ref}>
-        {habitat && size ? <Miniature habitat={habitat} pxPerCm={scale} label={say("brief:title")} /> : <p className={css.hint}>{say("start:previewHint")}</p>}
+        {habitat && size ? (
+          <Miniature habitat={habitat} pxPerCm={scale} label={say("brief:title")} />
+        ) : (
+          <p className={css.hint}>{say("start:previewHint")}</p>
+        )}
       </div>
       <ul>
         {habitat
           ? boxFit(habitat).map((reason) => (
-              <li key={reason.code} data-weight={reason.weight}>{sayBox(reason, say)}</li>
+              <li key={reason.code} data-weight={reason.weight}>
+                {sayBox(reason, say)}
+              </li>
             ))
           : null}
       </ul>

@@ -3,23 +3,41 @@ import { sayIn } from "@/words";
 import { startSchema, type StartFields } from "./startSchema";
 
 const good: StartFields = {
-  animalId: "crocodileSkink", count: "2", name: "Fernwall", size: "24 x 18 x 18 in", sill: "6 3/4 in", top: "mesh", temperature: "70 F", humidity: "45 %",
+  animalId: "crocodileSkink",
+  count: "2",
+  name: "Fernwall",
+  size: "24 x 18 x 18 in",
+  sill: "6 3/4 in",
+  top: "mesh",
+  temperature: "70 F",
+  humidity: "45 %",
 };
-const read = (change: Partial<StartFields>, system: "metric" | "us" = "metric") => startSchema(sayIn(system), system).safeParse({ ...good, ...change });
+const read = (change: Partial<StartFields>, system: "metric" | "us" = "metric") =>
+  startSchema(sayIn(system), system).safeParse({ ...good, ...change });
 const told = (change: Partial<StartFields>, system: "metric" | "us" = "metric") => {
   const result = read(change, system);
-  return result.success ? "accepted" : result.error.issues.map((issue) => `${issue.path.join(".")}: ${issue.message}`).join(" | ");
+  return result.success
+    ? "accepted"
+    : result.error.issues.map((issue) => `${issue.path.join(".")}: ${issue.message}`).join(" | ");
 };
 
 describe("the start form", () => {
   it("reads what people type into base units", () => {
     expect(read({}).data).toMatchObject({
-      count: 2, shell: { widthCm: expect.closeTo(60.96, 6), heightCm: expect.closeTo(45.72, 6), sillCm: expect.closeTo(17.145, 6) },
+      count: 2,
+      shell: {
+        widthCm: expect.closeTo(60.96, 6),
+        heightCm: expect.closeTo(45.72, 6),
+        sillCm: expect.closeTo(17.145, 6),
+      },
       room: { temperatureC: expect.closeTo(21.11, 2), humidityRh: 45 },
     });
   });
   it("takes bare numbers in the chosen system", () => {
-    expect(read({ size: "24 x 18 x 18", sill: "0", temperature: "70", humidity: "45" }, "us").data).toMatchObject({ shell: { widthCm: expect.closeTo(60.96, 6) }, room: { temperatureC: expect.closeTo(21.11, 2) } });
+    expect(read({ size: "24 x 18 x 18", sill: "0", temperature: "70", humidity: "45" }, "us").data).toMatchObject({
+      shell: { widthCm: expect.closeTo(60.96, 6) },
+      room: { temperatureC: expect.closeTo(21.11, 2) },
+    });
   });
   it.each<[Partial<StartFields>, RegExp]>([
     [{ size: "" }, /^size: Inner size.*needed to start/],

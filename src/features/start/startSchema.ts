@@ -6,7 +6,14 @@ import { figuresIn, type Say } from "@/words";
 
 /** What the start form holds: text as people type it. */
 export type StartFields = {
-  animalId: string; count: string; name: string; size: string; sill: string; top: StartingTop; temperature: string; humidity: string;
+  animalId: string;
+  count: string;
+  name: string;
+  size: string;
+  sill: string;
+  top: StartingTop;
+  temperature: string;
+  humidity: string;
 };
 
 /** Reads the start form; every refusal names its field in plain words. */
@@ -29,11 +36,19 @@ export function startSchema(say: Say, system: UnitSystem) {
     const read = parseSize(text, system);
     if (!read.ok) {
       const { code, ...rest } = read.problem;
-      return refuse(code === "size.notThree" ? say("problems:measure.notThree", { label }) : say(`problems:${code}`, { ...rest, kind: "", label }));
+      return refuse(
+        code === "size.notThree"
+          ? say("problems:measure.notThree", { label })
+          : say(`problems:${code}`, { ...rest, kind: "", label }),
+      );
     }
     const [widthCm, depthCm, heightCm] = read.size;
     const { min, max } = LIMITS.boxCm;
-    const sides = [["shell:width", widthCm], ["shell:depth", depthCm], ["shell:height", heightCm]] as const;
+    const sides = [
+      ["shell:width", widthCm],
+      ["shell:depth", depthCm],
+      ["shell:height", heightCm],
+    ] as const;
     const wrong = sides.find(([, cm]) => cm < min || cm > max);
     if (!wrong) return { widthCm, depthCm, heightCm };
     const told = (cm: number) => figuresIn(system).printed(cm, "length");
@@ -47,7 +62,10 @@ export function startSchema(say: Say, system: UnitSystem) {
       count: z.string().transform((text, context) => {
         const count = Number(text);
         if (/^\d+$/.test(text.trim()) && count >= min && count <= max) return count;
-        context.addIssue({ code: "custom", message: say("problems:whole", { label: say("start:count"), least: min, most: max }) });
+        context.addIssue({
+          code: "custom",
+          message: say("problems:whole", { label: say("start:count"), least: min, most: max }),
+        });
         return z.NEVER;
       }),
       name: z.string().superRefine((text, context) => {
@@ -62,7 +80,9 @@ export function startSchema(say: Say, system: UnitSystem) {
       humidity: measure(`${say("start:room")}, ${say("start:roomHumidity")}`, "humidity", LIMITS.humidityRh),
     })
     .transform(({ size: box, sill, top, temperature, humidity, ...rest }) => ({
-      ...rest, shell: { ...box, sillCm: sill, top }, room: { temperatureC: temperature, humidityRh: humidity },
+      ...rest,
+      shell: { ...box, sillCm: sill, top },
+      room: { temperatureC: temperature, humidityRh: humidity },
     }));
 }
 

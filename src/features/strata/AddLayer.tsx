@@ -44,7 +44,14 @@ export function AddLayer() {
   };
   return (
     <>
-      <Button size="small" variant="outlined" startIcon={<AddOutlined />} aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)} sx={{ flex: "none" }}>
+      <Button
+        size="small"
+        variant="outlined"
+        startIcon={<AddOutlined />}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{ flex: "none" }}
+      >
         {say("strata:add")}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>

@@ -21,7 +21,9 @@ export function LayerMore({ layer, name }: { layer: Layer; name: string }) {
   const { zones } = habitat.strata;
   const grounds = [
     { id: OVER_ALL, text: say("strata:overFloor") },
-    ...(zones.length > 0 ? [...zones.map((zone) => ({ id: zone.id, text: zone.name })), { id: OVER_REST, text: say("strata:overRest") }] : []),
+    ...(zones.length > 0
+      ? [...zones.map((zone) => ({ id: zone.id, text: zone.name })), { id: OVER_REST, text: say("strata:overRest") }]
+      : []),
   ];
   return (
     <div className={css.more}>
@@ -29,14 +31,34 @@ export function LayerMore({ layer, name }: { layer: Layer; name: string }) {
         {zones.length > 0 ? (
           <label className={css.field}>
             <span>{say("strata:over")}</span>
-            <select className={css.select} value={layer.over} onChange={(event) => edit([{ name: "setOver", args: { layerId: layer.id, over: event.target.value } }])}>
-              {grounds.map(({ id, text }) => <option key={id} value={id}>{text}</option>)}
+            <select
+              className={css.select}
+              value={layer.over}
+              onChange={(event) => edit([{ name: "setOver", args: { layerId: layer.id, over: event.target.value } }])}
+            >
+              {grounds.map(({ id, text }) => (
+                <option key={id} value={id}>
+                  {text}
+                </option>
+              ))}
             </select>
           </label>
         ) : null}
         <span className={css.arrows}>
-          <IconButton size="small" aria-label={say("strata:up", { name })} onClick={() => edit([{ name: "moveLayer", args: { layerId: layer.id, by: 1 } }])}><ArrowUpwardOutlined sx={{ fontSize: 17 }} /></IconButton>
-          <IconButton size="small" aria-label={say("strata:down", { name })} onClick={() => edit([{ name: "moveLayer", args: { layerId: layer.id, by: -1 } }])}><ArrowDownwardOutlined sx={{ fontSize: 17 }} /></IconButton>
+          <IconButton
+            size="small"
+            aria-label={say("strata:up", { name })}
+            onClick={() => edit([{ name: "moveLayer", args: { layerId: layer.id, by: 1 } }])}
+          >
+            <ArrowUpwardOutlined sx={{ fontSize: 17 }} />
+          </IconButton>
+          <IconButton
+            size="small"
+            aria-label={say("strata:down", { name })}
+            onClick={() => edit([{ name: "moveLayer", args: { layerId: layer.id, by: -1 } }])}
+          >
+            <ArrowDownwardOutlined sx={{ fontSize: 17 }} />
+          </IconButton>
         </span>
       </div>
       {layer.kind === "soil" ? <SoilMore layer={layer} name={name} /> : null}
@@ -50,23 +72,48 @@ function SoilMore({ layer, name }: { layer: SoilLayer; name: string }) {
   const { widthCm, depthCm } = habitat.shell;
   const radiusCm = Math.min(10, widthCm / 4, depthCm / 3);
   const add = () =>
-    edit([{ name: "addMound", args: { layerId: layer.id, id: crypto.randomUUID().slice(0, 8), form: "dome", xCm: widthCm / 2, yCm: depthCm * 0.6, radiusCm, topRadiusCm: 0, heightCm: radiusCm * 0.4 } }]);
+    edit([
+      {
+        name: "addMound",
+        args: {
+          layerId: layer.id,
+          id: crypto.randomUUID().slice(0, 8),
+          form: "dome",
+          xCm: widthCm / 2,
+          yCm: depthCm * 0.6,
+          radiusCm,
+          topRadiusCm: 0,
+          heightCm: radiusCm * 0.4,
+        },
+      },
+    ]);
   return (
     <>
       <Pills
-        label={say("strata:laid", { name })} value={layer.laid} onChange={(laid) => edit([{ name: "setLaid", args: { layerId: layer.id, laid } }])}
+        label={say("strata:laid", { name })}
+        value={layer.laid}
+        onChange={(laid) => edit([{ name: "setLaid", args: { layerId: layer.id, laid } }])}
         options={LAID.map((value) => ({ value, text: say(`strata:laidHow.${value}`) }))}
       />
       <div className={css.corners}>
         {CORNERS.map((corner) => (
           <Stepper
-            key={corner} label={say("strata:cornerOf", { name, corner: say(`strata:corners.${corner}`) })} caption={say(`strata:corners.${corner}`)} kind="length"
-            value={layer.corners[corner]} limits={LIMITS.layerCm} onCommit={(cm, gesture) => edit([{ name: "setCorners", args: { layerId: layer.id, [corner]: cm } }], gesture)}
+            key={corner}
+            label={say("strata:cornerOf", { name, corner: say(`strata:corners.${corner}`) })}
+            caption={say(`strata:corners.${corner}`)}
+            kind="length"
+            value={layer.corners[corner]}
+            limits={LIMITS.layerCm}
+            onCommit={(cm, gesture) =>
+              edit([{ name: "setCorners", args: { layerId: layer.id, [corner]: cm } }], gesture)
+            }
           />
         ))}
       </div>
       <MoundRows layer={layer} />
-      <Button size="small" variant="outlined" onClick={add}>{say("strata:addMound")}</Button>
+      <Button size="small" variant="outlined" onClick={add}>
+        {say("strata:addMound")}
+      </Button>
     </>
   );
 }

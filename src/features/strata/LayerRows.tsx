@@ -29,13 +29,25 @@ export function LayerRows({ chosen, onChoose }: Choosing) {
     <ul className={css.rows}>
       {habitat.strata.layers.toReversed().map((layer) => {
         const level = levels.get(layer.id);
-        return level ? <LayerRow key={layer.id} layer={layer} level={level} chosen={layer.id === chosen} onChoose={onChoose} /> : null;
+        return level ? (
+          <LayerRow key={layer.id} layer={layer} level={level} chosen={layer.id === chosen} onChoose={onChoose} />
+        ) : null;
       })}
     </ul>
   );
 }
 
-function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Level; chosen: boolean; onChoose: Choosing["onChoose"] }) {
+function LayerRow({
+  layer,
+  level,
+  chosen,
+  onChoose,
+}: {
+  layer: Layer;
+  level: Level;
+  chosen: boolean;
+  onChoose: Choosing["onChoose"];
+}) {
   const say = useSay();
   const { habitat, edit } = useOpen();
   const name = useLayerNames(habitat)(layer.id);
@@ -43,13 +55,21 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
   const zone = habitat.strata.zones.find((other) => other.id === layer.over);
   const where = layer.over === OVER_ALL ? undefined : (zone?.name ?? say("strata:overNames.rest"));
   return (
-    <li className={css.row} data-chosen={chosen} data-kind={layer.kind} onFocus={() => onChoose(layer.id)} onPointerDown={() => onChoose(layer.id)}>
+    <li
+      className={css.row}
+      data-chosen={chosen}
+      data-kind={layer.kind}
+      onFocus={() => onChoose(layer.id)}
+      onPointerDown={() => onChoose(layer.id)}
+    >
       <Swatch material={materialOf(layer, habitat)} />
       <div className={css.text}>
         <span className={css.title}>
           <MaterialName layer={layer} name={name} />
           {where ? <span className={css.where}>{where}</span> : null}
-          {layer.kind === "soil" && layer.laid === "dry" ? <span className={css.where}>{say("strata:laidHow.dry")}</span> : null}
+          {layer.kind === "soil" && layer.laid === "dry" ? (
+            <span className={css.where}>{say("strata:laidHow.dry")}</span>
+          ) : null}
         </span>
         <Detail layer={layer} level={level} />
       </div>
@@ -57,10 +77,19 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
         <Depths layer={layer} name={name} />
       </div>
       <span className={`${css.remove} ${css.tools}`}>
-        <IconButton size="small" aria-label={say("strata:more", { name })} aria-expanded={open} onClick={() => setOpen(!open)}>
+        <IconButton
+          size="small"
+          aria-label={say("strata:more", { name })}
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
           <TuneOutlined sx={{ fontSize: 17 }} />
         </IconButton>
-        <IconButton size="small" aria-label={say("strata:removeLayer", { name })} onClick={() => edit([{ name: "removeLayers", args: { layerIds: [layer.id] } }])}>
+        <IconButton
+          size="small"
+          aria-label={say("strata:removeLayer", { name })}
+          onClick={() => edit([{ name: "removeLayers", args: { layerIds: [layer.id] } }])}
+        >
           <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
         </IconButton>
       </span>
@@ -69,7 +98,12 @@ function LayerRow({ layer, level, chosen, onChoose }: { layer: Layer; level: Lev
   );
 }
 
-const SHELVES = { drainage: "drainageMedia", falseBottom: "falseBottoms", barrier: "barriers", dressing: "dressings" } as const;
+const SHELVES = {
+  drainage: "drainageMedia",
+  falseBottom: "falseBottoms",
+  barrier: "barriers",
+  dressing: "dressings",
+} as const;
 
 /** The material's name; pressing it offers the others of its kind. Soil is named by its mix. */
 function MaterialName({ layer, name }: { layer: Layer; name: string }) {
@@ -80,13 +114,19 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
   const shelf = SHELVES[layer.kind];
   return (
     <>
-      <ButtonBase className={`${css.name} ${css.choice}`} aria-haspopup="menu" aria-label={`${say("strata:material")}: ${name}`} onClick={(event) => setAnchor(event.currentTarget)}>
+      <ButtonBase
+        className={`${css.name} ${css.choice}`}
+        aria-haspopup="menu"
+        aria-label={`${say("strata:material")}: ${name}`}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
         {name} <span aria-hidden>▾</span>
       </ButtonBase>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {catalog[shelf].map(({ id }) => (
           <MenuItem
-            key={id} selected={id === layer.materialId}
+            key={id}
+            selected={id === layer.materialId}
             onClick={() => {
               setAnchor(null);
               if (id !== layer.materialId) edit([{ name: "setMaterial", args: { layerId: layer.id, materialId: id } }]);
@@ -105,10 +145,17 @@ function Detail({ layer, level }: { layer: Layer; level: Level }) {
   const { habitat, derived } = useOpen();
   const { volumeL, looseL, wetKg } = level;
   const text = {
-    drainage: () => say("strata:detailDrainage", { volumeL, looseL, voidPct: layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).voidPct : 0 }),
+    drainage: () =>
+      say("strata:detailDrainage", {
+        volumeL,
+        looseL,
+        voidPct: layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).voidPct : 0,
+      }),
     falseBottom: () => {
       const plan = derived.ground.legs.find((legs) => legs.layerId === layer.id);
-      return plan ? say("strata:detailFalseBottom", { count: plan.legs.length, legCm: plan.legCm, spacingCm: plan.spacingCm }) : "";
+      return plan
+        ? say("strata:detailFalseBottom", { count: plan.legs.length, legCm: plan.legCm, spacingCm: plan.spacingCm })
+        : "";
     },
     barrier: () => {
       const sheet = cutSheets(habitat, derived.ground).find((cut) => cut.layerId === layer.id);
@@ -128,11 +175,19 @@ function Depths({ layer, name }: { layer: Layer; name: string }) {
     return (
       <>
         <Stepper
-          label={say("strata:frontOf", { name })} caption={say("strata:front")} kind="length" value={layer.corners.frontLeftCm} limits={LIMITS.layerCm}
+          label={say("strata:frontOf", { name })}
+          caption={say("strata:front")}
+          kind="length"
+          value={layer.corners.frontLeftCm}
+          limits={LIMITS.layerCm}
           onCommit={(frontCm, gesture) => edit([{ name: "setSoil", args: { layerId: layer.id, frontCm } }], gesture)}
         />
         <Stepper
-          label={say("strata:backOf", { name })} caption={say("strata:back")} kind="length" value={layer.corners.backLeftCm} limits={LIMITS.layerCm}
+          label={say("strata:backOf", { name })}
+          caption={say("strata:back")}
+          kind="length"
+          value={layer.corners.backLeftCm}
+          limits={LIMITS.layerCm}
           onCommit={(backCm, gesture) => edit([{ name: "setSoil", args: { layerId: layer.id, backCm } }], gesture)}
         />
       </>
@@ -140,7 +195,10 @@ function Depths({ layer, name }: { layer: Layer; name: string }) {
   }
   return (
     <Stepper
-      label={say("strata:depthOf", { name })} kind="length" value={layer.depthCm} limits={LIMITS.layerCm}
+      label={say("strata:depthOf", { name })}
+      kind="length"
+      value={layer.depthCm}
+      limits={LIMITS.layerCm}
       onCommit={(depthCm, gesture) => edit([{ name: "setDepth", args: { layerId: layer.id, depthCm } }], gesture)}
     />
   );

@@ -10,7 +10,12 @@ import { Pills } from "@/ui/parts";
 import { useSay } from "@/words";
 import css from "./LayerRows.module.css";
 
-const FIELDS = [["heightCm", LIMITS.moundCm], ["radiusCm", LIMITS.moundCm], ["xCm", LIMITS.sillCm], ["yCm", LIMITS.sillCm]] as const;
+const FIELDS = [
+  ["heightCm", LIMITS.moundCm],
+  ["radiusCm", LIMITS.moundCm],
+  ["xCm", LIMITS.sillCm],
+  ["yCm", LIMITS.sillCm],
+] as const;
 
 /** The heaps on a soil lift: dome or flat-topped, how high, how wide, where. */
 export function MoundRows({ layer }: { layer: SoilLayer }) {
@@ -29,31 +34,52 @@ export function MoundRows({ layer }: { layer: SoilLayer }) {
     <>
       {layer.mounds.map((mound, at) => {
         const name = say("strata:mound", { nth: at + 1 });
-        const fields = mound.form === "flat" ? [...FIELDS.slice(0, 2), ["topRadiusCm", LIMITS.mostMoundTopCm] as const, ...FIELDS.slice(2)] : FIELDS;
+        const fields =
+          mound.form === "flat"
+            ? [...FIELDS.slice(0, 2), ["topRadiusCm", LIMITS.mostMoundTopCm] as const, ...FIELDS.slice(2)]
+            : FIELDS;
         return (
           <div key={mound.id} className={css.mound}>
             <div className={css.moreLine}>
               <b>{name}</b>
               <Pills
-                label={say("strata:moundForm", { name })} value={mound.form} onChange={(form) => change(mound, { form }, name)}
-                options={(["dome", "flat"] as const).map((value) => ({ value, text: say(`strata:moundForms.${value}`) }))}
+                label={say("strata:moundForm", { name })}
+                value={mound.form}
+                onChange={(form) => change(mound, { form }, name)}
+                options={(["dome", "flat"] as const).map((value) => ({
+                  value,
+                  text: say(`strata:moundForms.${value}`),
+                }))}
               />
-              <IconButton size="small" aria-label={say("strata:removeMound", { name })} onClick={() => edit([{ name: "removeMound", args: { layerId: layer.id, id: mound.id } }])}>
+              <IconButton
+                size="small"
+                aria-label={say("strata:removeMound", { name })}
+                onClick={() => edit([{ name: "removeMound", args: { layerId: layer.id, id: mound.id } }])}
+              >
                 <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
               </IconButton>
             </div>
             <div className={css.corners}>
               {fields.map(([field, limits]) => (
                 <Stepper
-                  key={field} label={say("strata:fieldOf", { name, field: say(`strata:moundFields.${field}`) })} caption={say(`strata:moundFields.${field}`)} kind="length" value={mound[field]}
-                  limits={limits} onCommit={(cm, gesture) => change(mound, { [field]: cm }, name, gesture)}
+                  key={field}
+                  label={say("strata:fieldOf", { name, field: say(`strata:moundFields.${field}`) })}
+                  caption={say(`strata:moundFields.${field}`)}
+                  kind="length"
+                  value={mound[field]}
+                  limits={limits}
+                  onCommit={(cm, gesture) => change(mound, { [field]: cm }, name, gesture)}
                 />
               ))}
             </div>
           </div>
         );
       })}
-      {refused ? <p role="alert" className={css.refused}>{refused}</p> : null}
+      {refused ? (
+        <p role="alert" className={css.refused}>
+          {refused}
+        </p>
+      ) : null}
     </>
   );
 }

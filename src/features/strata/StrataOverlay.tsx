@@ -25,11 +25,21 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
     .filter((level) => level.kind !== "barrier")
     .map((level) => {
       const layer = layerOf(level.layerId);
-      return { key: level.layerId, cm: level.top.frontCm, text: tagText(level.top.frontCm), color: layer ? tagColor(layer, habitat) : "#5c6a62" };
+      return {
+        key: level.layerId,
+        cm: level.top.frontCm,
+        text: tagText(level.top.frontCm),
+        color: layer ? tagColor(layer, habitat) : "#5c6a62",
+      };
     });
   if (water && habitat.strata.waterLineCm > 0) {
     const { waterLineCm } = habitat.strata;
-    tags.push({ key: "water", cm: waterLineCm, text: tagText(waterLineCm), color: waterLineCm > water.safeLineCm ? "#a63d2f" : "#246c7e" });
+    tags.push({
+      key: "water",
+      cm: waterLineCm,
+      text: tagText(waterLineCm),
+      color: waterLineCm > water.safeLineCm ? "#a63d2f" : "#246c7e",
+    });
   }
 
   return (
@@ -41,17 +51,37 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
         if (!layer || layer.kind === "barrier") return [];
         const name = nameOfLayer(layer.id);
         return edgesOf(layer, level, frame, at).map((edge) => (
-          <g key={`${layer.id}-${edge.where}`} onFocus={() => onChoose(layer.id)} opacity={chosen === undefined || chosen === layer.id ? 1 : 0.75}>
+          <g
+            key={`${layer.id}-${edge.where}`}
+            onFocus={() => onChoose(layer.id)}
+            opacity={chosen === undefined || chosen === layer.id ? 1 : 0.75}
+          >
             <Handle
-              x={edge.x} y={frame.y(edge.topCm)} pxPerCm={frame.pxPerCm} valueCm={edge.topCm}
-              leastCm={edge.bottomCm + LIMITS.layerCm.min} mostCm={Math.max(frame.heightCm, edge.topCm)} stepCm={stepOf("length", system)}
-              label={say("strata:handle", { name: edge.where === "all" ? name : `${name}, ${say(`strata:${edge.where}`)}` })}
+              x={edge.x}
+              y={frame.y(edge.topCm)}
+              pxPerCm={frame.pxPerCm}
+              valueCm={edge.topCm}
+              leastCm={edge.bottomCm + LIMITS.layerCm.min}
+              mostCm={Math.max(frame.heightCm, edge.topCm)}
+              stepCm={stepOf("length", system)}
+              label={say("strata:handle", {
+                name: edge.where === "all" ? name : `${name}, ${say(`strata:${edge.where}`)}`,
+              })}
               valueText={figures.printed(edge.topCm, "length")}
               onMove={(toCm, gesture) => {
                 onChoose(layer.id);
                 const depthCm = Math.max(LIMITS.layerCm.min, toCm - edge.bottomCm);
                 if (layer.kind !== "soil") edit([{ name: "setDepth", args: { layerId: layer.id, depthCm } }], gesture);
-                else edit([{ name: "setSoil", args: { layerId: layer.id, [edge.where === "back" ? "backCm" : "frontCm"]: depthCm } }], gesture);
+                else
+                  edit(
+                    [
+                      {
+                        name: "setSoil",
+                        args: { layerId: layer.id, [edge.where === "back" ? "backCm" : "frontCm"]: depthCm },
+                      },
+                    ],
+                    gesture,
+                  );
               }}
             />
           </g>
@@ -79,9 +109,29 @@ function CornerHandles({ frame, chosen }: { frame: Frame; chosen: string }) {
     const topCm = bottomCm + layer.corners[corner];
     return (
       <Handle
-        key={corner} x={frame.x(corner === "frontLeftCm" ? left + 1.2 : right - 1.2)} y={frame.y(topCm)} pxPerCm={frame.pxPerCm} valueCm={topCm} leastCm={bottomCm + LIMITS.layerCm.min} mostCm={Math.max(frame.heightCm, topCm)}
-        stepCm={stepOf("length", system)} label={say("strata:handle", { name: say("strata:cornerOf", { name: nameOfLayer(chosen), corner: say(`strata:corners.${corner}`) }) })} valueText={figures.printed(topCm, "length")}
-        onMove={(toCm, gesture) => edit([{ name: "setCorners", args: { layerId: chosen, [corner]: Math.max(LIMITS.layerCm.min, toCm - bottomCm) } }], gesture)}
+        key={corner}
+        x={frame.x(corner === "frontLeftCm" ? left + 1.2 : right - 1.2)}
+        y={frame.y(topCm)}
+        pxPerCm={frame.pxPerCm}
+        valueCm={topCm}
+        leastCm={bottomCm + LIMITS.layerCm.min}
+        mostCm={Math.max(frame.heightCm, topCm)}
+        stepCm={stepOf("length", system)}
+        label={say("strata:handle", {
+          name: say("strata:cornerOf", { name: nameOfLayer(chosen), corner: say(`strata:corners.${corner}`) }),
+        })}
+        valueText={figures.printed(topCm, "length")}
+        onMove={(toCm, gesture) =>
+          edit(
+            [
+              {
+                name: "setCorners",
+                args: { layerId: chosen, [corner]: Math.max(LIMITS.layerCm.min, toCm - bottomCm) },
+              },
+            ],
+            gesture,
+          )
+        }
       />
     );
   });
@@ -94,14 +144,30 @@ function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
   const front = { topCm: level.top.frontCm, bottomCm: level.bottom.frontCm };
   const back = { topCm: level.top.backCm, bottomCm: level.bottom.backCm };
   // Side by side, so that thin layers on a small screen keep grips that do not cover one another; those of a part of the floor stand on it.
-  const spread = frame.x(level.over === OVER_ALL ? frame.acrossCm * (0.23 + 0.18 * (at % 4)) : frame.view === "front" ? level.middle.xCm : frame.acrossCm * 0.5);
+  const spread = frame.x(
+    level.over === OVER_ALL
+      ? frame.acrossCm * (0.23 + 0.18 * (at % 4))
+      : frame.view === "front"
+        ? level.middle.xCm
+        : frame.acrossCm * 0.5,
+  );
   if (layer.kind === "soil") {
     if (frame.view === "front") return [{ where: "front", x: spread, ...front }];
-    return [{ where: "front", x: frame.x(frame.acrossCm * 0.06), ...front }, { where: "back", x: frame.x(frame.acrossCm * 0.94), ...back }];
+    return [
+      { where: "front", x: frame.x(frame.acrossCm * 0.06), ...front },
+      { where: "back", x: frame.x(frame.acrossCm * 0.94), ...back },
+    ];
   }
   if (frame.view === "front") return [{ where: "all", x: spread, ...front }];
   // From the side a level layer may lie on a slope; it is gripped in the middle.
-  return [{ where: "all", x: frame.x(frame.depthCm / 2), topCm: (level.top.frontCm + level.top.backCm) / 2, bottomCm: (level.bottom.frontCm + level.bottom.backCm) / 2 }];
+  return [
+    {
+      where: "all",
+      x: frame.x(frame.depthCm / 2),
+      topCm: (level.top.frontCm + level.top.backCm) / 2,
+      bottomCm: (level.bottom.frontCm + level.bottom.backCm) / 2,
+    },
+  ];
 }
 
 /** Tag colours stand under white figures, so pale materials are darkened. */

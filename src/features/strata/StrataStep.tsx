@@ -26,8 +26,15 @@ export function StrataStep() {
       middle={
         <>
           <BenchSection
-            habitat={habitat} ground={derived.ground} view={view} onView={setView} tagged barePlan
-            planOverlay={(frame) => <PlanGround frame={frame} chosen={chosen} drawing={drawing} onDrawn={stopDrawing} />}
+            habitat={habitat}
+            ground={derived.ground}
+            view={view}
+            onView={setView}
+            tagged
+            barePlan
+            planOverlay={(frame) => (
+              <PlanGround frame={frame} chosen={chosen} drawing={drawing} onDrawn={stopDrawing} />
+            )}
             overlay={(frame) => <StrataOverlay frame={frame} chosen={chosen} onChoose={setChosen} />}
           />
           <StrataTiles />

@@ -22,7 +22,10 @@ export function WaterRow() {
         <small>{say("strata:safeTo", { safeLineCm: water.safeLineCm })}</small>
       </span>
       <Stepper
-        label={say("strata:waterLine")} kind="length" value={habitat.strata.waterLineCm} limits={LIMITS.waterLineCm}
+        label={say("strata:waterLine")}
+        kind="length"
+        value={habitat.strata.waterLineCm}
+        limits={LIMITS.waterLineCm}
         onCommit={(waterLineCm, gesture) => edit([{ name: "setWaterLine", args: { waterLineCm } }], gesture)}
       />
     </div>
@@ -47,16 +50,39 @@ export function StrataTiles() {
     <>
       <Tiles strip>
         <Tile
-          label={say("strata:fillFront")} figure={front.figure} unit={front.unit} note={sillCm > 0 ? say("strata:ofSill", { sillCm }) : say("strata:noSill")}
+          label={say("strata:fillFront")}
+          figure={front.figure}
+          unit={front.unit}
+          note={sillCm > 0 ? say("strata:ofSill", { sillCm }) : say("strata:noSill")}
           tone={ground.underSillCm !== undefined && ground.underSillCm < 0 ? "harm" : undefined}
         />
         <Tile
-          label={say("strata:fillBack")} figure={back.figure} unit={back.unit} note={say("strata:underRim", { rimCm: Math.max(0, ground.underRimCm) })}
+          label={say("strata:fillBack")}
+          figure={back.figure}
+          unit={back.unit}
+          note={say("strata:underRim", { rimCm: Math.max(0, ground.underRimCm) })}
           tone={ground.underRimCm < 0 ? "harm" : undefined}
         />
-        <Tile label={say("strata:soilTotal")} figure={soil.figure} unit={soil.unit} note={say("strata:loose", { looseL })} />
-        <Tile label={say("strata:wetLoad")} figure={load.figure} unit={load.unit} note={say("strata:dryLoad", { dryKg: weight.dryKg, floodedKg: weight.floodedKg })} />
-        {ground.water ? <Tile label={say("strata:drainageHolds")} figure={holds.figure} unit={holds.unit} note={say("strata:perCm", { perCmWaterL: ground.water.perCmL })} /> : null}
+        <Tile
+          label={say("strata:soilTotal")}
+          figure={soil.figure}
+          unit={soil.unit}
+          note={say("strata:loose", { looseL })}
+        />
+        <Tile
+          label={say("strata:wetLoad")}
+          figure={load.figure}
+          unit={load.unit}
+          note={say("strata:dryLoad", { dryKg: weight.dryKg, floodedKg: weight.floodedKg })}
+        />
+        {ground.water ? (
+          <Tile
+            label={say("strata:drainageHolds")}
+            figure={holds.figure}
+            unit={holds.unit}
+            note={say("strata:perCm", { perCmWaterL: ground.water.perCmL })}
+          />
+        ) : null}
       </Tiles>
       {weight.wetKg > rule("twoPersonLiftKg") ? <Cautions codes={["weight"]} /> : null}
     </>

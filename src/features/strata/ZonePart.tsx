@@ -15,7 +15,11 @@ import { capital, nameOf, useSay } from "@/words";
 import css from "./LayerRows.module.css";
 
 export type SplitSide = "left" | "right" | "back";
-const SIDES = [["left", "splitLeft"], ["right", "splitRight"], ["back", "splitBack"]] as const satisfies readonly (readonly [SplitSide, string])[];
+const SIDES = [
+  ["left", "splitLeft"],
+  ["right", "splitRight"],
+  ["back", "splitBack"],
+] as const satisfies readonly (readonly [SplitSide, string])[];
 const RETAINERS = catalog.pieceKinds.filter((kind) => kind.roles.includes("retaining"));
 
 type Points = [number, number][];
@@ -23,9 +27,18 @@ type Points = [number, number][];
 /** A zone along one side of the floor, a third of it wide. */
 function sideZone(side: SplitSide, { left, right, front, back }: ReturnType<typeof groundBounds>): Points {
   const [x, y] = [(right - left) / 3, (back - front) / 3];
-  const box = { left: [left, left + x, front, back], right: [right - x, right, front, back], back: [left, right, back - y, back] }[side];
+  const box = {
+    left: [left, left + x, front, back],
+    right: [right - x, right, front, back],
+    back: [left, right, back - y, back],
+  }[side];
   const [l = 0, r = 0, f = 0, b = 0] = box;
-  return [[l, f], [r, f], [r, b], [l, b]];
+  return [
+    [l, f],
+    [r, f],
+    [r, b],
+    [l, b],
+  ];
 }
 
 /** The zones: split off a side or draw one in the plan; where each ends, what holds its ground back. */
@@ -47,11 +60,24 @@ export function ZonePart({ onDraw, onPlan }: { onDraw: () => void; onPlan: () =>
     // The soil that lay all over stays on the rest; the zone begins with a shallow bed of its own.
     const soil = layers.findLast((layer) => layer.kind === "soil" && layer.over === OVER_ALL);
     attempt([
-      { name: "addZone", args: { id, name: say("strata:zoneName", { nth: zones.length + 1 }), points: sideZone(side, groundBounds(habitat.shell)), retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 14 } } },
+      {
+        name: "addZone",
+        args: {
+          id,
+          name: say("strata:zoneName", { nth: zones.length + 1 }),
+          points: sideZone(side, groundBounds(habitat.shell)),
+          retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 14 },
+        },
+      },
       ...(soil?.kind === "soil"
         ? [
             { name: "setOver" as const, args: { layerId: soil.id, over: OVER_REST } },
-            { name: "addLayer" as const, args: { layer: { id: `bed-${id}`, kind: "soil" as const, mixId: soil.mixId, frontCm: 4, backCm: 4, over: id } } },
+            {
+              name: "addLayer" as const,
+              args: {
+                layer: { id: `bed-${id}`, kind: "soil" as const, mixId: soil.mixId, frontCm: 4, backCm: 4, over: id },
+              },
+            },
           ]
         : []),
     ]);
@@ -60,11 +86,23 @@ export function ZonePart({ onDraw, onPlan }: { onDraw: () => void; onPlan: () =>
   return (
     <LedgerPart title={say("strata:zones")}>
       {zones.length === 0 ? <p className={css.detail}>{say("strata:noZones")}</p> : null}
-      {zones.map((zone) => <ZoneRow key={zone.id} zone={zone} attempt={attempt} />)}
-      {refused ? <p role="alert" className={css.refused}>{say("strata:zoneRefused")}</p> : null}
+      {zones.map((zone) => (
+        <ZoneRow key={zone.id} zone={zone} attempt={attempt} />
+      ))}
+      {refused ? (
+        <p role="alert" className={css.refused}>
+          {say("strata:zoneRefused")}
+        </p>
+      ) : null}
       <div className={css.buttons}>
-        {SIDES.map(([side, word]) => <Button key={side} size="small" variant="outlined" onClick={() => split(side)}>{say(`strata:${word}`)}</Button>)}
-        <Button size="small" variant="outlined" onClick={onDraw}>{say("strata:drawZone")}</Button>
+        {SIDES.map(([side, word]) => (
+          <Button key={side} size="small" variant="outlined" onClick={() => split(side)}>
+            {say(`strata:${word}`)}
+          </Button>
+        ))}
+        <Button size="small" variant="outlined" onClick={onDraw}>
+          {say("strata:drawZone")}
+        </Button>
       </div>
     </LedgerPart>
   );
@@ -87,44 +125,91 @@ function ZoneRow({ zone, attempt }: { zone: Zone; attempt: (commands: Command[],
   const say = useSay();
   const { habitat, edit } = useOpen();
   const edge = innerEdge(zone, groundBounds(habitat.shell));
-  const moved = (cm: number): Points => zone.points.map(([x, y]) => {
-    if (edge?.axis === 0) return [Math.abs(x - edge.cm) < 0.1 ? cm : x, y];
-    return [x, edge && Math.abs(y - edge.cm) < 0.1 ? cm : y];
-  });
+  const moved = (cm: number): Points =>
+    zone.points.map(([x, y]) => {
+      if (edge?.axis === 0) return [Math.abs(x - edge.cm) < 0.1 ? cm : x, y];
+      return [x, edge && Math.abs(y - edge.cm) < 0.1 ? cm : y];
+    });
   const hold = (kindId: string) => {
     if (kindId === "") return attempt([{ name: "setZone", args: { id: zone.id, retaining: null } }]);
-    attempt([{ name: "setZone", args: { id: zone.id, retaining: { kindId, thicknessCm: entry("pieceKinds", kindId).depthCm, heightCm: zone.retaining?.heightCm ?? 14 } } }]);
+    attempt([
+      {
+        name: "setZone",
+        args: {
+          id: zone.id,
+          retaining: {
+            kindId,
+            thicknessCm: entry("pieceKinds", kindId).depthCm,
+            heightCm: zone.retaining?.heightCm ?? 14,
+          },
+        },
+      },
+    ]);
   };
   return (
     <div className={css.mound}>
       <div className={css.moreLine}>
         <input
-          className={css.zoneName} aria-label={say("strata:zoneNameField")} defaultValue={zone.name} key={zone.name} maxLength={60}
-          onBlur={(event) => event.target.value.trim() !== "" && event.target.value !== zone.name && attempt([{ name: "setZone", args: { id: zone.id, name: event.target.value } }])}
+          className={css.zoneName}
+          aria-label={say("strata:zoneNameField")}
+          defaultValue={zone.name}
+          key={zone.name}
+          maxLength={60}
+          onBlur={(event) =>
+            event.target.value.trim() !== "" &&
+            event.target.value !== zone.name &&
+            attempt([{ name: "setZone", args: { id: zone.id, name: event.target.value } }])
+          }
           onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
         />
-        <IconButton size="small" aria-label={say("strata:removeZone", { name: zone.name })} onClick={() => edit([{ name: "removeZone", args: { id: zone.id } }])}>
+        <IconButton
+          size="small"
+          aria-label={say("strata:removeZone", { name: zone.name })}
+          onClick={() => edit([{ name: "removeZone", args: { id: zone.id } }])}
+        >
           <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
         </IconButton>
       </div>
       <div className={css.corners}>
         {edge ? (
           <Stepper
-            label={say("strata:zoneEdge", { name: zone.name })} caption={say("strata:zoneWide")} kind="length" value={edge.cm} limits={LIMITS.sillCm}
-            onCommit={(cm, gesture) => attempt([{ name: "setZone", args: { id: zone.id, points: moved(cm) } }], gesture)}
+            label={say("strata:zoneEdge", { name: zone.name })}
+            caption={say("strata:zoneWide")}
+            kind="length"
+            value={edge.cm}
+            limits={LIMITS.sillCm}
+            onCommit={(cm, gesture) =>
+              attempt([{ name: "setZone", args: { id: zone.id, points: moved(cm) } }], gesture)
+            }
           />
         ) : null}
         <label className={css.field}>
           <span>{say("strata:held")}</span>
-          <select className={css.select} aria-label={say("strata:heldOf", { name: zone.name })} value={zone.retaining?.kindId ?? ""} onChange={(event) => hold(event.target.value)}>
+          <select
+            className={css.select}
+            aria-label={say("strata:heldOf", { name: zone.name })}
+            value={zone.retaining?.kindId ?? ""}
+            onChange={(event) => hold(event.target.value)}
+          >
             <option value="">{say("strata:heldNone")}</option>
-            {RETAINERS.map(({ id }) => <option key={id} value={id}>{capital(nameOf("pieceKinds", id))}</option>)}
+            {RETAINERS.map(({ id }) => (
+              <option key={id} value={id}>
+                {capital(nameOf("pieceKinds", id))}
+              </option>
+            ))}
           </select>
         </label>
         {zone.retaining ? (
           <Stepper
-            label={say("strata:heldHighOf", { name: zone.name })} caption={say("strata:heldHigh")} kind="length" value={zone.retaining.heightCm} limits={LIMITS.pieceCm}
-            onCommit={(heightCm, gesture) => zone.retaining && attempt([{ name: "setZone", args: { id: zone.id, retaining: { ...zone.retaining, heightCm } } }], gesture)}
+            label={say("strata:heldHighOf", { name: zone.name })}
+            caption={say("strata:heldHigh")}
+            kind="length"
+            value={zone.retaining.heightCm}
+            limits={LIMITS.pieceCm}
+            onCommit={(heightCm, gesture) =>
+              zone.retaining &&
+              attempt([{ name: "setZone", args: { id: zone.id, retaining: { ...zone.retaining, heightCm } } }], gesture)
+            }
           />
         ) : null}
       </div>

@@ -64,24 +64,48 @@ export function BandChart({ lines, band, bandColor, print, printShort, label, he
         textStyle: { fontFamily: FONT, color: color("--soft") },
         grid: { left: 52, right: 14, top: 10, bottom: 24 },
         tooltip: {
-          trigger: "axis", valueFormatter: (value: unknown) => (typeof value === "number" ? print(value) : ""),
-          backgroundColor: color("--ink"), borderWidth: 0, textStyle: { color: color("--sheet"), fontSize: 12 },
+          trigger: "axis",
+          valueFormatter: (value: unknown) => (typeof value === "number" ? print(value) : ""),
+          backgroundColor: color("--ink"),
+          borderWidth: 0,
+          textStyle: { color: color("--sheet"), fontSize: 12 },
         },
         xAxis: {
-          type: "time", axisLine: { lineStyle: { color: color("--line") } }, axisTick: { show: false },
-          axisLabel: { color: color("--soft"), fontSize: 11, hideOverlap: true, formatter: { year: "{yyyy}", month: "{MMM}", day: "{d} {MMM}", hour: "{HH}:{mm}" } },
+          type: "time",
+          axisLine: { lineStyle: { color: color("--line") } },
+          axisTick: { show: false },
+          axisLabel: {
+            color: color("--soft"),
+            fontSize: 11,
+            hideOverlap: true,
+            formatter: { year: "{yyyy}", month: "{MMM}", day: "{d} {MMM}", hour: "{HH}:{mm}" },
+          },
           splitLine: { show: false },
         },
         yAxis: {
-          type: "value", min: Math.floor(low / step - 0.2) * step, max: Math.ceil(high / step + 0.2) * step, interval: step,
+          type: "value",
+          min: Math.floor(low / step - 0.2) * step,
+          max: Math.ceil(high / step + 0.2) * step,
+          interval: step,
           axisLabel: { color: color("--soft"), fontSize: 11, fontFamily: MONO, formatter: printShort },
           splitLine: { lineStyle: { color: color("--line"), opacity: 0.6 } },
         },
         series: lines.map((line, at) => ({
-          type: "line", name: line.name, data: line.points, showSymbol: line.points.length < 3, symbolSize: 6,
-          lineStyle: { width: 2, color: color(line.color), type: line.dashed ? [6, 4] : "solid" }, itemStyle: { color: color(line.color) },
+          type: "line",
+          name: line.name,
+          data: line.points,
+          showSymbol: line.points.length < 3,
+          symbolSize: 6,
+          lineStyle: { width: 2, color: color(line.color), type: line.dashed ? [6, 4] : "solid" },
+          itemStyle: { color: color(line.color) },
           ...(at === 0 && band
-            ? { markArea: { silent: true, itemStyle: { color: color(bandColor), opacity: 0.14 }, data: [[{ yAxis: band[0] }, { yAxis: band[1] }]] } }
+            ? {
+                markArea: {
+                  silent: true,
+                  itemStyle: { color: color(bandColor), opacity: 0.14 },
+                  data: [[{ yAxis: band[0] }, { yAxis: band[1] }]],
+                },
+              }
             : {}),
         })),
       },

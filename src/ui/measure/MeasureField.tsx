@@ -20,8 +20,14 @@ export function MeasureField({ label, kind, value, limits, help, onCommit, onCle
   const field = useMeasureText({ label, kind, value, limits, onCommit, onClear });
   return (
     <TextField
-      label={label} value={field.text} error={field.problem !== undefined} helperText={field.problem ?? help}
-      onFocus={field.onFocus} onBlur={field.onBlur} onKeyDown={field.onKeyDown} onChange={(event) => field.onChange(event.target.value)}
+      label={label}
+      value={field.text}
+      error={field.problem !== undefined}
+      helperText={field.problem ?? help}
+      onFocus={field.onFocus}
+      onBlur={field.onBlur}
+      onKeyDown={field.onKeyDown}
+      onChange={(event) => field.onChange(event.target.value)}
       slotProps={{
         inputLabel: { shrink: true },
         htmlInput: { className: "measure", inputMode: "text", autoComplete: "off" },

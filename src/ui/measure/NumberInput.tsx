@@ -22,7 +22,8 @@ export function NumberInput({ label, value, limits, whole = false, onCommit }: P
   const [draft, setDraft] = useState<{ text: string; gesture: string } | undefined>(undefined);
   const read = (text: string) => {
     const number = readNumber(text);
-    const good = number !== undefined && number >= limits.min && number <= limits.max && (!whole || Number.isInteger(number));
+    const good =
+      number !== undefined && number >= limits.min && number <= limits.max && (!whole || Number.isInteger(number));
     return good ? number : undefined;
   };
   const wrong = draft !== undefined && read(draft.text) === undefined;
@@ -30,7 +31,11 @@ export function NumberInput({ label, value, limits, whole = false, onCommit }: P
   return (
     <span className={css.wrap}>
       <input
-        className={`${css.input} measure`} aria-label={label} aria-invalid={wrong} inputMode={whole ? "numeric" : "decimal"} autoComplete="off"
+        className={`${css.input} measure`}
+        aria-label={label}
+        aria-invalid={wrong}
+        inputMode={whole ? "numeric" : "decimal"}
+        autoComplete="off"
         value={draft?.text ?? (whole ? String(value) : figures.number(value))}
         onFocus={(event) => event.target.select()}
         onChange={(event) => {
@@ -42,7 +47,11 @@ export function NumberInput({ label, value, limits, whole = false, onCommit }: P
         onBlur={() => !wrong && setDraft(undefined)}
         onKeyDown={(event) => event.key === "Escape" && setDraft(undefined)}
       />
-      {wrong ? <span role="alert" className={css.wrong}>{say(whole ? "problems:whole" : "problems:measure.outOfRange", told)}</span> : null}
+      {wrong ? (
+        <span role="alert" className={css.wrong}>
+          {say(whole ? "problems:whole" : "problems:measure.outOfRange", told)}
+        </span>
+      ) : null}
     </span>
   );
 }

@@ -29,21 +29,51 @@ export function Stepper({ label, kind, value, limits, onCommit, caption }: Props
   const step = stepOf(kind, system);
   return (
     <div className={css.wrap}>
-      {caption ? <span className={css.caption} aria-hidden>{caption}</span> : null}
+      {caption ? (
+        <span className={css.caption} aria-hidden>
+          {caption}
+        </span>
+      ) : null}
       <div className={css.stepper} data-wrong={field.problem !== undefined} data-system={system}>
-        <button type="button" aria-label={say("common:decrease", { label })} onClick={() => field.step(-step)} disabled={value <= limits.min}>−</button>
+        <button
+          type="button"
+          aria-label={say("common:decrease", { label })}
+          onClick={() => field.step(-step)}
+          disabled={value <= limits.min}
+        >
+          −
+        </button>
         <input
-          className="measure" aria-label={`${label}, ${field.unit}`} aria-invalid={field.problem !== undefined} value={field.text} autoComplete="off"
+          className="measure"
+          aria-label={`${label}, ${field.unit}`}
+          aria-invalid={field.problem !== undefined}
+          value={field.text}
+          autoComplete="off"
           onFocus={(event) => {
             field.onFocus();
             event.target.select();
           }}
-          onBlur={field.onBlur} onKeyDown={field.onKeyDown} onChange={(event) => field.onChange(event.target.value)}
+          onBlur={field.onBlur}
+          onKeyDown={field.onKeyDown}
+          onChange={(event) => field.onChange(event.target.value)}
         />
-        <span className={css.unit} aria-hidden>{field.unit}</span>
-        <button type="button" aria-label={say("common:increase", { label })} onClick={() => field.step(step)} disabled={value >= limits.max}>+</button>
+        <span className={css.unit} aria-hidden>
+          {field.unit}
+        </span>
+        <button
+          type="button"
+          aria-label={say("common:increase", { label })}
+          onClick={() => field.step(step)}
+          disabled={value >= limits.max}
+        >
+          +
+        </button>
       </div>
-      {field.problem ? <span role="alert" className={css.problem}>{field.problem}</span> : null}
+      {field.problem ? (
+        <span role="alert" className={css.problem}>
+          {field.problem}
+        </span>
+      ) : null}
     </div>
   );
 }

@@ -6,7 +6,8 @@ import { stepOf } from "./Stepper";
 import { readTyped } from "./useMeasureText";
 
 const limits = { min: 0.1, max: 200 };
-const read = (text: string, system: "metric" | "us" = "metric") => readTyped(text, { label: "Depth", kind: "length", limits }, system, sayIn(system));
+const read = (text: string, system: "metric" | "us" = "metric") =>
+  readTyped(text, { label: "Depth", kind: "length", limits }, system, sayIn(system));
 
 it("names the field in whatever it refuses", () => {
   expect(read("").problem).toBe("Depth: type a figure.");
@@ -28,6 +29,10 @@ it("never takes a value outside its limits, and takes a limit back as it was sho
   }
 });
 
-it.each<[MeasureKind, "metric" | "us", number]>([["length", "metric", 0.5], ["length", "us", 0.635], ["mass", "metric", 1]])("one press on %s in %s units is %d", (kind, system, step) => {
+it.each<[MeasureKind, "metric" | "us", number]>([
+  ["length", "metric", 0.5],
+  ["length", "us", 0.635],
+  ["mass", "metric", 1],
+])("one press on %s in %s units is %d", (kind, system, step) => {
   expect(stepOf(kind, system)).toBeCloseTo(step, 10);
 });

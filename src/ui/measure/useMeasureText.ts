@@ -19,7 +19,12 @@ type Options = {
 };
 
 /** What is wrong with a typed measure, in words, or the value. */
-export function readTyped(text: string, { label, kind, limits }: Pick<Options, "label" | "kind" | "limits">, system: ReturnType<typeof useUnits>, say: Say) {
+export function readTyped(
+  text: string,
+  { label, kind, limits }: Pick<Options, "label" | "kind" | "limits">,
+  system: ReturnType<typeof useUnits>,
+  say: Say,
+) {
   const read = parseMeasure(text, kind, system);
   if (!read.ok) {
     const { code, ...rest } = read.problem;
@@ -42,7 +47,10 @@ export function useMeasureText({ label, kind, value, limits, onCommit, onClear }
   const gesture = useRef("");
   const shown = value === undefined ? "" : show(value, kind, system, words.language).figure;
   const unit = show(value ?? limits.min, kind, system, words.language).unit;
-  const read = draft === undefined || (draft.trim() === "" && onClear) ? undefined : readTyped(draft, { label, kind, limits }, system, say);
+  const read =
+    draft === undefined || (draft.trim() === "" && onClear)
+      ? undefined
+      : readTyped(draft, { label, kind, limits }, system, say);
 
   const type = (text: string) => {
     setDraft(text);

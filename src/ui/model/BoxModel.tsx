@@ -20,7 +20,11 @@ const STEP = 0.12;
 const FILLS = 4.6;
 
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
-const turned = (turn: Turn, round: number, over: number): Turn => ({ ...turn, round: turn.round + round, over: clamp(turn.over + over, -0.2, 1.45) });
+const turned = (turn: Turn, round: number, over: number): Turn => ({
+  ...turn,
+  round: turn.round + round,
+  over: clamp(turn.over + over, -0.2, 1.45),
+});
 
 /** The box as a body that is turned with the pointer or the arrow keys, nearer and farther with + and −. */
 export default function BoxModel({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
@@ -41,21 +45,36 @@ export default function BoxModel({ habitat, ground }: { habitat: Habitat; ground
     if (!way && !zoom) return;
     event.preventDefault();
     event.stopPropagation();
-    setTurn((before) => (way ? turned(before, way[0] ?? 0, way[1] ?? 0) : { ...before, near: clamp(before.near * (zoom ?? 1), 0.5, 3) }));
+    setTurn((before) =>
+      way ? turned(before, way[0] ?? 0, way[1] ?? 0) : { ...before, near: clamp(before.near * (zoom ?? 1), 0.5, 3) },
+    );
   };
   const scale = (FILLS / size) * turn.near;
   return (
     <Boundary>
       <div
-        className={css.stage} role="img" tabIndex={0} aria-label={say("strata:model", { name: habitat.name })} onKeyDown={key}
+        className={css.stage}
+        role="img"
+        tabIndex={0}
+        aria-label={say("strata:model", { name: habitat.name })}
+        onKeyDown={key}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           drag.current = { x: event.clientX, y: event.clientY };
         }}
-        onPointerMove={move} onPointerUp={() => (drag.current = undefined)} onPointerCancel={() => (drag.current = undefined)}
-        onWheel={(event) => setTurn((before) => ({ ...before, near: clamp(before.near * (event.deltaY < 0 ? 1.08 : 1 / 1.08), 0.5, 3) }))}
+        onPointerMove={move}
+        onPointerUp={() => (drag.current = undefined)}
+        onPointerCancel={() => (drag.current = undefined)}
+        onWheel={(event) =>
+          setTurn((before) => ({ ...before, near: clamp(before.near * (event.deltaY < 0 ? 1.08 : 1 / 1.08), 0.5, 3) }))
+        }
       >
-        <Canvas camera={{ position: [0, 0, 6.4], fov: 40 }} frameloop="demand" dpr={[1, 2]} fallback={<p>{say("strata:noModel")}</p>}>
+        <Canvas
+          camera={{ position: [0, 0, 6.4], fov: 40 }}
+          frameloop="demand"
+          dpr={[1, 2]}
+          fallback={<p>{say("strata:noModel")}</p>}
+        >
           <ambientLight intensity={1.5} />
           <directionalLight position={[4, 8, 6]} intensity={2} />
           <directionalLight position={[-6, 3, -4]} intensity={0.6} />
@@ -82,14 +101,28 @@ function Layers({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
     const open = layer.kind === "falseBottom";
     return (
       <mesh key={layer.id} geometry={bodies[at]!}>
-        <meshStandardMaterial color={groundColor(materialOf(layer, habitat))} side={DoubleSide} flatShading roughness={1} transparent={open} opacity={open ? 0.35 : 1} />
+        <meshStandardMaterial
+          color={groundColor(materialOf(layer, habitat))}
+          side={DoubleSide}
+          flatShading
+          roughness={1}
+          transparent={open}
+          opacity={open ? 0.35 : 1}
+        />
       </mesh>
     );
   });
 }
 
 function Solids({ ground }: { ground: Ground }) {
-  const bodies = useMemo(() => ground.solids.map((solid) => ({ solid, geometry: prismGeometry(solid.outline, Math.max(0.1, solid.topCm - solid.baseCm)) })), [ground.solids]);
+  const bodies = useMemo(
+    () =>
+      ground.solids.map((solid) => ({
+        solid,
+        geometry: prismGeometry(solid.outline, Math.max(0.1, solid.topCm - solid.baseCm)),
+      })),
+    [ground.solids],
+  );
   return bodies.map(({ solid, geometry }, at) => (
     <mesh key={at} geometry={geometry} position={[0, solid.baseCm, 0]}>
       <meshStandardMaterial color={solid.kind.look.color} roughness={0.95} flatShading />
@@ -104,7 +137,11 @@ function Plants({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
     const lifted = place === "wood" || place === "hanging" ? (habitat.shell.heightCm - foot) * 0.4 : 0;
     const high = Math.min(grownHeightCm, habitat.shell.heightCm - foot - lifted);
     return (
-      <mesh key={stand.id} position={[stand.xCm, foot + lifted + high / 2, -stand.yCm]} scale={[grownSpreadCm * 0.36, Math.max(1, high / 2), grownSpreadCm * 0.36]}>
+      <mesh
+        key={stand.id}
+        position={[stand.xCm, foot + lifted + high / 2, -stand.yCm]}
+        scale={[grownSpreadCm * 0.36, Math.max(1, high / 2), grownSpreadCm * 0.36]}
+      >
         <icosahedronGeometry args={[1, 1]} />
         <meshStandardMaterial color={color} transparent opacity={0.72} flatShading />
       </mesh>
@@ -114,7 +151,10 @@ function Plants({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
 
 function Water({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
   const lineCm = Math.min(habitat.strata.waterLineCm, ground.water?.topCm ?? 0);
-  const body = useMemo(() => (lineCm > 0 ? prismGeometry(ground.terrain.outline, lineCm) : undefined), [ground.terrain.outline, lineCm]);
+  const body = useMemo(
+    () => (lineCm > 0 ? prismGeometry(ground.terrain.outline, lineCm) : undefined),
+    [ground.terrain.outline, lineCm],
+  );
   if (!body) return null;
   return (
     <mesh geometry={body}>
@@ -137,13 +177,24 @@ function Glass({ habitat }: { habitat: Habitat }) {
       </lineSegments>
       {walls.map(({ wall, treatmentId, finishId, thicknessCm }) => {
         const along = wall === "front" || wall === "back";
-        const size: [number, number, number] = along ? [shell.widthCm, shell.heightCm, thicknessCm] : [thicknessCm, shell.heightCm, shell.depthCm];
-        const x = wall === "left" ? thicknessCm / 2 : wall === "right" ? shell.widthCm - thicknessCm / 2 : shell.widthCm / 2;
-        const z = wall === "front" ? -thicknessCm / 2 : wall === "back" ? thicknessCm / 2 - shell.depthCm : -shell.depthCm / 2;
+        const size: [number, number, number] = along
+          ? [shell.widthCm, shell.heightCm, thicknessCm]
+          : [thicknessCm, shell.heightCm, shell.depthCm];
+        const x =
+          wall === "left" ? thicknessCm / 2 : wall === "right" ? shell.widthCm - thicknessCm / 2 : shell.widthCm / 2;
+        const z =
+          wall === "front" ? -thicknessCm / 2 : wall === "back" ? thicknessCm / 2 - shell.depthCm : -shell.depthCm / 2;
         return (
           <mesh key={wall} position={[x, shell.heightCm / 2, z]}>
             <boxGeometry args={size} />
-            <meshStandardMaterial color={finishId === null ? entry("wallTreatments", treatmentId).look.color : entry("wallFinishes", finishId).look.color} roughness={1} />
+            <meshStandardMaterial
+              color={
+                finishId === null
+                  ? entry("wallTreatments", treatmentId).look.color
+                  : entry("wallFinishes", finishId).look.color
+              }
+              roughness={1}
+            />
           </mesh>
         );
       })}

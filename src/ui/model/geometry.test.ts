@@ -7,8 +7,14 @@ import { glassEdges, layerGeometry, prismGeometry } from "./geometry";
 
 const habitat = applyAll(
   startHabitat({
-    id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-    room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+    id: "h",
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
   }),
   [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }],
 );
@@ -29,19 +35,72 @@ function enclosedCm3(geometry: BufferGeometry): number {
 describe("the model's bodies are closed and as large as what they stand for", () => {
   const cases: [string, Command[]][] = [
     ["a wedge", []],
-    ["a wedge with a heap", [{ name: "addMound", args: { layerId: "soil-1", id: "m", form: "dome", xCm: 30, yCm: 20, radiusCm: 12, topRadiusCm: 0, heightCm: 5 } }]],
-    ["what a zone leaves", [{ name: "addZone", args: { id: "z", name: "Z", points: [[0, 0], [20, 0], [20, 45], [0, 45]], retaining: null } }, { name: "setOver", args: { layerId: "soil-1", over: "rest" } }]],
+    [
+      "a wedge with a heap",
+      [
+        {
+          name: "addMound",
+          args: {
+            layerId: "soil-1",
+            id: "m",
+            form: "dome",
+            xCm: 30,
+            yCm: 20,
+            radiusCm: 12,
+            topRadiusCm: 0,
+            heightCm: 5,
+          },
+        },
+      ],
+    ],
+    [
+      "what a zone leaves",
+      [
+        {
+          name: "addZone",
+          args: {
+            id: "z",
+            name: "Z",
+            points: [
+              [0, 0],
+              [20, 0],
+              [20, 45],
+              [0, 45],
+            ],
+            retaining: null,
+          },
+        },
+        { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
+      ],
+    ],
   ];
   it.each(cases)("%s", (_what, commands) => {
     const land = ground(applyAll(habitat, commands));
     const at = land.levels.findIndex((level) => level.layerId === "soil-1");
-    expect(Math.abs(enclosedCm3(layerGeometry(land.terrain, at)) / 1000 / land.levels[at]!.volumeL - 1)).toBeLessThan(0.01);
+    expect(Math.abs(enclosedCm3(layerGeometry(land.terrain, at)) / 1000 / land.levels[at]!.volumeL - 1)).toBeLessThan(
+      0.01,
+    );
   });
   it("a piece is its outline times its height", () => {
-    const outline = [[10, 10], [25, 12], [20, 30], [8, 22]] as const;
+    const outline = [
+      [10, 10],
+      [25, 12],
+      [20, 30],
+      [8, 22],
+    ] as const;
     expect(enclosedCm3(prismGeometry(outline, 7))).toBeCloseTo(areaCm2(outline) * 7, 2);
   });
   it("the glass has three edges to each corner of its floor", () => {
-    expect(glassEdges([[0, 0], [60, 0], [60, 45], [0, 45]], 45)).toHaveLength(4 * 3 * 2 * 3);
+    expect(
+      glassEdges(
+        [
+          [0, 0],
+          [60, 0],
+          [60, 45],
+          [0, 45],
+        ],
+        45,
+      ),
+    ).toHaveLength(4 * 3 * 2 * 3);
   });
 });

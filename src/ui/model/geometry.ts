@@ -16,13 +16,24 @@ export function layerGeometry(terrain: Terrain, n: number): BufferGeometry {
   const x = (at: number) => left + ((right - left) * at) / CELLS;
   const y = (at: number) => front + ((back - front) * at) / CELLS;
   const middle = (i: number, j: number) => [x(i + 0.5), y(j + 0.5)] as const;
-  const lies = (i: number, j: number): boolean => i >= 0 && j >= 0 && i < CELLS && j < CELLS && contains(terrain.outline, middle(i, j)) && (patch?.lies(...middle(i, j)) ?? false);
+  const lies = (i: number, j: number): boolean =>
+    i >= 0 &&
+    j >= 0 &&
+    i < CELLS &&
+    j < CELLS &&
+    contains(terrain.outline, middle(i, j)) &&
+    (patch?.lies(...middle(i, j)) ?? false);
   for (let i = 0; i < CELLS; i += 1) {
     for (let j = 0; j < CELLS; j += 1) {
       if (!lies(i, j)) continue;
       const lying = terrain.patches.map((other) => other.lies(...middle(i, j)));
-      const height = (upTo: number, px: number, py: number) => terrain.patches.slice(0, upTo).reduce((sum, other, at) => sum + (lying[at] ? other.thicknessCm(px, py) : 0), 0);
-      const corner = (di: number, dj: number, upTo: number): Corner => [x(i + di), height(upTo, x(i + di), y(j + dj)), -y(j + dj)];
+      const height = (upTo: number, px: number, py: number) =>
+        terrain.patches.slice(0, upTo).reduce((sum, other, at) => sum + (lying[at] ? other.thicknessCm(px, py) : 0), 0);
+      const corner = (di: number, dj: number, upTo: number): Corner => [
+        x(i + di),
+        height(upTo, x(i + di), y(j + dj)),
+        -y(j + dj),
+      ];
       const [t00, t10, t11, t01] = [corner(0, 0, n + 1), corner(1, 0, n + 1), corner(1, 1, n + 1), corner(0, 1, n + 1)];
       const [b00, b10, b11, b01] = [corner(0, 0, n), corner(1, 0, n), corner(1, 1, n), corner(0, 1, n)];
       face(t00, t10, t11, t01);

@@ -28,7 +28,9 @@ export function AppHeader({ place, middle, right, onUnits }: Props) {
   const system = useUnits();
   return (
     <header className={css.header}>
-      <a className="skip" href="#work">{say("common:skip")}</a>
+      <a className="skip" href="#work">
+        {say("common:skip")}
+      </a>
       <Link href="/" className={css.brand} aria-label={`${say("common:appName")}, ${say("common:shelf")}`}>
         <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden>
           <path d="M3 3v18h18" fill="none" stroke="var(--ink)" strokeWidth="2.6" />
@@ -38,15 +40,23 @@ export function AppHeader({ place, middle, right, onUnits }: Props) {
       </Link>
       {place ? (
         <nav className={css.places} aria-label={say("common:appName")}>
-          <Link href="/" className={css.pill} aria-current={place === "shelf" ? "page" : undefined}>{say("common:shelf")}</Link>
-          <Link href="/bins" className={css.pill} aria-current={place === "bins" ? "page" : undefined}>{say("common:bins")}</Link>
-          <Link href="/library" className={css.pill} aria-current={place === "library" ? "page" : undefined}>{say("common:library")}</Link>
+          <Link href="/" className={css.pill} aria-current={place === "shelf" ? "page" : undefined}>
+            {say("common:shelf")}
+          </Link>
+          <Link href="/bins" className={css.pill} aria-current={place === "bins" ? "page" : undefined}>
+            {say("common:bins")}
+          </Link>
+          <Link href="/library" className={css.pill} aria-current={place === "library" ? "page" : undefined}>
+            {say("common:library")}
+          </Link>
         </nav>
       ) : null}
       <div className={css.middle}>{middle}</div>
       <div className={css.right}>{right}</div>
       <button
-        type="button" className={css.pill} onClick={() => onUnits(system === "us" ? "metric" : "us")}
+        type="button"
+        className={css.pill}
+        onClick={() => onUnits(system === "us" ? "metric" : "us")}
         aria-label={say(system === "us" ? "common:switchToMetric" : "common:switchToUs")}
       >
         {say(system === "us" ? "common:unitsUs" : "common:unitsMetric")}
@@ -59,7 +69,11 @@ export function AppHeader({ place, middle, right, onUnits }: Props) {
 function NightSwitch() {
   const say = useSay();
   const { mode, setMode } = useColorScheme();
-  const mounted = useSyncExternalStore(never, () => true, () => false);
+  const mounted = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   const night = mounted && mode === "dark";
   const label = say(night ? "common:toDay" : "common:toNight");
   return (

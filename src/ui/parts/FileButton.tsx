@@ -10,9 +10,20 @@ export function FileButton({ label, accept, onFile, pill = false }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <Button size="small" variant="outlined" sx={pill ? { borderRadius: 999, py: "4px", fontWeight: 500, flex: "none" } : { flex: "none" }} onClick={() => input.current?.click()}>{label}</Button>
+      <Button
+        size="small"
+        variant="outlined"
+        sx={pill ? { borderRadius: 999, py: "4px", fontWeight: 500, flex: "none" } : { flex: "none" }}
+        onClick={() => input.current?.click()}
+      >
+        {label}
+      </Button>
       <input
-        ref={input} type="file" accept={accept} hidden aria-label={label}
+        ref={input}
+        type="file"
+        accept={accept}
+        hidden
+        aria-label={label}
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = "";

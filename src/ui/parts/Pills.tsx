@@ -3,12 +3,22 @@
 import type { KeyboardEvent } from "react";
 import css from "./Pills.module.css";
 
-type Props<T extends string> = { label: string; options: readonly { value: T; text: string }[]; value: T; onChange: (value: T) => void };
+type Props<T extends string> = {
+  label: string;
+  options: readonly { value: T; text: string }[];
+  value: T;
+  onChange: (value: T) => void;
+};
 
 /** A choice of one among a few, as pills; arrow keys move it. */
 export function Pills<T extends string>({ label, options, value, onChange }: Props<T>) {
   const key = (event: KeyboardEvent) => {
-    const by = event.key === "ArrowRight" || event.key === "ArrowDown" ? 1 : event.key === "ArrowLeft" || event.key === "ArrowUp" ? -1 : 0;
+    const by =
+      event.key === "ArrowRight" || event.key === "ArrowDown"
+        ? 1
+        : event.key === "ArrowLeft" || event.key === "ArrowUp"
+          ? -1
+          : 0;
     if (by === 0) return;
     event.preventDefault();
     const at = options.findIndex((option) => option.value === value);
@@ -22,7 +32,11 @@ export function Pills<T extends string>({ label, options, value, onChange }: Pro
     <div role="radiogroup" aria-label={label} className={css.pills} onKeyDown={key}>
       {options.map((option) => (
         <button
-          key={option.value} type="button" role="radio" aria-checked={option.value === value} tabIndex={option.value === value ? 0 : -1}
+          key={option.value}
+          type="button"
+          role="radio"
+          aria-checked={option.value === value}
+          tabIndex={option.value === value ? 0 : -1}
           onClick={() => onChange(option.value)}
         >
           {option.text}

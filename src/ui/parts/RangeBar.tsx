@@ -1,8 +1,15 @@
 import css from "./RangeBar.module.css";
 
-type Props = { from: number; to: number; band: readonly [number, number]; marks?: readonly { at: number; label: string }[]; color?: string };
+type Props = {
+  from: number;
+  to: number;
+  band: readonly [number, number];
+  marks?: readonly { at: number; label: string }[];
+  color?: string;
+};
 
-const share = (value: number, from: number, to: number): number => Math.min(100, Math.max(0, ((value - from) / (to - from)) * 100));
+const share = (value: number, from: number, to: number): number =>
+  Math.min(100, Math.max(0, ((value - from) / (to - from)) * 100));
 
 /** A band on a scale, and where something stands against it. The words beside it say the same. */
 export function RangeBar({ from, to, band, marks = [], color = "var(--moss)" }: Props) {

@@ -5,8 +5,12 @@ import css from "./Workbench.module.css";
 export function Workbench({ middle, ledger, label }: { middle: ReactNode; ledger: ReactNode; label: string }) {
   return (
     <>
-      <main id="work" tabIndex={-1} className={css.middle}>{middle}</main>
-      <aside className={css.ledger} aria-label={label} tabIndex={0}>{ledger}</aside>
+      <main id="work" tabIndex={-1} className={css.middle}>
+        {middle}
+      </main>
+      <aside className={css.ledger} aria-label={label} tabIndex={0}>
+        {ledger}
+      </aside>
     </>
   );
 }

@@ -11,4 +11,9 @@ const subscribe = (changed: () => void): (() => void) => {
 };
 
 /** Today's calendar day here, ISO 8601; changes by itself at midnight. Empty on the server. */
-export const useNow = (): string => useSyncExternalStore(subscribe, () => formatISO(new Date(), { representation: "date" }), () => "");
+export const useNow = (): string =>
+  useSyncExternalStore(
+    subscribe,
+    () => formatISO(new Date(), { representation: "date" }),
+    () => "",
+  );

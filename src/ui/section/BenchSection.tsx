@@ -36,7 +36,20 @@ type Props = {
 };
 
 /** The section as it stands on the bench: fitted to its place, with rulers, view switch and text twin. */
-export function BenchSection({ habitat, ground, view, onView, overlay, planOverlay, toolbar, waterLineCm, faded, months, barePlan = false, tagged = false }: Props) {
+export function BenchSection({
+  habitat,
+  ground,
+  view,
+  onView,
+  overlay,
+  planOverlay,
+  toolbar,
+  waterLineCm,
+  faded,
+  months,
+  barePlan = false,
+  tagged = false,
+}: Props) {
   const say = useSay();
   const system = useUnits();
   const [ref, size] = useSize();
@@ -52,26 +65,75 @@ export function BenchSection({ habitat, ground, view, onView, overlay, planOverl
   const across = acrossOf(habitat.shell, view) * scale;
   const spareX = size ? size.width - across - margins.left - margins.right : 0;
   const spareY = size ? size.height - upOf(habitat.shell, view) * scale - margins.top - margins.bottom : 0;
-  const frame = frameOf(habitat.shell, view, scale, margins.left + Math.max(0, spareX / 2), margins.top + Math.max(0, spareY / 2));
+  const frame = frameOf(
+    habitat.shell,
+    view,
+    scale,
+    margins.left + Math.max(0, spareX / 2),
+    margins.top + Math.max(0, spareY / 2),
+  );
   return (
     <div className={css.bench}>
       <div className={css.bar}>
-        <Pills label={say("strata:viewLabel")} value={view} onChange={look} options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))} />
+        <Pills
+          label={say("strata:viewLabel")}
+          value={view}
+          onChange={look}
+          options={VIEWS.map((value) => ({ value, text: say(`strata:views.${value}`) }))}
+        />
         {toolbar}
-        <button type="button" className={css.turn} aria-pressed={turning} onClick={() => setTurning(!turning)}>{say("strata:turnable")}</button>
+        <button type="button" className={css.turn} aria-pressed={turning} onClick={() => setTurning(!turning)}>
+          {say("strata:turnable")}
+        </button>
       </div>
-      {turning ? <div className={`${css.stage} ${css.model}`}><BoxModel habitat={habitat} ground={ground} /></div> : null}
-      <div className={css.stage} hidden={turning} ref={ref} style={{ "--box-ratio": upOf(habitat.shell, view) / acrossOf(habitat.shell, view), "--box-margin": `${margins.left + margins.right + 20}px` } as CSSProperties}>
+      {turning ? (
+        <div className={`${css.stage} ${css.model}`}>
+          <BoxModel habitat={habitat} ground={ground} />
+        </div>
+      ) : null}
+      <div
+        className={css.stage}
+        hidden={turning}
+        ref={ref}
+        style={
+          {
+            "--box-ratio": upOf(habitat.shell, view) / acrossOf(habitat.shell, view),
+            "--box-margin": `${margins.left + margins.right + 20}px`,
+          } as CSSProperties
+        }
+      >
         {size ? (
           <svg
-            width={size.width} height={size.height} role="group"
-            aria-label={say("strata:section", { name: habitat.name, view: say(`strata:views.${view}`).toLocaleLowerCase() })}
+            width={size.width}
+            height={size.height}
+            role="group"
+            aria-label={say("strata:section", {
+              name: habitat.name,
+              view: say(`strata:views.${view}`).toLocaleLowerCase(),
+            })}
           >
-            {view === "plan" ? <PlanBody habitat={habitat} ground={ground} frame={frame} bare={barePlan} months={months} /> : <SectionBody habitat={habitat} ground={ground} frame={frame} waterLineCm={waterLineCm} faded={faded} months={months} />}
+            {view === "plan" ? (
+              <PlanBody habitat={habitat} ground={ground} frame={frame} bare={barePlan} months={months} />
+            ) : (
+              <SectionBody
+                habitat={habitat}
+                ground={ground}
+                frame={frame}
+                waterLineCm={waterLineCm}
+                faded={faded}
+                months={months}
+              />
+            )}
             <Rulers frame={frame} system={system} />
-            {view === "plan" ? planOverlay?.(frame) : (
+            {view === "plan" ? (
+              planOverlay?.(frame)
+            ) : (
               <>
-                <Sill habitat={habitat} frame={frame} text={capital(say("strata:sillTag", { sillCm: habitat.shell.sillCm }))} />
+                <Sill
+                  habitat={habitat}
+                  frame={frame}
+                  text={capital(say("strata:sillTag", { sillCm: habitat.shell.sillCm }))}
+                />
                 {overlay?.(frame)}
               </>
             )}
@@ -89,9 +151,27 @@ function Sill({ habitat, frame, text }: { habitat: Habitat; frame: Frame; text: 
   const right = frame.view === "front" ? frame.x(frame.acrossCm) : frame.x(0) + 34;
   return (
     <g aria-hidden>
-      <line x1={frame.x(0)} x2={right} y1={frame.y(sillCm)} y2={frame.y(sillCm)} stroke="var(--rust)" strokeWidth={1.4} strokeDasharray="9 5" />
+      <line
+        x1={frame.x(0)}
+        x2={right}
+        y1={frame.y(sillCm)}
+        y2={frame.y(sillCm)}
+        stroke="var(--rust)"
+        strokeWidth={1.4}
+        strokeDasharray="9 5"
+      />
       <g transform={`translate(${frame.view === "front" ? right - 6 : frame.x(0) + 6} ${frame.y(sillCm) - 6})`}>
-        <text fontSize={12} fontWeight={600} textAnchor={frame.view === "front" ? "end" : "start"} fill="var(--rust)" stroke="var(--air-low)" strokeWidth={4} paintOrder="stroke">{text}</text>
+        <text
+          fontSize={12}
+          fontWeight={600}
+          textAnchor={frame.view === "front" ? "end" : "start"}
+          fill="var(--rust)"
+          stroke="var(--air-low)"
+          strokeWidth={4}
+          paintOrder="stroke"
+        >
+          {text}
+        </text>
       </g>
     </g>
   );

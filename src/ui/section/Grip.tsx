@@ -20,11 +20,26 @@ type Props = {
 };
 
 const STEP_CM = 1;
-const ARROWS: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+const ARROWS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
 /** Something that is dragged about in a view, or moved with the arrow keys: Alt for a tenth of a step, Delete takes it out. */
-export function Grip({ frame, atCm, label, pressed = false, levelSlackPx = 0, onMove, onChoose, onRemove, children }: Props) {
+export function Grip({
+  frame,
+  atCm,
+  label,
+  pressed = false,
+  levelSlackPx = 0,
+  onMove,
+  onChoose,
+  onRemove,
+  children,
+}: Props) {
   const drag = useRef<{ fromX: number; fromY: number; at: Props["atCm"]; gesture: string } | undefined>(undefined);
   const held = useRef<string | undefined>(undefined);
   const down = (event: PointerEvent<SVGGElement>) => {
@@ -36,7 +51,10 @@ export function Grip({ frame, atCm, label, pressed = false, levelSlackPx = 0, on
     if (!drag.current) return;
     const { fromX, fromY, at, gesture } = drag.current;
     const down = event.clientY - fromY;
-    const to = { across: tenth(at.across + (event.clientX - fromX) / frame.pxPerCm), up: Math.abs(down) <= levelSlackPx ? atCm.up : tenth(at.up - down / frame.pxPerCm) };
+    const to = {
+      across: tenth(at.across + (event.clientX - fromX) / frame.pxPerCm),
+      up: Math.abs(down) <= levelSlackPx ? atCm.up : tenth(at.up - down / frame.pxPerCm),
+    };
     if (to.across !== atCm.across || to.up !== atCm.up) onMove(to, gesture);
   };
   const up = () => (drag.current = undefined);
@@ -51,8 +69,19 @@ export function Grip({ frame, atCm, label, pressed = false, levelSlackPx = 0, on
   };
   return (
     <g
-      role="button" tabIndex={0} aria-label={label} aria-pressed={pressed} style={{ cursor: "move", touchAction: "none", outline: "none" }} className="gripped"
-      onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up} onKeyDown={key} onKeyUp={() => (held.current = undefined)} onFocus={onChoose}
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      aria-pressed={pressed}
+      style={{ cursor: "move", touchAction: "none", outline: "none" }}
+      className="gripped"
+      onPointerDown={down}
+      onPointerMove={move}
+      onPointerUp={up}
+      onPointerCancel={up}
+      onKeyDown={key}
+      onKeyUp={() => (held.current = undefined)}
+      onFocus={onChoose}
     >
       {children}
     </g>

@@ -23,7 +23,12 @@ export const GroundLayers = memo(function GroundLayers({ habitat, ground, frame,
     <g>
       <defs>
         {layers.map((layer) => (
-          <TexturePattern key={layer.id} id={patternOf(layer.id)} material={materialOf(layer, habitat)} pxPerCm={frame.pxPerCm} />
+          <TexturePattern
+            key={layer.id}
+            id={patternOf(layer.id)}
+            material={materialOf(layer, habitat)}
+            pxPerCm={frame.pxPerCm}
+          />
         ))}
       </defs>
       {rises && uppermost ? (
@@ -34,32 +39,78 @@ export const GroundLayers = memo(function GroundLayers({ habitat, ground, frame,
       ) : null}
       {layers.map((layer, at) => {
         const [below, above] = [profile.topsCm[at - 1] ?? floor, profile.topsCm[at] ?? floor];
-        if (layer.kind === "barrier") return <Sheet key={layer.id} frame={frame} profile={profile} below={below} above={above} />;
+        if (layer.kind === "barrier")
+          return <Sheet key={layer.id} frame={frame} profile={profile} below={below} above={above} />;
         if (layer.kind === "falseBottom") {
           const { thicknessCm } = entry("falseBottoms", layer.materialId);
-          const underside = above.map((cm, n) => Math.max(below[n] ?? 0, cm - (cm > (below[n] ?? 0) ? thicknessCm : 0)));
+          const underside = above.map((cm, n) =>
+            Math.max(below[n] ?? 0, cm - (cm > (below[n] ?? 0) ? thicknessCm : 0)),
+          );
           return (
             <g key={layer.id}>
               <polygon points={bandOf(frame, profile.acrossCm, below, above)} fill="var(--air-top)" />
               <Legs ground={ground} layerId={layer.id} materialId={layer.materialId} frame={frame} />
-              <polygon points={bandOf(frame, profile.acrossCm, underside, above)} fill={`url(#${patternOf(layer.id)})`} stroke="#4c5a55" strokeWidth={1} />
+              <polygon
+                points={bandOf(frame, profile.acrossCm, underside, above)}
+                fill={`url(#${patternOf(layer.id)})`}
+                stroke="#4c5a55"
+                strokeWidth={1}
+              />
             </g>
           );
         }
-        return <polygon key={layer.id} points={bandOf(frame, profile.acrossCm, below, above)} fill={`url(#${patternOf(layer.id)})`} />;
+        return (
+          <polygon
+            key={layer.id}
+            points={bandOf(frame, profile.acrossCm, below, above)}
+            fill={`url(#${patternOf(layer.id)})`}
+          />
+        );
       })}
       {ground.water && lineCm > 0 ? <Water habitat={habitat} frame={frame} profile={profile} lineCm={lineCm} /> : null}
     </g>
   );
 });
 
-function Sheet({ frame, profile, below, above }: { frame: Frame; profile: Profile; below: readonly number[]; above: readonly number[] }) {
-  const runs = profile.acrossCm.map((cm, at) => ((above[at] ?? 0) > (below[at] ?? 0) ? `${frame.x(cm).toFixed(1)},${frame.y(above[at] ?? 0).toFixed(1)}` : "")).filter(Boolean);
-  return <polyline points={runs.join(" ")} fill="none" stroke="#22302a" strokeWidth={Math.max(1.2, frame.pxPerCm * 0.18)} strokeDasharray="2 3" />;
+function Sheet({
+  frame,
+  profile,
+  below,
+  above,
+}: {
+  frame: Frame;
+  profile: Profile;
+  below: readonly number[];
+  above: readonly number[];
+}) {
+  const runs = profile.acrossCm
+    .map((cm, at) =>
+      (above[at] ?? 0) > (below[at] ?? 0) ? `${frame.x(cm).toFixed(1)},${frame.y(above[at] ?? 0).toFixed(1)}` : "",
+    )
+    .filter(Boolean);
+  return (
+    <polyline
+      points={runs.join(" ")}
+      fill="none"
+      stroke="#22302a"
+      strokeWidth={Math.max(1.2, frame.pxPerCm * 0.18)}
+      strokeDasharray="2 3"
+    />
+  );
 }
 
 /** The legs of a false bottom, in the row the cut meets first. */
-function Legs({ ground, layerId, materialId, frame }: { ground: Ground; layerId: string; materialId: string; frame: Frame }) {
+function Legs({
+  ground,
+  layerId,
+  materialId,
+  frame,
+}: {
+  ground: Ground;
+  layerId: string;
+  materialId: string;
+  frame: Frame;
+}) {
   const plan = ground.legs.find((legs) => legs.layerId === layerId);
   if (!plan) return null;
   const widthCm = entry("falseBottoms", materialId).legMm / 10;
@@ -67,18 +118,36 @@ function Legs({ ground, layerId, materialId, frame }: { ground: Ground; layerId:
   return (
     <g fill="#c9d0cc" stroke="#5c6a62" strokeWidth={0.8}>
       {seen.map((cm) => (
-        <rect key={cm} x={frame.x(cm - widthCm / 2)} y={frame.y(plan.legCm)} width={widthCm * frame.pxPerCm} height={plan.legCm * frame.pxPerCm} />
+        <rect
+          key={cm}
+          x={frame.x(cm - widthCm / 2)}
+          y={frame.y(plan.legCm)}
+          width={widthCm * frame.pxPerCm}
+          height={plan.legCm * frame.pxPerCm}
+        />
       ))}
     </g>
   );
 }
 
 /** Water stands where there is drainage to stand in. */
-function Water({ habitat, frame, profile, lineCm }: { habitat: Habitat; frame: Frame; profile: Profile; lineCm: number }) {
+function Water({
+  habitat,
+  frame,
+  profile,
+  lineCm,
+}: {
+  habitat: Habitat;
+  frame: Frame;
+  profile: Profile;
+  lineCm: number;
+}) {
   const holds = profile.acrossCm.map((_, at) =>
     habitat.strata.layers.reduce((cm, layer, n) => {
       const thick = (profile.topsCm[n]?.[at] ?? 0) - (profile.topsCm[n - 1]?.[at] ?? 0);
-      return thick > 0.05 && (layer.kind === "drainage" || layer.kind === "falseBottom") ? Math.max(cm, profile.topsCm[n]?.[at] ?? 0) : cm;
+      return thick > 0.05 && (layer.kind === "drainage" || layer.kind === "falseBottom")
+        ? Math.max(cm, profile.topsCm[n]?.[at] ?? 0)
+        : cm;
     }, 0),
   );
   return (
@@ -89,8 +158,22 @@ function Water({ habitat, frame, profile, lineCm }: { habitat: Habitat; frame: F
         if (high <= 0) return null;
         return (
           <g key={to}>
-            <rect x={frame.x(from)} y={frame.y(high)} width={(to - from) * frame.pxPerCm + 0.4} height={high * frame.pxPerCm} fill="#3f9bb1" opacity={0.5} />
-            <line x1={frame.x(from)} x2={frame.x(to)} y1={frame.y(high)} y2={frame.y(high)} stroke="#2f7f93" strokeWidth={1.6} />
+            <rect
+              x={frame.x(from)}
+              y={frame.y(high)}
+              width={(to - from) * frame.pxPerCm + 0.4}
+              height={high * frame.pxPerCm}
+              fill="#3f9bb1"
+              opacity={0.5}
+            />
+            <line
+              x1={frame.x(from)}
+              x2={frame.x(to)}
+              y1={frame.y(high)}
+              y2={frame.y(high)}
+              stroke="#2f7f93"
+              strokeWidth={1.6}
+            />
           </g>
         );
       })}

@@ -40,7 +40,12 @@ export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueTe
     drag.current = undefined;
   };
   const key = (event: KeyboardEvent) => {
-    const way = event.key === "ArrowUp" || event.key === "ArrowRight" ? 1 : event.key === "ArrowDown" || event.key === "ArrowLeft" ? -1 : 0;
+    const way =
+      event.key === "ArrowUp" || event.key === "ArrowRight"
+        ? 1
+        : event.key === "ArrowDown" || event.key === "ArrowLeft"
+          ? -1
+          : 0;
     if (way === 0) return;
     event.preventDefault();
     held.current ??= newGesture();
@@ -50,14 +55,32 @@ export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueTe
 
   return (
     <g
-      className="handle" role="slider" tabIndex={0} aria-label={label} aria-orientation="vertical"
-      aria-valuenow={Number(valueCm.toFixed(2))} aria-valuemin={Number(leastCm.toFixed(2))} aria-valuemax={Number(mostCm.toFixed(2))} aria-valuetext={valueText}
-      transform={`translate(${x} ${y})`} onPointerDown={down} onPointerMove={move} onPointerUp={up} onPointerCancel={up}
-      onKeyDown={key} onKeyUp={() => (held.current = undefined)}
+      className="handle"
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-orientation="vertical"
+      aria-valuenow={Number(valueCm.toFixed(2))}
+      aria-valuemin={Number(leastCm.toFixed(2))}
+      aria-valuemax={Number(mostCm.toFixed(2))}
+      aria-valuetext={valueText}
+      transform={`translate(${x} ${y})`}
+      onPointerDown={down}
+      onPointerMove={move}
+      onPointerUp={up}
+      onPointerCancel={up}
+      onKeyDown={key}
+      onKeyUp={() => (held.current = undefined)}
     >
       <rect x={-22} y={-22} width={44} height={44} fill="transparent" />
       <circle className="grip" r={9} />
-      <path d="M-3.6 -1.8L0 -5.2L3.6 -1.8M-3.6 1.8L0 5.2L3.6 1.8" fill="none" stroke="#22302a" strokeWidth={1.5} strokeLinecap="round" />
+      <path
+        d="M-3.6 -1.8L0 -5.2L3.6 -1.8M-3.6 1.8L0 5.2L3.6 1.8"
+        fill="none"
+        stroke="#22302a"
+        strokeWidth={1.5}
+        strokeLinecap="round"
+      />
     </g>
   );
 }

@@ -9,7 +9,14 @@ export function Miniature({ habitat, pxPerCm, label }: { habitat: Habitat; pxPer
   const width = widthCm * pxPerCm + 8;
   const height = heightCm * pxPerCm + 8;
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label} style={{ display: "block", maxWidth: "100%" }}>
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={label}
+      style={{ display: "block", maxWidth: "100%" }}
+    >
       <SectionBody habitat={habitat} ground={ground(habitat)} frame={frameOf(habitat.shell, "front", pxPerCm, 4, 6)} />
     </svg>
   );

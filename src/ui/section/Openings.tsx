@@ -15,7 +15,15 @@ export function Openings({ shell, frame }: { shell: Habitat["shell"]; frame: Fra
         const left = frame.x(opening.acrossCm);
         const top = frame.y(opening.upCm + opening.heightCm);
         return opening.kind === "port" ? (
-          <ellipse key={opening.id} cx={left + size.width / 2} cy={top + size.height / 2} rx={size.width / 2} ry={size.height / 2} fill="var(--glass)" opacity={opening.wall === near ? 0.9 : 0.5} />
+          <ellipse
+            key={opening.id}
+            cx={left + size.width / 2}
+            cy={top + size.height / 2}
+            rx={size.width / 2}
+            ry={size.height / 2}
+            fill="var(--glass)"
+            opacity={opening.wall === near ? 0.9 : 0.5}
+          />
         ) : (
           <g key={opening.id} opacity={opening.wall === near ? 1 : 0.55}>
             <rect x={left} y={top} {...size} rx={3} fill="var(--air-top)" />

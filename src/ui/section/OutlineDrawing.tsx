@@ -40,25 +40,57 @@ export function OutlineDrawing({ frame, widthCm, depthCm, help, refusal, onClose
     setRefused(true);
     setPoints([]);
   };
-  const caught = (cm: number, most: number) => (cm < CATCH_CM ? 0 : cm > most - CATCH_CM ? most : Math.round(cm * 2) / 2);
+  const caught = (cm: number, most: number) =>
+    cm < CATCH_CM ? 0 : cm > most - CATCH_CM ? most : Math.round(cm * 2) / 2;
   const click = (event: MouseEvent<SVGRectElement>) => {
     const svg = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
     if (!svg) return;
     const [px, py] = [event.clientX - svg.left, event.clientY - svg.top];
     const [first] = points;
-    if (first && points.length >= 3 && Math.hypot(frame.x(first[0]) - px, frame.y(first[1]) - py) < CLOSE_PX) return close();
+    if (first && points.length >= 3 && Math.hypot(frame.x(first[0]) - px, frame.y(first[1]) - py) < CLOSE_PX)
+      return close();
     setRefused(false);
     setPoints([...points, [caught((px - frame.x(0)) / frame.pxPerCm, widthCm), caught(frame.cmAt(py), depthCm)]]);
   };
   return (
     <g>
-      <rect data-drawing x={frame.x(0)} y={frame.y(depthCm)} width={widthCm * frame.pxPerCm} height={depthCm * frame.pxPerCm} fill="rgba(255,255,255,.12)" style={{ cursor: "crosshair" }} onClick={click} />
-      <polyline points={points.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")} fill="none" stroke="var(--rust)" strokeWidth={2.4} pointerEvents="none" />
-      {points.map(([x, y], at) => <circle key={at} cx={frame.x(x)} cy={frame.y(y)} r={at === 0 ? 7 : 4} fill="#fff" stroke="var(--rust)" strokeWidth={2} pointerEvents="none" />)}
+      <rect
+        data-drawing
+        x={frame.x(0)}
+        y={frame.y(depthCm)}
+        width={widthCm * frame.pxPerCm}
+        height={depthCm * frame.pxPerCm}
+        fill="rgba(255,255,255,.12)"
+        style={{ cursor: "crosshair" }}
+        onClick={click}
+      />
+      <polyline
+        points={points.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")}
+        fill="none"
+        stroke="var(--rust)"
+        strokeWidth={2.4}
+        pointerEvents="none"
+      />
+      {points.map(([x, y], at) => (
+        <circle
+          key={at}
+          cx={frame.x(x)}
+          cy={frame.y(y)}
+          r={at === 0 ? 7 : 4}
+          fill="#fff"
+          stroke="var(--rust)"
+          strokeWidth={2}
+          pointerEvents="none"
+        />
+      ))}
       <foreignObject x={frame.x(0)} y={8} width={Math.max(240, widthCm * frame.pxPerCm)} height={64}>
         <div className={css.drawing}>
           <span role={refused ? "alert" : "status"}>{refused ? refusal : help}</span>
-          {points.length >= 3 ? <Button size="small" onClick={close}>{say("strata:closeZone")}</Button> : null}
+          {points.length >= 3 ? (
+            <Button size="small" onClick={close}>
+              {say("strata:closeZone")}
+            </Button>
+          ) : null}
         </div>
       </foreignObject>
     </g>

@@ -29,13 +29,21 @@ export function Rulers({ frame, system }: { frame: Frame; system: UnitSystem }) 
       {ticks(heightCm, pxPerCm, system).map(({ cm, label }) => (
         <g key={cm}>
           <line x1={right} x2={right + (label ? 8 : 4)} y1={y(cm)} y2={y(cm)} stroke="var(--soft)" strokeWidth={1} />
-          {label ? <text x={right + 12} y={y(cm) + 4}>{label}</text> : null}
+          {label ? (
+            <text x={right + 12} y={y(cm) + 4}>
+              {label}
+            </text>
+          ) : null}
         </g>
       ))}
       {ticks(acrossCm, pxPerCm, system).map(({ cm, label }) => (
         <g key={cm}>
           <line x1={x(cm)} x2={x(cm)} y1={low} y2={low + (label ? 7 : 4)} stroke="var(--soft)" strokeWidth={1} />
-          {label ? <text x={x(cm)} y={low + 20} textAnchor="middle">{label}</text> : null}
+          {label ? (
+            <text x={x(cm)} y={low + 20} textAnchor="middle">
+              {label}
+            </text>
+          ) : null}
         </g>
       ))}
     </g>

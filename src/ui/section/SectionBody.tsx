@@ -16,7 +16,14 @@ import { bandOf, heightAlong, profileOf, type Profile } from "./profile";
 import { paths } from "./Texture";
 import { Walls } from "./Walls";
 
-type Body = { habitat: Habitat; ground: Ground; frame: Frame; waterLineCm?: number | undefined; faded?: boolean | undefined; months?: number | undefined };
+type Body = {
+  habitat: Habitat;
+  ground: Ground;
+  frame: Frame;
+  waterLineCm?: number | undefined;
+  faded?: boolean | undefined;
+  months?: number | undefined;
+};
 
 /** How the box, its layers, its water, its pieces and its plants are drawn: the same on the bench, on the shelf and in print. */
 export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months }: Body) {
@@ -33,7 +40,14 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months
           <rect {...box} />
         </clipPath>
         <clipPath id={`${prefix}-above`}>
-          <polygon points={bandOf(frame, profile.acrossCm, surface, profile.acrossCm.map(() => heightCm * 2))} />
+          <polygon
+            points={bandOf(
+              frame,
+              profile.acrossCm,
+              surface,
+              profile.acrossCm.map(() => heightCm * 2),
+            )}
+          />
         </clipPath>
         <linearGradient id={`${prefix}-air`} x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor="var(--air-top)" />
@@ -56,7 +70,8 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months
 }
 
 /** Where zones meet along a view, so that a step is drawn as one. */
-const zoneEdges = (habitat: Habitat, frame: Frame): number[] => habitat.strata.zones.flatMap((zone) => zone.points.map(([px, py]) => (frame.view === "side" ? py : px)));
+const zoneEdges = (habitat: Habitat, frame: Frame): number[] =>
+  habitat.strata.zones.flatMap((zone) => zone.points.map(([px, py]) => (frame.view === "side" ? py : px)));
 
 /** The pieces from the farthest to the nearest; what of them is in the ground shows through it. */
 function Pieces({ habitat, ground, frame, above }: { habitat: Habitat; ground: Ground; frame: Frame; above: string }) {
@@ -66,7 +81,9 @@ function Pieces({ habitat, ground, frame, above }: { habitat: Habitat; ground: G
     const mix = piece?.fillMixId ? habitat.mixes.find((other) => other.id === piece.fillMixId) : undefined;
     return mix ? mixMaterial(mix.parts, ingredientsOf(habitat)) : undefined;
   };
-  const drawn = ordered.map((solid, at) => <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} />);
+  const drawn = ordered.map((solid, at) => (
+    <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} />
+  ));
   if (drawn.length === 0) return null;
   return (
     <>
@@ -101,7 +118,15 @@ const Grown = memo(function Grown({ plant, seed }: { plant: Plant; seed: string 
 
 const POT_CM = { rim: 10, foot: 7, deep: 9 };
 /** A pot sunk into the ground, so that what stands in it can be swapped. */
-const Pot = () => <path d={`M${-POT_CM.rim / 2} -0.6H${POT_CM.rim / 2}L${POT_CM.foot / 2} ${POT_CM.deep}H${-POT_CM.foot / 2}Z`} fill="#a5603f" fillOpacity={0.55} stroke="#7c4429" strokeWidth={0.3} />;
+const Pot = () => (
+  <path
+    d={`M${-POT_CM.rim / 2} -0.6H${POT_CM.rim / 2}L${POT_CM.foot / 2} ${POT_CM.deep}H${-POT_CM.foot / 2}Z`}
+    fill="#a5603f"
+    fillOpacity={0.55}
+    stroke="#7c4429"
+    strokeWidth={0.3}
+  />
+);
 
 type PlantsProps = { habitat: Habitat; ground: Ground; frame: Frame; months: number | undefined; behind?: boolean };
 
@@ -119,7 +144,10 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
         const footCm = plantFootCm(habitat, ground, stand, plant);
         const share = months === undefined ? 1 : grownShare(plant, months);
         return (
-          <g key={stand.id} transform={`translate(${frame.x(alongOf(frame, stand))} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}>
+          <g
+            key={stand.id}
+            transform={`translate(${frame.x(alongOf(frame, stand))} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}
+          >
             {isMounted(spot) ? <Cork seed={stand.id} /> : null}
             {spot === "pot" ? <Pot /> : null}
             <g transform={`scale(${share} ${spot === "hanging" ? -share : share})`}>
@@ -164,12 +192,27 @@ function Glass({ frame, shell }: { frame: Frame; shell: Habitat["shell"] }) {
   return (
     <g fill="none" stroke="var(--glass)">
       <path d={`M${x(0)} ${y(heightCm)}V${y(0)}H${x(acrossCm)}V${y(heightCm)}`} strokeWidth={stroke} />
-      {lid === "glass" ? <line x1={x(0)} x2={x(acrossCm)} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={stroke} /> : null}
+      {lid === "glass" ? (
+        <line x1={x(0)} x2={x(acrossCm)} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={stroke} />
+      ) : null}
       {lid === "mesh" ? (
-        <line x1={x(0)} x2={x(acrossCm)} y1={y(heightCm)} y2={y(heightCm)} strokeWidth={thin ? 3 : 5} strokeDasharray={thin ? "2 2" : "3 3"} />
+        <line
+          x1={x(0)}
+          x2={x(acrossCm)}
+          y1={y(heightCm)}
+          y2={y(heightCm)}
+          strokeWidth={thin ? 3 : 5}
+          strokeDasharray={thin ? "2 2" : "3 3"}
+        />
       ) : null}
       {lid !== "glass" && coveredPct > 0 ? (
-        <line x1={x(covered)} x2={x(acrossCm)} y1={y(heightCm) - (thin ? 3 : 5)} y2={y(heightCm) - (thin ? 3 : 5)} strokeWidth={stroke} />
+        <line
+          x1={x(covered)}
+          x2={x(acrossCm)}
+          y1={y(heightCm) - (thin ? 3 : 5)}
+          y2={y(heightCm) - (thin ? 3 : 5)}
+          strokeWidth={stroke}
+        />
       ) : null}
     </g>
   );

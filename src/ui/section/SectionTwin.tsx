@@ -17,21 +17,46 @@ export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habi
         {ground.levels.toReversed().map((level) => (
           <li key={level.layerId}>
             {say("strata:twin.layer", {
-              name: nameOfLayer(level.layerId), bottomFrontCm: level.bottom.frontCm, topFrontCm: level.top.frontCm,
-              bottomBackCm: level.bottom.backCm, topBackCm: level.top.backCm,
+              name: nameOfLayer(level.layerId),
+              bottomFrontCm: level.bottom.frontCm,
+              topFrontCm: level.top.frontCm,
+              bottomBackCm: level.bottom.backCm,
+              topBackCm: level.top.backCm,
             })}
           </li>
         ))}
-        {ground.water ? <li>{say("strata:twin.water", { lineCm: habitat.strata.waterLineCm, safeCm: ground.water.safeLineCm })}</li> : null}
-        {habitat.strata.zones.map((zone) => <li key={zone.id}>{say("strata:twin.zone", { name: zone.name, areaCm2: Math.round(areaCm2(zone.points)) })}</li>)}
-        {ground.solids.map((solid, at) => solid.piece ? (
-          <li key={at}>{say("strata:twin.piece", { name: capital(nameOf("pieceKinds", solid.kind.id)), xCm: solid.piece.xCm, yCm: solid.piece.yCm, baseCm: solid.baseCm, topCm: solid.topCm })}</li>
-        ) : null)}
+        {ground.water ? (
+          <li>{say("strata:twin.water", { lineCm: habitat.strata.waterLineCm, safeCm: ground.water.safeLineCm })}</li>
+        ) : null}
+        {habitat.strata.zones.map((zone) => (
+          <li key={zone.id}>
+            {say("strata:twin.zone", { name: zone.name, areaCm2: Math.round(areaCm2(zone.points)) })}
+          </li>
+        ))}
+        {ground.solids.map((solid, at) =>
+          solid.piece ? (
+            <li key={at}>
+              {say("strata:twin.piece", {
+                name: capital(nameOf("pieceKinds", solid.kind.id)),
+                xCm: solid.piece.xCm,
+                yCm: solid.piece.yCm,
+                baseCm: solid.baseCm,
+                topCm: solid.topCm,
+              })}
+            </li>
+          ) : null,
+        )}
         {habitat.plants.map((stand) => {
           const { grownHeightCm, grownSpreadCm } = plantOf(habitat, stand.plantId);
           return (
             <li key={stand.id}>
-              {say("strata:twin.plant", { name: capital(nameOf("plants", stand.plantId)), xCm: stand.xCm, yCm: stand.yCm, grownHeightCm, grownSpreadCm })}
+              {say("strata:twin.plant", {
+                name: capital(nameOf("plants", stand.plantId)),
+                xCm: stand.xCm,
+                yCm: stand.yCm,
+                grownHeightCm,
+                grownSpreadCm,
+              })}
             </li>
           );
         })}

@@ -18,7 +18,11 @@ export function spreadTags(wanted: readonly number[], gap: number, lowest: numbe
 
 export function Tags({ frame, tags }: { frame: Frame; tags: readonly Tag[] }) {
   const ordered = [...tags].sort((a, b) => b.cm - a.cm);
-  const placed = spreadTags(ordered.map((tag) => frame.y(tag.cm)), HEIGHT + 3, frame.y(0) + 4);
+  const placed = spreadTags(
+    ordered.map((tag) => frame.y(tag.cm)),
+    HEIGHT + 3,
+    frame.y(0) + 4,
+  );
   const right = frame.x(0) - 14;
   return (
     <g aria-hidden className="measure">
@@ -26,9 +30,16 @@ export function Tags({ frame, tags }: { frame: Frame; tags: readonly Tag[] }) {
         const yTag = placed[at] ?? 0;
         return (
           <g key={tag.key}>
-            <path d={`M${right} ${yTag}L${frame.x(0)} ${frame.y(tag.cm)}`} stroke={tag.color} strokeWidth={1.5} fill="none" />
+            <path
+              d={`M${right} ${yTag}L${frame.x(0)} ${frame.y(tag.cm)}`}
+              stroke={tag.color}
+              strokeWidth={1.5}
+              fill="none"
+            />
             <rect x={right - WIDTH} y={yTag - HEIGHT / 2} width={WIDTH} height={HEIGHT} rx={5} fill={tag.color} />
-            <text x={right - WIDTH / 2} y={yTag + 4.5} fontSize={12} fontWeight={600} fill="#fff" textAnchor="middle">{tag.text}</text>
+            <text x={right - WIDTH / 2} y={yTag + 4.5} fontSize={12} fontWeight={600} fill="#fff" textAnchor="middle">
+              {tag.text}
+            </text>
           </g>
         );
       })}

@@ -6,7 +6,15 @@ import { seedOf } from "@/core/random";
 
 export const paths = (marks: readonly Mark[]) =>
   marks.map((mark, at) => (
-    <path key={at} d={mark.d} fill={mark.fill ?? "none"} stroke={mark.stroke} strokeWidth={mark.width} opacity={mark.opacity} strokeLinecap="round" />
+    <path
+      key={at}
+      d={mark.d}
+      fill={mark.fill ?? "none"}
+      stroke={mark.stroke}
+      strokeWidth={mark.width}
+      opacity={mark.opacity}
+      strokeLinecap="round"
+    />
   ));
 
 /** The colour under a texture: dark between pebbles, the mean of the parts in a soil. */
@@ -61,13 +69,35 @@ function textureUrl(key: string): string {
 const never = () => () => {};
 
 /** A pattern to fill shapes with, at true scale. Only drawn in a browser: on the server a shape has its plain ground colour. */
-export const TexturePattern = memo(function TexturePattern({ id, material, pxPerCm }: { id: string; material: Material; pxPerCm: number }) {
+export const TexturePattern = memo(function TexturePattern({
+  id,
+  material,
+  pxPerCm,
+}: {
+  id: string;
+  material: Material;
+  pxPerCm: number;
+}) {
   const key = JSON.stringify(material);
-  const browser = useSyncExternalStore(never, () => true, () => false);
+  const browser = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   const ground = useMemo(() => groundColor(JSON.parse(key) as Material), [key]);
   return (
-    <pattern id={id} patternUnits="userSpaceOnUse" width={TILE.width} height={TILE.height} patternTransform={`scale(${pxPerCm})`}>
-      {browser ? <image href={textureUrl(key)} width={TILE.width} height={TILE.height} preserveAspectRatio="none" /> : <rect width={TILE.width} height={TILE.height} fill={ground} />}
+    <pattern
+      id={id}
+      patternUnits="userSpaceOnUse"
+      width={TILE.width}
+      height={TILE.height}
+      patternTransform={`scale(${pxPerCm})`}
+    >
+      {browser ? (
+        <image href={textureUrl(key)} width={TILE.width} height={TILE.height} preserveAspectRatio="none" />
+      ) : (
+        <rect width={TILE.width} height={TILE.height} fill={ground} />
+      )}
     </pattern>
   );
 });

@@ -20,14 +20,20 @@ function carved(from: number, to: number, low: number, high: number, depth: numb
   return `M${from} ${low}L${points.join("L")}L${from} ${high}Z`;
 }
 
-const SIDES: Record<"front" | "side", readonly [left: Wall, right: Wall, far: Wall]> = { front: ["left", "right", "back"], side: ["front", "back", "left"] };
+const SIDES: Record<"front" | "side", readonly [left: Wall, right: Wall, far: Wall]> = {
+  front: ["left", "right", "back"],
+  side: ["front", "back", "left"],
+};
 
 /** What is built on the walls: cut at the sides of the view, and seen face on in the far wall. */
 export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
   const id = useId();
   if (frame.view === "plan") return null;
   const [left, right, far] = SIDES[frame.view];
-  const on = (wall: Wall) => shell.treatments.find((treatment) => treatment.wall === wall && entry("wallTreatments", treatment.treatmentId).inside);
+  const on = (wall: Wall) =>
+    shell.treatments.find(
+      (treatment) => treatment.wall === wall && entry("wallTreatments", treatment.treatmentId).inside,
+    );
   const [low, high] = [frame.y(0), frame.y(shell.heightCm)];
   const behind = on(far);
   const face = { x: frame.x(0), y: high, width: frame.acrossCm * frame.pxPerCm, height: low - high };
@@ -36,7 +42,14 @@ export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
       <defs>
         {[left, right, far].map((wall) => {
           const treatment = on(wall);
-          return treatment ? <TexturePattern key={wall} id={`${id}-${wall}`} material={wallMaterial(treatment)} pxPerCm={frame.pxPerCm} /> : null;
+          return treatment ? (
+            <TexturePattern
+              key={wall}
+              id={`${id}-${wall}`}
+              material={wallMaterial(treatment)}
+              pxPerCm={frame.pxPerCm}
+            />
+          ) : null;
         })}
       </defs>
       {behind ? (
@@ -45,13 +58,21 @@ export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
           <rect {...face} fill="var(--air-low)" opacity={0.55} />
         </>
       ) : null}
-      {([[left, 0, 1], [right, frame.acrossCm, -1]] as const).map(([wall, at, way]) => {
+      {(
+        [
+          [left, 0, 1],
+          [right, frame.acrossCm, -1],
+        ] as const
+      ).map(([wall, at, way]) => {
         const treatment = on(wall);
         if (!treatment || treatment.thicknessCm === 0) return null;
         return (
           <path
-            key={wall} d={carved(frame.x(at), frame.x(at + way * treatment.thicknessCm), low, high, treatment.thicknessCm)}
-            fill={`url(#${id}-${wall})`} stroke="rgba(20,16,12,.45)" strokeWidth={1}
+            key={wall}
+            d={carved(frame.x(at), frame.x(at + way * treatment.thicknessCm), low, high, treatment.thicknessCm)}
+            fill={`url(#${id}-${wall})`}
+            stroke="rgba(20,16,12,.45)"
+            strokeWidth={1}
           />
         );
       })}

@@ -1,7 +1,14 @@
 type Rgb = [number, number, number];
 
 const parse = (hex: string): Rgb => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16)) as Rgb;
-const print = (rgb: Rgb): string => `#${rgb.map((c) => Math.round(Math.min(255, Math.max(0, c))).toString(16).padStart(2, "0")).join("")}`;
+const print = (rgb: Rgb): string =>
+  `#${rgb
+    .map((c) =>
+      Math.round(Math.min(255, Math.max(0, c)))
+        .toString(16)
+        .padStart(2, "0"),
+    )
+    .join("")}`;
 
 /** Lighter above 0, darker below. @example shade("#808080", 0.5) // "#c0c0c0" */
 export const shade = (hex: string, by: number): string =>
@@ -11,5 +18,9 @@ export const shade = (hex: string, by: number): string =>
 export function blendColors(weighted: readonly [color: string, weight: number][]): string {
   const total = weighted.reduce((sum, [, weight]) => sum + weight, 0);
   if (total <= 0) return "#9a927f";
-  return print([0, 1, 2].map((at) => weighted.reduce((sum, [color, weight]) => sum + (parse(color)[at] ?? 0) * weight, 0) / total) as Rgb);
+  return print(
+    [0, 1, 2].map(
+      (at) => weighted.reduce((sum, [color, weight]) => sum + (parse(color)[at] ?? 0) * weight, 0) / total,
+    ) as Rgb,
+  );
 }

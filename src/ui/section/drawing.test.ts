@@ -12,8 +12,14 @@ import { plantMarks } from "./plantShape";
 import { heightAlong, profileOf, skyline } from "./profile";
 
 const habitat = startHabitat({
-  id: "h", name: "Fernwall", createdAt: "2026-01-05T08:00:00Z", startOn: "2026-01-05", animalId: "crocodileSkink", count: 2,
-  room: { temperatureC: 21, humidityRh: 45 }, shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  id: "h",
+  name: "Fernwall",
+  createdAt: "2026-01-05T08:00:00Z",
+  startOn: "2026-01-05",
+  animalId: "crocodileSkink",
+  count: 2,
+  room: { temperatureC: 21, humidityRh: 45 },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
 });
 const { shell } = habitat;
 const margins = { left: 84, right: 44, top: 26, bottom: 30 };
@@ -42,23 +48,33 @@ describe("the section is to scale", () => {
   it("a box fits its place in every view, whatever its size and the room there is", () => {
     const size = fc.double({ min: 10, max: 500, noNaN: true });
     fc.assert(
-      fc.property(size, size, size, view, fc.integer({ min: 390, max: 1600 }), fc.integer({ min: 300, max: 1000 }), (widthCm, depthCm, heightCm, of, widthPx, heightPx) => {
-        const box = { ...shell, widthCm, depthCm, heightCm };
-        const scale = fittingScale(box, of, widthPx, heightPx, margins);
-        const across = of === "front" ? widthCm : depthCm;
-        expect(scale).toBeGreaterThan(0);
-        if (scale > 0.4) {
-          expect(across * scale).toBeLessThanOrEqual(widthPx - margins.left - margins.right + 1e-6);
-          expect(heightCm * scale).toBeLessThanOrEqual(heightPx - margins.top - margins.bottom + 1e-6);
-        }
-      }),
+      fc.property(
+        size,
+        size,
+        size,
+        view,
+        fc.integer({ min: 390, max: 1600 }),
+        fc.integer({ min: 300, max: 1000 }),
+        (widthCm, depthCm, heightCm, of, widthPx, heightPx) => {
+          const box = { ...shell, widthCm, depthCm, heightCm };
+          const scale = fittingScale(box, of, widthPx, heightPx, margins);
+          const across = of === "front" ? widthCm : depthCm;
+          expect(scale).toBeGreaterThan(0);
+          if (scale > 0.4) {
+            expect(across * scale).toBeLessThanOrEqual(widthPx - margins.left - margins.right + 1e-6);
+            expect(heightCm * scale).toBeLessThanOrEqual(heightPx - margins.top - margins.bottom + 1e-6);
+          }
+        },
+      ),
     );
   });
   it("a centimetre is as long across as it is up, and pixels turn back into the same centimetres", () => {
     const frame = frameOf(shell, "front", 9.5, 84, 26);
     expect(frame.x(31) - frame.x(30)).toBeCloseTo(9.5, 10);
     expect(frame.y(30) - frame.y(31)).toBeCloseTo(9.5, 10);
-    fc.assert(fc.property(fc.double({ min: 0, max: 45, noNaN: true }), (cm) => Math.abs(frame.cmAt(frame.y(cm)) - cm) < 1e-9));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 45, noNaN: true }), (cm) => Math.abs(frame.cmAt(frame.y(cm)) - cm) < 1e-9),
+    );
   });
   it("a wedge is level from the front and sloped from the side", () => {
     const wedge = applyAll(habitat, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }]);
@@ -73,7 +89,22 @@ describe("the section is to scale", () => {
     const cut = profileOf(ground(corner), frameOf(shell, "front", 10, 0, 0), []);
     for (const [x, y] of cut.places) expect(Math.abs(y - (x * 45) / 60)).toBeLessThan(2.5);
     const zoned = applyAll(habitat, [
-      { name: "addZone", args: { id: "z", name: "Z", points: [[0, 0], [20, 0], [20, 45], [0, 45]], retaining: null } }, { name: "setOver", args: { layerId: "soil-1", over: "rest" } }, { name: "setDepth", args: { layerId: "soil-1", depthCm: 7.5 } },
+      {
+        name: "addZone",
+        args: {
+          id: "z",
+          name: "Z",
+          points: [
+            [0, 0],
+            [20, 0],
+            [20, 45],
+            [0, 45],
+          ],
+          retaining: null,
+        },
+      },
+      { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
+      { name: "setDepth", args: { layerId: "soil-1", depthCm: 7.5 } },
     ]);
     const stepped = profileOf(ground(zoned), frameOf(shell, "front", 10, 0, 0), [20]);
     const heightAt = (cm: number) => heightAlong(stepped, stepped.topsCm.at(-1)!, cm);
@@ -83,17 +114,20 @@ describe("the section is to scale", () => {
 });
 
 describe("plants are drawn at their grown size", () => {
-  it.each(catalog.plants.map((plant) => [plant.id, plant] as const))("%s stays within its height and spread, and fills most of them", (_id, plant) => {
-    for (const seed of [1, 77, 4242]) {
-      const all = plantMarks(plant, seed).map((mark) => reach(mark.d));
-      const height = Math.max(...all.map((mark) => mark.up));
-      const across = 2 * Math.max(...all.map((mark) => mark.across));
-      expect(height, "height").toBeLessThanOrEqual(plant.grownHeightCm * 1.2);
-      expect(height, "height").toBeGreaterThanOrEqual(plant.grownHeightCm * 0.55);
-      expect(across, "spread").toBeLessThanOrEqual(plant.grownSpreadCm * 1.35 + 1);
-      expect(across, "spread").toBeGreaterThanOrEqual(plant.grownSpreadCm * 0.4);
-    }
-  });
+  it.each(catalog.plants.map((plant) => [plant.id, plant] as const))(
+    "%s stays within its height and spread, and fills most of them",
+    (_id, plant) => {
+      for (const seed of [1, 77, 4242]) {
+        const all = plantMarks(plant, seed).map((mark) => reach(mark.d));
+        const height = Math.max(...all.map((mark) => mark.up));
+        const across = 2 * Math.max(...all.map((mark) => mark.across));
+        expect(height, "height").toBeLessThanOrEqual(plant.grownHeightCm * 1.2);
+        expect(height, "height").toBeGreaterThanOrEqual(plant.grownHeightCm * 0.55);
+        expect(across, "spread").toBeLessThanOrEqual(plant.grownSpreadCm * 1.35 + 1);
+        expect(across, "spread").toBeGreaterThanOrEqual(plant.grownSpreadCm * 0.4);
+      }
+    },
+  );
   it("the same plant is drawn the same each time, and two stands differ", () => {
     const [fern] = catalog.plants.filter((plant) => plant.form === "fern");
     expect(plantMarks(fern!, 5)).toEqual(plantMarks(fern!, 5));
@@ -113,21 +147,45 @@ describe("textures", () => {
   const looks = [...catalog.drainageMedia, ...catalog.dressings, ...catalog.ingredients].map(({ look }) => look);
   it("cross the seam of their tile: what leaves on one side comes in on the other", () => {
     for (const look of looks) {
-      const starts = tileMarks([{ look, share: 1 }], 9).map(({ d }) => (/M(-?[\d.]+) (-?[\d.]+)/.exec(d) ?? []).slice(1).map(Number));
+      const starts = tileMarks([{ look, share: 1 }], 9).map(({ d }) =>
+        (/M(-?[\d.]+) (-?[\d.]+)/.exec(d) ?? []).slice(1).map(Number),
+      );
       expect(starts.length, look.texture).toBeGreaterThan(30);
-      expect(starts.some(([x = 0]) => x < 0.3), look.texture).toBe(true);
-      expect(starts.some(([x = 0]) => x > TILE.width - 0.5), look.texture).toBe(true);
+      expect(
+        starts.some(([x = 0]) => x < 0.3),
+        look.texture,
+      ).toBe(true);
+      expect(
+        starts.some(([x = 0]) => x > TILE.width - 0.5),
+        look.texture,
+      ).toBe(true);
     }
   });
   it("a soil shows what it is mixed from, by share", () => {
-    const soil = materialOf(habitat.strata.layers.find((layer) => layer.kind === "soil")!, habitat);
+    const soil = materialOf(
+      habitat.strata.layers.find((layer) => layer.kind === "soil")!,
+      habitat,
+    );
     expect(soil.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 10);
-    const colors = (bark: number) => tileMarks(mixMaterial([{ ingredientId: "fineBark", parts: bark }, { ingredientId: "charcoal", parts: 10 - bark }]), 3);
-    const dark = (marks: ReturnType<typeof colors>) => marks.filter(({ fill }) => fill !== undefined && parseInt(fill.slice(1, 3), 16) < 0x60).length / marks.length;
+    const colors = (bark: number) =>
+      tileMarks(
+        mixMaterial([
+          { ingredientId: "fineBark", parts: bark },
+          { ingredientId: "charcoal", parts: 10 - bark },
+        ]),
+        3,
+      );
+    const dark = (marks: ReturnType<typeof colors>) =>
+      marks.filter(({ fill }) => fill !== undefined && parseInt(fill.slice(1, 3), 16) < 0x60).length / marks.length;
     expect(dark(colors(2))).toBeGreaterThan(dark(colors(8)));
   });
   it("colours blend by weight and shade towards white and black", () => {
-    expect(blendColors([["#000000", 1], ["#ffffff", 3]])).toBe("#bfbfbf");
+    expect(
+      blendColors([
+        ["#000000", 1],
+        ["#ffffff", 3],
+      ]),
+    ).toBe("#bfbfbf");
     expect([shade("#808080", 1), shade("#808080", -1), shade("#808080", 0)]).toEqual(["#ffffff", "#000000", "#808080"]);
   });
 });

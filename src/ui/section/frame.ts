@@ -22,12 +22,21 @@ export type Frame = {
 
 export type Margins = { left: number; right: number; top: number; bottom: number };
 
-export const acrossOf = (shell: Pick<Shell, "widthCm" | "depthCm">, view: View): number => (view === "side" ? shell.depthCm : shell.widthCm);
+export const acrossOf = (shell: Pick<Shell, "widthCm" | "depthCm">, view: View): number =>
+  view === "side" ? shell.depthCm : shell.widthCm;
 
-export const upOf = (shell: Pick<Shell, "depthCm" | "heightCm">, view: View): number => (view === "plan" ? shell.depthCm : shell.heightCm);
+export const upOf = (shell: Pick<Shell, "depthCm" | "heightCm">, view: View): number =>
+  view === "plan" ? shell.depthCm : shell.heightCm;
 
 /** The scale at which a box fills a space, never so large that a small box looks like a big one. */
-export function fittingScale(shell: Shell, view: View, widthPx: number, heightPx: number, margins: Margins, most = 16): number {
+export function fittingScale(
+  shell: Shell,
+  view: View,
+  widthPx: number,
+  heightPx: number,
+  margins: Margins,
+  most = 16,
+): number {
   const across = (widthPx - margins.left - margins.right) / acrossOf(shell, view);
   const up = (heightPx - margins.top - margins.bottom) / upOf(shell, view);
   return Math.max(0.4, Math.min(across, up, most));
@@ -36,7 +45,11 @@ export function fittingScale(shell: Shell, view: View, widthPx: number, heightPx
 export function frameOf(shell: Shell, view: View, pxPerCm: number, left: number, top: number): Frame {
   const floor = top + upOf(shell, view) * pxPerCm;
   return {
-    view, pxPerCm, acrossCm: acrossOf(shell, view), heightCm: upOf(shell, view), depthCm: shell.depthCm,
+    view,
+    pxPerCm,
+    acrossCm: acrossOf(shell, view),
+    heightCm: upOf(shell, view),
+    depthCm: shell.depthCm,
     x: (cm) => left + cm * pxPerCm,
     y: (cm) => floor - cm * pxPerCm,
     cmAt: (px) => (floor - px) / pxPerCm,
@@ -44,4 +57,5 @@ export function frameOf(shell: Shell, view: View, pxPerCm: number, left: number,
 }
 
 /** Where something that stands in the box stands along a view. */
-export const alongOf = (frame: Frame, { xCm, yCm }: { xCm: number; yCm: number }): number => (frame.view === "side" ? yCm : xCm);
+export const alongOf = (frame: Frame, { xCm, yCm }: { xCm: number; yCm: number }): number =>
+  frame.view === "side" ? yCm : xCm;

@@ -14,10 +14,20 @@ type Box = { x: number; y: number; width: number; height: number };
 export function solidBox(solid: Solid, frame: Frame): Box {
   const edge = bounds(solid.outline);
   if (frame.view === "plan") {
-    return { x: frame.x(edge.left), y: frame.y(edge.back), width: (edge.right - edge.left) * frame.pxPerCm, height: (edge.back - edge.front) * frame.pxPerCm };
+    return {
+      x: frame.x(edge.left),
+      y: frame.y(edge.back),
+      width: (edge.right - edge.left) * frame.pxPerCm,
+      height: (edge.back - edge.front) * frame.pxPerCm,
+    };
   }
   const [from, to] = frame.view === "side" ? [edge.front, edge.back] : [edge.left, edge.right];
-  return { x: frame.x(from), y: frame.y(solid.topCm), width: (to - from) * frame.pxPerCm, height: (solid.topCm - solid.baseCm) * frame.pxPerCm };
+  return {
+    x: frame.x(from),
+    y: frame.y(solid.topCm),
+    width: (to - from) * frame.pxPerCm,
+    height: (solid.topCm - solid.baseCm) * frame.pxPerCm,
+  };
 }
 
 /** An outline a little out of true, as nothing in a box is sawn square. */
@@ -27,7 +37,8 @@ function rough({ x, y, width, height }: Box, seed: string, sides: number, by: nu
     const angle = (at / sides) * 2 * Math.PI;
     // Between a circle and a square, so that stones look like stones.
     const [c, s] = [Math.cos(angle), Math.sin(angle)];
-    const reach = (1 - by * random()) / Math.pow(Math.pow(Math.abs(c), square) + Math.pow(Math.abs(s), square), 1 / square);
+    const reach =
+      (1 - by * random()) / Math.pow(Math.pow(Math.abs(c), square) + Math.pow(Math.abs(s), square), 1 / square);
     return `${(x + width / 2 + (c * width * reach) / 2).toFixed(1)},${(y + height / 2 + (s * height * reach) / 2).toFixed(1)}`;
   }).join(" ");
 }
@@ -54,7 +65,15 @@ function branch({ x, y, width, height }: Box, seed: string): string {
   ].join("");
 }
 
-type Drawn = { box: Box; kind: PieceKind; thickPx: number; seed: string; fill: string; filling: string | undefined; pxPerCm: number };
+type Drawn = {
+  box: Box;
+  kind: PieceKind;
+  thickPx: number;
+  seed: string;
+  fill: string;
+  filling: string | undefined;
+  pxPerCm: number;
+};
 
 function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
   const edge = shade(kind.look.color, -0.45);
@@ -64,7 +83,13 @@ function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
   switch (kind.form) {
     case "log":
       return kind.solidPct < 40 ? (
-        <path d={branch(box, seed)} fill="none" stroke={kind.look.color} strokeWidth={Math.max(2, thickPx)} strokeLinecap="round" />
+        <path
+          d={branch(box, seed)}
+          fill="none"
+          stroke={kind.look.color}
+          strokeWidth={Math.max(2, thickPx)}
+          strokeLinecap="round"
+        />
       ) : (
         <rect {...box} rx={Math.min(width, height) * 0.35} fill={fill} {...line} />
       );
@@ -72,41 +97,88 @@ function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
       return (
         <g>
           <rect {...box} rx={wall * 0.5} fill={fill} {...line} />
-          <rect x={x + wall} y={y} width={Math.max(0, width - 2 * wall)} height={height} fill={filling ?? "rgba(30,24,18,.55)"} />
+          <rect
+            x={x + wall}
+            y={y}
+            width={Math.max(0, width - 2 * wall)}
+            height={height}
+            fill={filling ?? "rgba(30,24,18,.55)"}
+          />
         </g>
       );
     case "stone":
       return <polygon points={rough(box, seed, 15, 0.2)} fill={fill} {...line} />;
     case "slabs":
-      return <g>{slabs(box, seed).map((slab, at) => <polygon key={at} points={rough(slab, `${seed}${at}`, 18, 0.07, 7)} fill={fill} {...line} />)}</g>;
+      return (
+        <g>
+          {slabs(box, seed).map((slab, at) => (
+            <polygon key={at} points={rough(slab, `${seed}${at}`, 18, 0.07, 7)} fill={fill} {...line} />
+          ))}
+        </g>
+      );
     case "pot":
       return (
         <g>
-          <path d={`M${x} ${y}H${x + width}L${x + width * 0.86} ${y + height}H${x + width * 0.14}Z`} fill={fill} {...line} />
-          <path d={`M${x + wall} ${y}H${x + width - wall}L${x + width * 0.84 - wall} ${y + height - wall}H${x + width * 0.16 + wall}Z`} fill={filling ?? "rgba(30,24,18,.4)"} />
+          <path
+            d={`M${x} ${y}H${x + width}L${x + width * 0.86} ${y + height}H${x + width * 0.14}Z`}
+            fill={fill}
+            {...line}
+          />
+          <path
+            d={`M${x + wall} ${y}H${x + width - wall}L${x + width * 0.84 - wall} ${y + height - wall}H${x + width * 0.16 + wall}Z`}
+            fill={filling ?? "rgba(30,24,18,.4)"}
+          />
         </g>
       );
     case "cave":
       return (
         <g>
-          <path d={`M${x} ${y + height}V${y + height * 0.6}Q${x} ${y} ${x + width * 0.5} ${y}T${x + width} ${y + height * 0.6}V${y + height}Z`} fill={fill} {...line} />
-          <path d={`M${x + width * 0.22} ${y + height}V${y + height * 0.78}Q${x + width * 0.24} ${y + height * 0.34} ${x + width * 0.5} ${y + height * 0.34}T${x + width * 0.78} ${y + height * 0.78}V${y + height}Z`} fill="#241b14" />
+          <path
+            d={`M${x} ${y + height}V${y + height * 0.6}Q${x} ${y} ${x + width * 0.5} ${y}T${x + width} ${y + height * 0.6}V${y + height}Z`}
+            fill={fill}
+            {...line}
+          />
+          <path
+            d={`M${x + width * 0.22} ${y + height}V${y + height * 0.78}Q${x + width * 0.24} ${y + height * 0.34} ${x + width * 0.5} ${y + height * 0.34}T${x + width * 0.78} ${y + height * 0.78}V${y + height}Z`}
+            fill="#241b14"
+          />
         </g>
       );
     case "bowl":
       return (
         <g>
-          <path d={`M${x} ${y}H${x + width}L${x + width * 0.9} ${y + height}H${x + width * 0.1}Z`} fill={fill} {...line} />
-          <path d={`M${x + wall} ${y + 2}H${x + width - wall}L${x + width * 0.88 - wall} ${y + height - wall}H${x + width * 0.12 + wall}Z`} fill="#3f9bb1" opacity={0.8} />
+          <path
+            d={`M${x} ${y}H${x + width}L${x + width * 0.9} ${y + height}H${x + width * 0.1}Z`}
+            fill={fill}
+            {...line}
+          />
+          <path
+            d={`M${x + wall} ${y + 2}H${x + width - wall}L${x + width * 0.88 - wall} ${y + height - wall}H${x + width * 0.12 + wall}Z`}
+            fill="#3f9bb1"
+            opacity={0.8}
+          />
         </g>
       );
     case "ledge":
-      return <path d={`M${x} ${y}H${x + width}Q${x + width * 0.9} ${y + height} ${x + width * 0.5} ${y + height}T${x} ${y}Z`} fill={fill} {...line} />;
+      return (
+        <path
+          d={`M${x} ${y}H${x + width}Q${x + width * 0.9} ${y + height} ${x + width * 0.5} ${y + height}T${x} ${y}Z`}
+          fill={fill}
+          {...line}
+        />
+      );
     case "column":
       return (
         <g>
           <rect {...box} fill={fill} opacity={0.5} {...line} />
-          <rect x={x + wall} y={y} width={Math.max(0, width - 2 * wall)} height={height} fill="var(--air-low)" opacity={0.6} />
+          <rect
+            x={x + wall}
+            y={y}
+            width={Math.max(0, width - 2 * wall)}
+            height={height}
+            fill="var(--air-low)"
+            opacity={0.6}
+          />
           <rect {...box} fill="none" {...line} strokeDasharray="3 2" />
         </g>
       );
@@ -119,7 +191,12 @@ function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
 export const PieceShape = memo(PieceDrawing, (before, after) => {
   const [a, b] = [solidBox(before.solid, before.frame), solidBox(after.solid, after.frame)];
   const sameBox = a.x === b.x && a.y === b.y && a.width === b.width && a.height === b.height;
-  return sameBox && before.solid.kind === after.solid.kind && before.frame.pxPerCm === after.frame.pxPerCm && JSON.stringify(before.filling) === JSON.stringify(after.filling);
+  return (
+    sameBox &&
+    before.solid.kind === after.solid.kind &&
+    before.frame.pxPerCm === after.frame.pxPerCm &&
+    JSON.stringify(before.filling) === JSON.stringify(after.filling)
+  );
 });
 
 function PieceDrawing({ solid, frame, filling }: { solid: Solid; frame: Frame; filling?: Material | undefined }) {
@@ -131,7 +208,15 @@ function PieceDrawing({ solid, frame, filling }: { solid: Solid; frame: Frame; f
         <TexturePattern id={`${id}-own`} material={plain(solid.kind.look)} pxPerCm={frame.pxPerCm} />
         {filling ? <TexturePattern id={`${id}-in`} material={filling} pxPerCm={frame.pxPerCm} /> : null}
       </defs>
-      <Form box={solidBox(solid, frame)} kind={solid.kind} thickPx={(solid.piece?.depthCm ?? 4) * 0.6 * frame.pxPerCm} seed={solid.id} fill={fill} filling={filling ? `url(#${id}-in)` : undefined} pxPerCm={frame.pxPerCm} />
+      <Form
+        box={solidBox(solid, frame)}
+        kind={solid.kind}
+        thickPx={(solid.piece?.depthCm ?? 4) * 0.6 * frame.pxPerCm}
+        seed={solid.id}
+        fill={fill}
+        filling={filling ? `url(#${id}-in)` : undefined}
+        pxPerCm={frame.pxPerCm}
+      />
     </g>
   );
 }

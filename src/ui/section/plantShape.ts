@@ -13,18 +13,23 @@ function blade({ height, spread, color, random }: Sized, lean: number, width: nu
   const top = height * (0.55 + 0.45 * Math.cos(lean)) * (0.85 + random() * 0.15);
   return {
     d: `M0 0Q${n(reach * 0.25)} ${n(-top * 0.85)} ${n(reach)} ${n(-top)}`,
-    stroke: shade(color, (random() - 0.5) * 0.3), width, opacity: 0.95,
+    stroke: shade(color, (random() - 0.5) * 0.3),
+    width,
+    opacity: 0.95,
   };
 }
 
 const fan = (sized: Sized, count: number, width: number): Mark[] =>
-  Array.from({ length: count }, (_, at) => blade(sized, (-1.25 + (2.5 * at) / (count - 1)) * (0.9 + sized.random() * 0.2), width));
+  Array.from({ length: count }, (_, at) =>
+    blade(sized, (-1.25 + (2.5 * at) / (count - 1)) * (0.9 + sized.random() * 0.2), width),
+  );
 
 /** A point and its heading on a curve that starts at 0 0. */
 function onCurve(cx: number, cy: number, ex: number, ey: number, t: number) {
   const u = 1 - t;
   return {
-    x: 2 * u * t * cx + t * t * ex, y: 2 * u * t * cy + t * t * ey,
+    x: 2 * u * t * cx + t * t * ex,
+    y: 2 * u * t * cy + t * t * ey,
     heading: Math.atan2(2 * u * cy + 2 * t * (ey - cy), 2 * u * cx + 2 * t * (ex - cx)),
   };
 }
@@ -56,7 +61,10 @@ const leafAt = (x: number, y: number, long: number, angle: number, color: string
   const [tx, ty] = [x + Math.cos(angle) * long, y + Math.sin(angle) * long];
   const [sx, sy] = [Math.sin(angle) * long * 0.42, -Math.cos(angle) * long * 0.42];
   const [mx, my] = [(x + tx) / 2, (y + ty) / 2];
-  return { d: `M${n(x)} ${n(y)}Q${n(mx + sx)} ${n(my + sy)} ${n(tx)} ${n(ty)}Q${n(mx - sx)} ${n(my - sy)} ${n(x)} ${n(y)}Z`, fill: color };
+  return {
+    d: `M${n(x)} ${n(y)}Q${n(mx + sx)} ${n(my + sy)} ${n(tx)} ${n(ty)}Q${n(mx - sx)} ${n(my - sy)} ${n(x)} ${n(y)}Z`,
+    fill: color,
+  };
 };
 
 function bushy({ height, spread, color, random }: Sized): Mark[] {
@@ -65,7 +73,18 @@ function bushy({ height, spread, color, random }: Sized): Mark[] {
     const angle = -Math.PI * (0.06 + (0.88 * (at + random())) / 34);
     const far = 0.25 + 0.75 * Math.sqrt(random());
     const [x, y] = [Math.cos(angle) * spread * 0.4 * far, Math.sin(angle) * height * 0.82 * far];
-    return { far, x, y, mark: leafAt(x, y, long * (0.7 + random() * 0.5), angle + (random() - 0.5), shade(color, (random() - 0.45) * 0.45)) };
+    return {
+      far,
+      x,
+      y,
+      mark: leafAt(
+        x,
+        y,
+        long * (0.7 + random() * 0.5),
+        angle + (random() - 0.5),
+        shade(color, (random() - 0.45) * 0.45),
+      ),
+    };
   }).sort((a, b) => b.far - a.far);
   const stems = leaves.map(({ x, y }) => `M0 0Q${n(x * 0.25)} ${n(y * 0.6)} ${n(x)} ${n(y)}`).join("");
   return [{ d: stems, stroke: shade(color, -0.35), width: 0.12 }, ...leaves.map(({ mark }) => mark)];
@@ -82,7 +101,15 @@ function trailing(sized: Sized): Mark[] {
     for (let t = 0.1; t <= 1; t += 0.085) {
       const { x, y, heading } = onCurve(cx, cy, ex, ey, t);
       const side = leaves.length % 2 === 0 ? -1 : 1;
-      leaves.push(leafAt(x, y, long * (0.8 + random() * 0.5), heading + side * (0.7 + random() * 0.7), shade(color, (random() - 0.45) * 0.4)));
+      leaves.push(
+        leafAt(
+          x,
+          y,
+          long * (0.8 + random() * 0.5),
+          heading + side * (0.7 + random() * 0.7),
+          shade(color, (random() - 0.45) * 0.4),
+        ),
+      );
     }
     return [{ d: `M0 0Q${n(cx)} ${n(cy)} ${n(ex)} ${n(ey)}`, stroke: shade(color, -0.3), width: 0.16 }, ...leaves];
   }).flat();
@@ -91,22 +118,33 @@ function trailing(sized: Sized): Mark[] {
 function palm(sized: Sized): Mark[] {
   const { height, color } = sized;
   const crown: Sized = { ...sized, height: height * 0.62 };
-  const stems: Mark = { d: `M-0.5 0L-0.2 ${n(-height * 0.38)}M0.6 0L0.3 ${n(-height * 0.38)}`, stroke: shade(color, -0.35), width: 0.5 };
+  const stems: Mark = {
+    d: `M-0.5 0L-0.2 ${n(-height * 0.38)}M0.6 0L0.3 ${n(-height * 0.38)}`,
+    stroke: shade(color, -0.35),
+    width: 0.5,
+  };
   const lifted = [-1.15, -0.7, -0.25, 0.25, 0.7, 1.15].flatMap((lean) => frond(crown, lean));
   return [stems, ...lifted.map((mark) => ({ ...mark, d: lift(mark.d, -height * 0.38) }))];
 }
 
 /** Moves the absolute points of a path up or down. */
 const lift = (d: string, by: number): string =>
-  d.replace(/([ML])(-?[\d.]+) (-?[\d.]+)/g, (_, letter: string, x: string, y: string) => `${letter}${x} ${n(Number(y) + by)}`)
-    .replace(/Q(-?[\d.]+) (-?[\d.]+) (-?[\d.]+) (-?[\d.]+)/g, (_, a: string, b: string, c: string, e: string) => `Q${a} ${n(Number(b) + by)} ${c} ${n(Number(e) + by)}`);
+  d
+    .replace(
+      /([ML])(-?[\d.]+) (-?[\d.]+)/g,
+      (_, letter: string, x: string, y: string) => `${letter}${x} ${n(Number(y) + by)}`,
+    )
+    .replace(
+      /Q(-?[\d.]+) (-?[\d.]+) (-?[\d.]+) (-?[\d.]+)/g,
+      (_, a: string, b: string, c: string, e: string) => `Q${a} ${n(Number(b) + by)} ${c} ${n(Number(e) + by)}`,
+    );
 
 function mossMound({ height, spread, color, random }: Sized): Mark[] {
   const mound: Mark = { d: `M${n(-spread / 2)} 0Q0 ${n(-height * 2)} ${n(spread / 2)} 0Z`, fill: color };
   const tuft = Math.min(0.5, height * 0.1);
   const tufts = Array.from({ length: 40 }, () => {
     const x = (random() - 0.5) * spread * 0.86;
-    const y = -(1 - (2 * x / spread) ** 2) * height * random();
+    const y = -(1 - ((2 * x) / spread) ** 2) * height * random();
     return `M${n(x)} ${n(y)}l${n(tuft * 0.3)} ${n(-tuft)}M${n(x)} ${n(y)}l${n(-tuft * 0.4)} ${n(-tuft * 0.9)}`;
   });
   return [mound, { d: tufts.join(""), stroke: shade(color, 0.3), width: 0.1 }];
@@ -120,8 +158,16 @@ function succulent(sized: Sized): Mark[] {
     const lean = (-0.5 + at / (count - 1)) * (slim ? 0.7 : 2.2);
     const long = height * (0.75 + random() * 0.25) * (slim ? 1 : 0.65 + 0.35 * Math.cos(lean));
     const half = slim ? spread * 0.09 : spread * 0.085;
-    const [tx, ty] = [Math.sin(lean) * (slim ? long * 0.6 : Math.min(long * 0.9, spread * 0.5)), -Math.cos(lean) * long];
-    return { d: `M${n(-half)} 0Q${n(tx * 0.4 - half * 1.5)} ${n(ty * 0.6)} ${n(tx)} ${n(ty)}Q${n(tx * 0.4 + half * 1.5)} ${n(ty * 0.6)} ${n(half)} 0Z`, fill: shade(color, (random() - 0.4) * 0.35), stroke: shade(color, -0.3), width: 0.08 };
+    const [tx, ty] = [
+      Math.sin(lean) * (slim ? long * 0.6 : Math.min(long * 0.9, spread * 0.5)),
+      -Math.cos(lean) * long,
+    ];
+    return {
+      d: `M${n(-half)} 0Q${n(tx * 0.4 - half * 1.5)} ${n(ty * 0.6)} ${n(tx)} ${n(ty)}Q${n(tx * 0.4 + half * 1.5)} ${n(ty * 0.6)} ${n(half)} 0Z`,
+      fill: shade(color, (random() - 0.4) * 0.35),
+      stroke: shade(color, -0.3),
+      width: 0.08,
+    };
   });
 }
 
@@ -129,7 +175,10 @@ const DRAW: Record<Plant["form"], (sized: Sized) => Mark[]> = {
   rosette: (sized) => fan(sized, 13, Math.max(0.5, sized.spread * 0.042)),
   fern: (sized) => [-1.45, 1.45, -1.05, 1.05, -0.65, 0.65, -0.22, 0.25].flatMap((lean) => frond(sized, lean)),
   grass: (sized) => fan(sized, 17, 0.28),
-  bushy, trailing, palm, succulent,
+  bushy,
+  trailing,
+  palm,
+  succulent,
   moss: mossMound,
 };
 
@@ -138,6 +187,14 @@ const DRAW: Record<Plant["form"], (sized: Sized) => Mark[]> = {
  *
  * @param seed the same seed always draws the same plant
  */
-export function plantMarks(plant: Pick<Plant, "form" | "grownHeightCm" | "grownSpreadCm" | "color">, seed: number): Mark[] {
-  return DRAW[plant.form]({ height: plant.grownHeightCm, spread: plant.grownSpreadCm, color: plant.color, random: seeded(seed) });
+export function plantMarks(
+  plant: Pick<Plant, "form" | "grownHeightCm" | "grownSpreadCm" | "color">,
+  seed: number,
+): Mark[] {
+  return DRAW[plant.form]({
+    height: plant.grownHeightCm,
+    spread: plant.grownSpreadCm,
+    color: plant.color,
+    random: seeded(seed),
+  });
 }

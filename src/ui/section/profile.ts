@@ -20,7 +20,9 @@ const HAIR_CM = 0.02;
 function stations(ground: Ground, frame: Frame, edges: readonly number[]): number[] {
   const { left, right, front, back } = bounds(ground.terrain.outline);
   const [from, to] = frame.view === "side" ? [front, back] : [left, right];
-  const plain = ground.terrain.patches.every(({ circles, region }) => circles.length === 0 && region.inside.length === 1 && region.outside.length === 0);
+  const plain = ground.terrain.patches.every(
+    ({ circles, region }) => circles.length === 0 && region.inside.length === 1 && region.outside.length === 0,
+  );
   const count = plain && ground.terrain.outline.length === 4 ? 2 : Math.max(2, Math.ceil((to - from) / STEP_CM));
   const even = Array.from({ length: count + 1 }, (_, at) => from + ((to - from) * at) / count);
   const steps = edges.flatMap((edge) => [edge - HAIR_CM, edge + HAIR_CM]).filter((cm) => cm > from && cm < to);
@@ -28,7 +30,10 @@ function stations(ground: Ground, frame: Frame, edges: readonly number[]): numbe
 }
 
 /** The first place inside the floor along a line of sight, a hair in; undefined where the line misses it. */
-function firstInside(ground: Ground, at: (share: number) => readonly [number, number]): readonly [number, number] | undefined {
+function firstInside(
+  ground: Ground,
+  at: (share: number) => readonly [number, number],
+): readonly [number, number] | undefined {
   for (let step = 0; step <= DEPTH_PROBES; step += 1) {
     const point = at((step + 0.001) / (DEPTH_PROBES + 1));
     if (contains(ground.terrain.outline, point)) return point;
@@ -45,7 +50,9 @@ function cutAt(ground: Ground, frame: Frame, cm: number): readonly [number, numb
   }
   const y = Math.min(back - HAIR_CM / 2, Math.max(front + HAIR_CM / 2, cm));
   const middle = [(left + right) / 2, y] as const;
-  return contains(ground.terrain.outline, middle) ? middle : firstInside(ground, (share) => [left + (right - left) * share, y]);
+  return contains(ground.terrain.outline, middle)
+    ? middle
+    : firstInside(ground, (share) => [left + (right - left) * share, y]);
 }
 
 /**
@@ -59,7 +66,8 @@ export function profileOf(ground: Ground, frame: Frame, edges: readonly number[]
     return place ? [{ cm, place, tops: ground.terrain.topsAt(...place) }] : [];
   });
   return {
-    acrossCm: found.map(({ cm }) => cm), places: found.map(({ place }) => place),
+    acrossCm: found.map(({ cm }) => cm),
+    places: found.map(({ place }) => place),
     topsCm: ground.terrain.patches.map((_, n) => found.map(({ tops }) => tops[n] ?? 0)),
   };
 }
@@ -67,16 +75,28 @@ export function profileOf(ground: Ground, frame: Frame, edges: readonly number[]
 /** The highest ground behind each place of a cut: what shows above it from the front. */
 export function skyline(ground: Ground, profile: Profile): number[] {
   const { front, back } = bounds(ground.terrain.outline);
-  const level = ground.terrain.patches.every(({ layer }) => layer.kind !== "soil" || (layer.mounds.length === 0 && Object.values(layer.corners).every((cm) => cm === layer.corners.frontLeftCm)));
-  if (level && ground.terrain.patches.every(({ layer }) => layer.over === "floor")) return profile.places.map(([x, y]) => ground.surfaceAt(x, y));
+  const level = ground.terrain.patches.every(
+    ({ layer }) =>
+      layer.kind !== "soil" ||
+      (layer.mounds.length === 0 && Object.values(layer.corners).every((cm) => cm === layer.corners.frontLeftCm)),
+  );
+  if (level && ground.terrain.patches.every(({ layer }) => layer.over === "floor"))
+    return profile.places.map(([x, y]) => ground.surfaceAt(x, y));
   return profile.places.map(([x, y]) => {
-    const heights = Array.from({ length: 9 }, (_, at) => y + ((back - y) * at) / 8.001).filter((deep) => deep >= front && contains(ground.terrain.outline, [x, deep]));
+    const heights = Array.from({ length: 9 }, (_, at) => y + ((back - y) * at) / 8.001).filter(
+      (deep) => deep >= front && contains(ground.terrain.outline, [x, deep]),
+    );
     return Math.max(ground.surfaceAt(x, y), ...heights.map((deep) => ground.surfaceAt(x, deep)));
   });
 }
 
 /** SVG points of the band between two lines of heights. */
-export function bandOf(frame: Frame, acrossCm: readonly number[], belowCm: readonly number[], aboveCm: readonly number[]): string {
+export function bandOf(
+  frame: Frame,
+  acrossCm: readonly number[],
+  belowCm: readonly number[],
+  aboveCm: readonly number[],
+): string {
   const point = (cm: number, up: number) => `${frame.x(cm).toFixed(2)},${frame.y(up).toFixed(2)}`;
   const along = acrossCm.map((cm, at) => point(cm, aboveCm[at] ?? 0));
   const back = acrossCm.map((cm, at) => point(cm, belowCm[at] ?? 0)).reverse();

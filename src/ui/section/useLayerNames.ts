@@ -24,11 +24,16 @@ export function useLayerNames(habitat: Habitat): (layerId: string) => string {
       const layer = strata.layers.find((other) => other.id === layerId);
       if (!layer) return "";
       if (layer.kind === "soil") {
-        const recipe = mixName(mixes.find((mix) => mix.id === layer.mixId), say);
+        const recipe = mixName(
+          mixes.find((mix) => mix.id === layer.mixId),
+          say,
+        );
         const nth = lifts.findIndex((lift) => lift.id === layerId) + 1;
         return capital(lifts.length > 1 ? say("strata:soilNameNth", { recipe, nth }) : recipe);
       }
-      const shelf = ({ drainage: "drainageMedia", falseBottom: "falseBottoms", barrier: "barriers", dressing: "dressings" } as const)[layer.kind];
+      const shelf = (
+        { drainage: "drainageMedia", falseBottom: "falseBottoms", barrier: "barriers", dressing: "dressings" } as const
+      )[layer.kind];
       return capital(nameOf(shelf, layer.materialId));
     };
   }, [strata.layers, mixes, say]);

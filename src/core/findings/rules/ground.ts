@@ -12,13 +12,20 @@ const soils = (layers: readonly Layer[]): SoilLayer[] => layers.filter(isSoil);
 /** Takes a depth off the soil at the front, from the top lift down, leaving at least a thin layer of each. */
 function lowerFront(layers: readonly Layer[], byCm: number): Command[] {
   let left = byCm;
-  return soils(layers).toReversed().flatMap((layer): Command[] => {
-    const { frontLeftCm, frontRightCm } = layer.corners;
-    const take = Math.min(left, Math.min(frontLeftCm, frontRightCm) - LEAST_LIFT_CM);
-    if (take <= 0) return [];
-    left -= take;
-    return [{ name: "setCorners", args: { layerId: layer.id, frontLeftCm: frontLeftCm - take, frontRightCm: frontRightCm - take } }];
-  });
+  return soils(layers)
+    .toReversed()
+    .flatMap((layer): Command[] => {
+      const { frontLeftCm, frontRightCm } = layer.corners;
+      const take = Math.min(left, Math.min(frontLeftCm, frontRightCm) - LEAST_LIFT_CM);
+      if (take <= 0) return [];
+      left -= take;
+      return [
+        {
+          name: "setCorners",
+          args: { layerId: layer.id, frontLeftCm: frontLeftCm - take, frontRightCm: frontRightCm - take },
+        },
+      ];
+    });
 }
 
 const EASE_CM = 0.5;
@@ -29,15 +36,30 @@ export const fillRules: Rule = ({ habitat, ground }) => {
   const found: Finding[] = [];
   if (ground.underRimCm < 0) {
     found.push({
-      code: "aboveRim", about: "ground", severity: "harm", step: "strata",
-      quantities: { overCm: -ground.underRimCm, topCm: habitat.shell.heightCm - ground.underRimCm, heightCm: habitat.shell.heightCm },
+      code: "aboveRim",
+      about: "ground",
+      severity: "harm",
+      step: "strata",
+      quantities: {
+        overCm: -ground.underRimCm,
+        topCm: habitat.shell.heightCm - ground.underRimCm,
+        heightCm: habitat.shell.heightCm,
+      },
     });
   }
   if (ground.underSillCm !== undefined && ground.underSillCm < 0) {
     const byCm = -ground.underSillCm + EASE_CM;
-    const mendable = soils(layers).reduce((sum, layer) => sum + Math.max(0, Math.min(layer.corners.frontLeftCm, layer.corners.frontRightCm) - LEAST_LIFT_CM), 0) >= byCm && soils(layers).every((layer) => layer.over === OVER_ALL);
+    const mendable =
+      soils(layers).reduce(
+        (sum, layer) =>
+          sum + Math.max(0, Math.min(layer.corners.frontLeftCm, layer.corners.frontRightCm) - LEAST_LIFT_CM),
+        0,
+      ) >= byCm && soils(layers).every((layer) => layer.over === OVER_ALL);
     found.push({
-      code: "overSill", about: "ground", severity: "harm", step: "strata",
+      code: "overSill",
+      about: "ground",
+      severity: "harm",
+      step: "strata",
       quantities: { overCm: -ground.underSillCm, fillCm: ground.highestFrontCm, sillCm: habitat.shell.sillCm },
       ...(mendable ? { mend: { commands: lowerFront(layers, byCm), quantities: { byCm } } } : {}),
     });
@@ -58,13 +80,32 @@ export const soilRules: Rule = ({ habitat, ground, animal }) => {
   const first = widest(lifts, ground);
   if (!first) {
     const needCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
-    return [{
-      code: "soilMissing", about: "soil", severity: "harm", step: "strata", quantities: { needCm },
-      mend: {
-        commands: [{ name: "addLayer", args: { layer: { id: "soil-1", kind: "soil", mixId: habitat.mixes[0]?.id ?? "mix-1", frontCm: needCm, backCm: needCm } } }],
+    return [
+      {
+        code: "soilMissing",
+        about: "soil",
+        severity: "harm",
+        step: "strata",
         quantities: { needCm },
+        mend: {
+          commands: [
+            {
+              name: "addLayer",
+              args: {
+                layer: {
+                  id: "soil-1",
+                  kind: "soil",
+                  mixId: habitat.mixes[0]?.id ?? "mix-1",
+                  frontCm: needCm,
+                  backCm: needCm,
+                },
+              },
+            },
+          ],
+          quantities: { needCm },
+        },
       },
-    }];
+    ];
   }
   const found: Finding[] = [];
   const deepestCm = ground.deepestSoilCm;
@@ -72,26 +113,45 @@ export const soilRules: Rule = ({ habitat, ground, animal }) => {
     const raised = (cm: number) => Math.max(cm, animal.soilDepthCm);
     const { frontLeftCm, frontRightCm, backLeftCm, backRightCm } = first.corners;
     found.push({
-      code: "soilTooShallow", about: "soil", severity: "harm", step: "strata",
+      code: "soilTooShallow",
+      about: "soil",
+      severity: "harm",
+      step: "strata",
       quantities: { needCm: animal.soilDepthCm, haveCm: deepestCm, animalId: animal.id },
       mend: {
-        commands: [{
-          name: "setCorners",
-          args: { layerId: first.id, frontLeftCm: raised(frontLeftCm), frontRightCm: raised(frontRightCm), backLeftCm: raised(backLeftCm), backRightCm: raised(backRightCm) },
-        }],
+        commands: [
+          {
+            name: "setCorners",
+            args: {
+              layerId: first.id,
+              frontLeftCm: raised(frontLeftCm),
+              frontRightCm: raised(frontRightCm),
+              backLeftCm: raised(backLeftCm),
+              backRightCm: raised(backRightCm),
+            },
+          },
+        ],
         quantities: { needCm: animal.soilDepthCm },
       },
     });
   }
   for (const mix of habitat.mixes) {
-    if (mix.parts.length === 0) found.push({ code: "emptyMix", about: mix.id, severity: "harm", step: "mix", quantities: {} });
+    if (mix.parts.length === 0)
+      found.push({ code: "emptyMix", about: mix.id, severity: "harm", step: "mix", quantities: {} });
     if (!lifts.some((lift) => lift.mixId === mix.id)) continue;
     for (const { ingredientId } of mix.parts) {
       const cause = unsuited(ingredientsOf(habitat)(ingredientId), animal);
       if (!cause) continue;
       found.push({
-        code: "mixHurts", about: `${mix.id}-${ingredientId}`, severity: "harm", step: "mix", quantities: { ingredientId, animalId: animal.id, cause },
-        mend: { commands: [{ name: "removePart", args: { mixId: mix.id, ingredientId } }], quantities: { ingredientId } },
+        code: "mixHurts",
+        about: `${mix.id}-${ingredientId}`,
+        severity: "harm",
+        step: "mix",
+        quantities: { ingredientId, animalId: animal.id, cause },
+        mend: {
+          commands: [{ name: "removePart", args: { mixId: mix.id, ingredientId } }],
+          quantities: { ingredientId },
+        },
       });
     }
   }

@@ -17,16 +17,31 @@ export const waterLineRule: Rule = ({ habitat, ground, bands }) => {
   if (!lowest) return [];
   const deepenToCm = Math.ceil((lowest.depthCm + lineCm - water.safeLineCm) * 2) / 2;
   const mend: Finding["mend"] = designed
-    ? { commands: [{ name: "setWaterLine", args: { waterLineCm: Math.min(rule("keptWaterLineCm"), water.safeLineCm) } }], quantities: { lineCm: Math.min(rule("keptWaterLineCm"), water.safeLineCm), edit: "lower" } }
-    : { commands: [{ name: "setDepth", args: { layerId: lowest.id, depthCm: deepenToCm } }], quantities: { depthCm: deepenToCm, edit: "deepen" } };
-  return [{
-    code: "waterOverSafeLine", about: designed ? "design" : "reading", severity: "harm", step: designed ? "strata" : "keeping",
-    quantities: {
-      lineCm, safeCm: water.safeLineCm, barrierCm: water.topCm,
-      drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(Math.min(rule("keptWaterLineCm"), water.safeLineCm))),
+    ? {
+        commands: [
+          { name: "setWaterLine", args: { waterLineCm: Math.min(rule("keptWaterLineCm"), water.safeLineCm) } },
+        ],
+        quantities: { lineCm: Math.min(rule("keptWaterLineCm"), water.safeLineCm), edit: "lower" },
+      }
+    : {
+        commands: [{ name: "setDepth", args: { layerId: lowest.id, depthCm: deepenToCm } }],
+        quantities: { depthCm: deepenToCm, edit: "deepen" },
+      };
+  return [
+    {
+      code: "waterOverSafeLine",
+      about: designed ? "design" : "reading",
+      severity: "harm",
+      step: designed ? "strata" : "keeping",
+      quantities: {
+        lineCm,
+        safeCm: water.safeLineCm,
+        barrierCm: water.topCm,
+        drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(Math.min(rule("keptWaterLineCm"), water.safeLineCm))),
+      },
+      mend,
     },
-    mend,
-  }];
+  ];
 };
 
 /** Drainage missing in a wet build, present in an arid one; barrier missing between drainage and soil. */
@@ -36,41 +51,67 @@ export const drainageRules: Rule = ({ habitat, animal, ground }) => {
   const barrier = layers.filter((layer) => layer.kind === "barrier");
   const wet = middle(animal.humidityRh) > rule("moistNeedRh");
   const depthCm = rule("drainageDepthCm");
-  const layBarrier: Command = { name: "addLayer", args: { layer: { id: "barrier-1", kind: "barrier", materialId: "insectScreen" } } };
+  const layBarrier: Command = {
+    name: "addLayer",
+    args: { layer: { id: "barrier-1", kind: "barrier", materialId: "insectScreen" } },
+  };
 
   if (drainage.length === 0 && animal.drainage === "wanted" && wet) {
     const clayPebbles = entry("drainageMedia", "clayPebbles");
-    return [{
-      code: "drainageMissing", about: "drainage", severity: "harm", step: "strata",
-      quantities: { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] },
-      mend: {
-        commands: [
-          { name: "addLayer", args: { layer: { id: "drainage-1", kind: "drainage", materialId: clayPebbles.id, depthCm } } },
-          ...(barrier.length === 0 ? [layBarrier] : []),
-          { name: "setWaterLine", args: { waterLineCm: rule("keptWaterLineCm") } },
-        ],
-        quantities: { depthCm, materialId: clayPebbles.id, holdsWaterL: (floorAreaCm2(habitat.shell) * depthCm * clayPebbles.voidPct) / 100_000 },
+    return [
+      {
+        code: "drainageMissing",
+        about: "drainage",
+        severity: "harm",
+        step: "strata",
+        quantities: { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] },
+        mend: {
+          commands: [
+            {
+              name: "addLayer",
+              args: { layer: { id: "drainage-1", kind: "drainage", materialId: clayPebbles.id, depthCm } },
+            },
+            ...(barrier.length === 0 ? [layBarrier] : []),
+            { name: "setWaterLine", args: { waterLineCm: rule("keptWaterLineCm") } },
+          ],
+          quantities: {
+            depthCm,
+            materialId: clayPebbles.id,
+            holdsWaterL: (floorAreaCm2(habitat.shell) * depthCm * clayPebbles.voidPct) / 100_000,
+          },
+        },
       },
-    }];
+    ];
   }
   if (drainage.length > 0 && animal.drainage === "avoided") {
-    return [{
-      code: "drainageInArid", about: "drainage", severity: "look", step: "strata",
-      quantities: { animalId: animal.id, depthCm: ground.water?.topCm ?? 0 },
-      mend: {
-        commands: [
-          { name: "removeLayers", args: { layerIds: [...drainage, ...barrier].map((layer) => layer.id) } },
-          { name: "setWaterLine", args: { waterLineCm: 0 } },
-        ],
-        quantities: {},
+    return [
+      {
+        code: "drainageInArid",
+        about: "drainage",
+        severity: "look",
+        step: "strata",
+        quantities: { animalId: animal.id, depthCm: ground.water?.topCm ?? 0 },
+        mend: {
+          commands: [
+            { name: "removeLayers", args: { layerIds: [...drainage, ...barrier].map((layer) => layer.id) } },
+            { name: "setWaterLine", args: { waterLineCm: 0 } },
+          ],
+          quantities: {},
+        },
       },
-    }];
+    ];
   }
   if (drainage.length > 0 && barrier.length === 0 && layers.some((layer) => layer.kind === "soil")) {
-    return [{
-      code: "barrierMissing", about: "barrier", severity: "harm", step: "strata", quantities: {},
-      mend: { commands: [layBarrier], quantities: { materialId: "insectScreen" } },
-    }];
+    return [
+      {
+        code: "barrierMissing",
+        about: "barrier",
+        severity: "harm",
+        step: "strata",
+        quantities: {},
+        mend: { commands: [layBarrier], quantities: { materialId: "insectScreen" } },
+      },
+    ];
   }
   return [];
 };

@@ -10,7 +10,16 @@ import { shellEdits } from "./shell";
 import { strataEdits } from "./strata";
 import { zoneEdits } from "./zones";
 
-const edits = { ...briefEdits, ...shellEdits, ...strataEdits, ...zoneEdits, ...pieceEdits, ...mixEdits, ...livingEdits, ...diaryEdits };
+const edits = {
+  ...briefEdits,
+  ...shellEdits,
+  ...strataEdits,
+  ...zoneEdits,
+  ...pieceEdits,
+  ...mixEdits,
+  ...livingEdits,
+  ...diaryEdits,
+};
 type Edits = typeof edits;
 export type CommandName = keyof Edits;
 
@@ -32,4 +41,5 @@ export function applyCommand(habitat: Habitat, command: Command): Habitat {
 }
 
 /** Applies a list of edits in order. @example applyAll(habitat, [{ name: "setCount", args: { count: 2 } }]) */
-export const applyAll = (habitat: Habitat, commands: readonly Command[]): Habitat => commands.reduce(applyCommand, habitat);
+export const applyAll = (habitat: Habitat, commands: readonly Command[]): Habitat =>
+  commands.reduce(applyCommand, habitat);

@@ -13,7 +13,10 @@ const changeMix = (habitat: Habitat, mixId: string, change: (mix: Mix) => Mix): 
 export const mixEdits = {
   takeRecipe: edit(z.strictObject({ mixId: IdSchema, recipeId: z.string() }), (habitat, { mixId, recipeId }) =>
     changeMix(habitat, mixId, (mix) => ({
-      ...mix, recipeId, title: null, parts: entry("recipes", recipeId).parts.map((part) => ({ ...part })),
+      ...mix,
+      recipeId,
+      title: null,
+      parts: entry("recipes", recipeId).parts.map((part) => ({ ...part })),
     })),
   ),
 
@@ -37,7 +40,13 @@ export const mixEdits = {
 
   /** Puts other parts in the place of all there were, with the title they go by; what is not in the catalogue comes along. */
   setParts: edit(
-    z.strictObject({ mixId: IdSchema, parts: MixSchema.shape.parts, title: NameSchema.nullable(), recipeId: z.string().nullable(), own: z.array(OwnIngredientSchema).max(60) }),
+    z.strictObject({
+      mixId: IdSchema,
+      parts: MixSchema.shape.parts,
+      title: NameSchema.nullable(),
+      recipeId: z.string().nullable(),
+      own: z.array(OwnIngredientSchema).max(60),
+    }),
     (habitat, { mixId, parts, title, recipeId, own }) => {
       const carried = carry(habitat, own);
       parts.forEach(({ ingredientId }) => ingredientsOf(carried)(ingredientId));
@@ -50,7 +59,9 @@ export const mixEdits = {
   ),
 
   /** Has the habitat carry an ingredient of its builder's own, or its newer figures. */
-  carryIngredient: edit(z.strictObject({ ingredient: OwnIngredientSchema }), (habitat, { ingredient }) => carry(habitat, [ingredient])),
+  carryIngredient: edit(z.strictObject({ ingredient: OwnIngredientSchema }), (habitat, { ingredient }) =>
+    carry(habitat, [ingredient]),
+  ),
 };
 
 /** Those that are there already take the newer figures. */

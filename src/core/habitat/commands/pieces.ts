@@ -6,11 +6,16 @@ import { withoutIdleMixes } from "./strata";
 
 const clamp = (value: number, most: number): number => Math.min(Math.max(value, 0), most);
 
-const inside = ({ shell }: Habitat, piece: Piece): Piece => ({ ...piece, xCm: clamp(piece.xCm, shell.widthCm), yCm: clamp(piece.yCm, shell.depthCm) });
+const inside = ({ shell }: Habitat, piece: Piece): Piece => ({
+  ...piece,
+  xCm: clamp(piece.xCm, shell.widthCm),
+  yCm: clamp(piece.yCm, shell.depthCm),
+});
 
 function checked(habitat: Habitat, piece: Piece): Piece {
   const kind = entry("pieceKinds", piece.kindId);
-  if (piece.fillMixId !== null && kind.hollow?.opensTo !== "soil") throw new RangeError(`fillMixId: "${piece.kindId}" cannot be filled`);
+  if (piece.fillMixId !== null && kind.hollow?.opensTo !== "soil")
+    throw new RangeError(`fillMixId: "${piece.kindId}" cannot be filled`);
   return inside(habitat, piece);
 }
 
@@ -25,13 +30,21 @@ function mixesFor(habitat: Habitat, fillMixId: string | null): Mix[] {
 export const pieceEdits = {
   addPiece: edit(PieceSchema, (habitat, piece) => {
     if (habitat.pieces.some((other) => other.id === piece.id)) throw new RangeError(`id: "${piece.id}" is taken`);
-    return { ...habitat, mixes: mixesFor(habitat, piece.fillMixId), pieces: [...habitat.pieces, checked(habitat, piece)] };
+    return {
+      ...habitat,
+      mixes: mixesFor(habitat, piece.fillMixId),
+      pieces: [...habitat.pieces, checked(habitat, piece)],
+    };
   }),
 
   setPiece: edit(PieceSchema.partial().required({ id: true }), (habitat, to) => {
     const before = mustFind(habitat.pieces, (piece) => piece.id === to.id, "id", to.id);
     const after = checked(habitat, PieceSchema.parse({ ...before, ...to }));
-    const next = { ...habitat, mixes: mixesFor(habitat, after.fillMixId), pieces: habitat.pieces.map((piece) => (piece.id === to.id ? after : piece)) };
+    const next = {
+      ...habitat,
+      mixes: mixesFor(habitat, after.fillMixId),
+      pieces: habitat.pieces.map((piece) => (piece.id === to.id ? after : piece)),
+    };
     return before.fillMixId === after.fillMixId ? next : withoutIdleMixes(next);
   }),
 

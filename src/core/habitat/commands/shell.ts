@@ -2,14 +2,30 @@ import { z } from "zod";
 import { entry } from "../../catalog";
 import { bounds, isSimple } from "../../shape";
 import { innerFromOuter } from "../floor";
-import { FloorSchema, IdSchema, OpeningSchema, ShellSchema, StandOnSchema, TopSchema, TreatmentSchema, type Habitat, type Opening, type Shell, type Treatment } from "../schema";
+import {
+  FloorSchema,
+  IdSchema,
+  OpeningSchema,
+  ShellSchema,
+  StandOnSchema,
+  TopSchema,
+  TreatmentSchema,
+  type Habitat,
+  type Opening,
+  type Shell,
+  type Treatment,
+} from "../schema";
 import { edit, mustFind } from "./define";
 
 /** Fields that were not given are left as they are. */
 type Change = { [K in keyof Shell]?: Shell[K] | undefined };
-const given = (change: Change): Partial<Shell> => Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));
+const given = (change: Change): Partial<Shell> =>
+  Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));
 
-const withShell = (habitat: Habitat, shell: Partial<Shell>): Habitat => ({ ...habitat, shell: { ...habitat.shell, ...shell } });
+const withShell = (habitat: Habitat, shell: Partial<Shell>): Habitat => ({
+  ...habitat,
+  shell: { ...habitat.shell, ...shell },
+});
 const size = ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true });
 
 /** Two walls facing each other always leave some floor between them. */
@@ -17,27 +33,41 @@ const MOST_OF_A_SIDE = 0.45;
 
 type Size = Pick<Shell, "widthCm" | "depthCm">;
 type Points = [number, number][];
-const stretch = (points: Points, from: Size, to: Size): Points => points.map(([x, y]) => [(x * to.widthCm) / from.widthCm, (y * to.depthCm) / from.depthCm]);
+const stretch = (points: Points, from: Size, to: Size): Points =>
+  points.map(([x, y]) => [(x * to.widthCm) / from.widthCm, (y * to.depthCm) / from.depthCm]);
 
 /** A drawn floor is a figure of its own: when the box changes size it is stretched with it. */
-const stretched = ({ floor, ...from }: Shell, to: Size): Shell["floor"] => (floor.shape === "polygon" ? { ...floor, points: stretch(floor.points, from, to) } : floor);
+const stretched = ({ floor, ...from }: Shell, to: Size): Shell["floor"] =>
+  floor.shape === "polygon" ? { ...floor, points: stretch(floor.points, from, to) } : floor;
 
 /** An opening in a wall that has become shorter or lower is pushed in, and cut down where it must be. */
 function refitted(opening: Opening, shell: Shell): Opening {
   const lengthCm = wallLengthCm(shell, opening.wall);
   const [widthCm, heightCm] = [Math.min(opening.widthCm, lengthCm), Math.min(opening.heightCm, shell.heightCm)];
-  return { ...opening, widthCm, heightCm, acrossCm: Math.min(opening.acrossCm, lengthCm - widthCm), upCm: Math.min(opening.upCm, shell.heightCm - heightCm) };
+  return {
+    ...opening,
+    widthCm,
+    heightCm,
+    acrossCm: Math.min(opening.acrossCm, lengthCm - widthCm),
+    upCm: Math.min(opening.upCm, shell.heightCm - heightCm),
+  };
 }
 
-const acrossCm = ({ widthCm, depthCm }: Size, wall: Opening["wall"]): number => (wall === "left" || wall === "right" ? widthCm : depthCm);
+const acrossCm = ({ widthCm, depthCm }: Size, wall: Opening["wall"]): number =>
+  wall === "left" || wall === "right" ? widthCm : depthCm;
 
 /** The most a wall's build may take of the box, cm. @example mostThicknessCm({ widthCm: 60, depthCm: 40 }, "back") // 18 */
 export const mostThicknessCm = (shell: Size, wall: Opening["wall"]): number => acrossCm(shell, wall) * MOST_OF_A_SIDE;
 
-const thinned = (treatment: Treatment, shell: Size): Treatment => ({ ...treatment, thicknessCm: Math.min(treatment.thicknessCm, mostThicknessCm(shell, treatment.wall)) });
+const thinned = (treatment: Treatment, shell: Size): Treatment => ({
+  ...treatment,
+  thicknessCm: Math.min(treatment.thicknessCm, mostThicknessCm(shell, treatment.wall)),
+});
 
 const pulledIn = <T extends { xCm: number; yCm: number }>(item: T, { widthCm, depthCm }: Size): T =>
-  item.xCm <= widthCm && item.yCm <= depthCm ? item : { ...item, xCm: Math.min(item.xCm, widthCm), yCm: Math.min(item.yCm, depthCm) };
+  item.xCm <= widthCm && item.yCm <= depthCm
+    ? item
+    : { ...item, xCm: Math.min(item.xCm, widthCm), yCm: Math.min(item.yCm, depthCm) };
 
 /** A box of another size: drawn outlines are stretched, and what stood beyond the new walls is pulled in. */
 const resized = (habitat: Habitat, change: Change): Habitat => {
@@ -46,27 +76,36 @@ const resized = (habitat: Habitat, change: Change): Habitat => {
   return {
     ...habitat,
     shell: {
-      ...shell, floor: stretched(habitat.shell, shell), openings: shell.openings.map((opening) => refitted(opening, shell)),
+      ...shell,
+      floor: stretched(habitat.shell, shell),
+      openings: shell.openings.map((opening) => refitted(opening, shell)),
       treatments: shell.treatments.map((treatment) => thinned(treatment, shell)),
     },
-    strata: { ...habitat.strata, zones: habitat.strata.zones.map((zone) => ({ ...zone, points: stretch(zone.points, habitat.shell, shell) })) },
+    strata: {
+      ...habitat.strata,
+      zones: habitat.strata.zones.map((zone) => ({ ...zone, points: stretch(zone.points, habitat.shell, shell) })),
+    },
     pieces: habitat.pieces.map((piece) => pulledIn(piece, shell)),
     plants: habitat.plants.map((stand) => pulledIn(stand, shell)),
   };
 };
 
-const wallLengthCm = ({ widthCm, depthCm }: Shell, wall: Opening["wall"]): number => (wall === "front" || wall === "back" ? widthCm : depthCm);
+const wallLengthCm = ({ widthCm, depthCm }: Shell, wall: Opening["wall"]): number =>
+  wall === "front" || wall === "back" ? widthCm : depthCm;
 
 /** An opening lies in its wall, all of it. */
 function checkOpening(shell: Shell, opening: Opening): void {
-  if (opening.acrossCm + opening.widthCm > wallLengthCm(shell, opening.wall) + 1e-6) throw new RangeError("acrossCm: the opening passes the end of its wall");
-  if (opening.upCm + opening.heightCm > shell.heightCm + 1e-6) throw new RangeError("upCm: the opening passes the top of its wall");
+  if (opening.acrossCm + opening.widthCm > wallLengthCm(shell, opening.wall) + 1e-6)
+    throw new RangeError("acrossCm: the opening passes the end of its wall");
+  if (opening.upCm + opening.heightCm > shell.heightCm + 1e-6)
+    throw new RangeError("upCm: the opening passes the top of its wall");
 }
 
 /** Edits of the shell: size, build, floor, top, openings. */
 export const shellEdits = {
-  setShell: edit(ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true, sillCm: true, wallMm: true }).partial(), (habitat, to) =>
-    resized(habitat, to),
+  setShell: edit(
+    ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true, sillCm: true, wallMm: true }).partial(),
+    (habitat, to) => resized(habitat, to),
   ),
 
   /** Sets the inner size from one measured outside. */
@@ -77,7 +116,11 @@ export const shellEdits = {
 
   /** Stands a flat box on its end, or lays it flat again: width and height change places. */
   turnOnEnd: edit(z.strictObject({}), (habitat) =>
-    resized(habitat, { widthCm: habitat.shell.heightCm, heightCm: habitat.shell.widthCm, sillCm: Math.min(habitat.shell.sillCm, habitat.shell.widthCm) }),
+    resized(habitat, {
+      widthCm: habitat.shell.heightCm,
+      heightCm: habitat.shell.widthCm,
+      sillCm: Math.min(habitat.shell.sillCm, habitat.shell.widthCm),
+    }),
   ),
 
   setBuild: edit(z.strictObject({ buildId: z.string() }), (habitat, { buildId }) => {
@@ -89,16 +132,24 @@ export const shellEdits = {
     if (floor.shape === "polygon") {
       if (!isSimple(floor.points)) throw new RangeError("floor.points: the outline crosses itself or has no area");
       const { right, back } = bounds(floor.points);
-      if (right > habitat.shell.widthCm + 1e-6 || back > habitat.shell.depthCm + 1e-6) throw new RangeError("floor.points: the outline passes the box");
+      if (right > habitat.shell.widthCm + 1e-6 || back > habitat.shell.depthCm + 1e-6)
+        throw new RangeError("floor.points: the outline passes the box");
     }
     return withShell(habitat, { floor });
   }),
 
-  setTop: edit(TopSchema.partial(), (habitat, top) => withShell(habitat, { top: TopSchema.parse({ ...habitat.shell.top, ...top }) })),
+  setTop: edit(TopSchema.partial(), (habitat, top) =>
+    withShell(habitat, { top: TopSchema.parse({ ...habitat.shell.top, ...top }) }),
+  ),
 
   /** Builds on a wall, changes what is built there, or with no treatment leaves it bare. */
   setTreatment: edit(
-    z.strictObject({ wall: TreatmentSchema.shape.wall, treatmentId: z.string().nullable(), finishId: z.string().nullable().optional(), thicknessCm: TreatmentSchema.shape.thicknessCm.optional() }),
+    z.strictObject({
+      wall: TreatmentSchema.shape.wall,
+      treatmentId: z.string().nullable(),
+      finishId: z.string().nullable().optional(),
+      thicknessCm: TreatmentSchema.shape.thicknessCm.optional(),
+    }),
     (habitat, { wall, treatmentId, finishId, thicknessCm }) => {
       const others = habitat.shell.treatments.filter((other) => other.wall !== wall);
       if (treatmentId === null) return withShell(habitat, { treatments: others });
@@ -109,14 +160,19 @@ export const shellEdits = {
       if (finish !== null) entry("wallFinishes", finish);
       const thick = kind.inside ? (thicknessCm ?? before?.thicknessCm ?? kind.usualCm) : 0;
       if (thick > mostThicknessCm(habitat.shell, wall)) throw new RangeError("thicknessCm: it would fill half the box");
-      return withShell(habitat, { treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick }] });
+      return withShell(habitat, {
+        treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick }],
+      });
     },
   ),
 
-  setStandsOn: edit(StandOnSchema.partial(), (habitat, to) => withShell(habitat, { standsOn: StandOnSchema.parse({ ...habitat.shell.standsOn, ...to }) })),
+  setStandsOn: edit(StandOnSchema.partial(), (habitat, to) =>
+    withShell(habitat, { standsOn: StandOnSchema.parse({ ...habitat.shell.standsOn, ...to }) }),
+  ),
 
   addOpening: edit(OpeningSchema, (habitat, opening) => {
-    if (habitat.shell.openings.some((other) => other.id === opening.id)) throw new RangeError(`id: "${opening.id}" is taken`);
+    if (habitat.shell.openings.some((other) => other.id === opening.id))
+      throw new RangeError(`id: "${opening.id}" is taken`);
     checkOpening(habitat.shell, opening);
     return withShell(habitat, { openings: [...habitat.shell.openings, opening] });
   }),
@@ -125,7 +181,9 @@ export const shellEdits = {
     const before = mustFind(habitat.shell.openings, (opening) => opening.id === change.id, "id", change.id);
     const after = OpeningSchema.parse({ ...before, ...change });
     checkOpening(habitat.shell, after);
-    return withShell(habitat, { openings: habitat.shell.openings.map((opening) => (opening.id === change.id ? after : opening)) });
+    return withShell(habitat, {
+      openings: habitat.shell.openings.map((opening) => (opening.id === change.id ? after : opening)),
+    });
   }),
 
   removeOpening: edit(z.strictObject({ id: IdSchema }), (habitat, { id }) => {

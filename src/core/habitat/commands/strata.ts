@@ -1,7 +1,21 @@
 import { z } from "zod";
 import { entry } from "../../catalog";
 import { slopedCorners } from "../corners";
-import { CornersSchema, HabitatSchema, IdSchema, LAID, LayerSchema, MoundSchema, OVER_ALL, OVER_REST, type Habitat, type Layer, type LayerKind, type Mix, type SoilLayer } from "../schema";
+import {
+  CornersSchema,
+  HabitatSchema,
+  IdSchema,
+  LAID,
+  LayerSchema,
+  MoundSchema,
+  OVER_ALL,
+  OVER_REST,
+  type Habitat,
+  type Layer,
+  type LayerKind,
+  type Mix,
+  type SoilLayer,
+} from "../schema";
 import { edit, mustFind } from "./define";
 
 const FROM_THE_GLASS_UP: readonly LayerKind[] = ["falseBottom", "drainage", "barrier", "soil", "dressing"];
@@ -11,7 +25,10 @@ const [drainage, falseBottom, barrier, , dressing] = LayerSchema.options;
 
 /** A layer as it is first laid: over the whole floor unless told otherwise, soil without mounds. */
 const NewLayerSchema = z.discriminatedUnion("kind", [
-  drainage.extend({ over }), falseBottom.extend({ over }), barrier.extend({ over }), dressing.extend({ over }),
+  drainage.extend({ over }),
+  falseBottom.extend({ over }),
+  barrier.extend({ over }),
+  dressing.extend({ over }),
   z.strictObject({ id: IdSchema, over, kind: z.literal("soil"), mixId: IdSchema, frontCm: depthCm, backCm: depthCm }),
 ]);
 
@@ -21,11 +38,17 @@ function laid(layer: z.output<typeof NewLayerSchema>): Layer {
   return { ...rest, laid: "moist", corners: slopedCorners(frontCm, backCm), mounds: [] };
 }
 
-const withLayers = (habitat: Habitat, layers: Layer[]): Habitat => ({ ...habitat, strata: { ...habitat.strata, layers } });
+const withLayers = (habitat: Habitat, layers: Layer[]): Habitat => ({
+  ...habitat,
+  strata: { ...habitat.strata, layers },
+});
 
 const changeLayer = (habitat: Habitat, layerId: string, change: (layer: Layer) => Layer): Habitat => {
   mustFind(habitat.strata.layers, (layer) => layer.id === layerId, "layerId", layerId);
-  return withLayers(habitat, habitat.strata.layers.map((layer) => (layer.id === layerId ? change(layer) : layer)));
+  return withLayers(
+    habitat,
+    habitat.strata.layers.map((layer) => (layer.id === layerId ? change(layer) : layer)),
+  );
 };
 
 const changeSoil = (habitat: Habitat, layerId: string, change: (layer: SoilLayer) => SoilLayer): Habitat =>
@@ -66,7 +89,8 @@ const mound = z.strictObject({ layerId: IdSchema, ...MoundSchema.shape });
 
 function checkedMound<M extends { radiusCm: number; topRadiusCm: number; heightCm: number; form: string }>(of: M): M {
   if (of.topRadiusCm > of.radiusCm) throw new RangeError("topRadiusCm: the top of a mound is wider than its foot");
-  if (of.form === "dome" && of.heightCm > of.radiusCm) throw new RangeError("heightCm: a dome is at most as high as half its width");
+  if (of.form === "dome" && of.heightCm > of.radiusCm)
+    throw new RangeError("heightCm: a dome is at most as high as half its width");
   return of;
 }
 
@@ -75,7 +99,8 @@ export const strataEdits = {
   /** Lays a layer in its natural place: on top of its own kind, below the next. */
   addLayer: edit(z.strictObject({ layer: NewLayerSchema }), (habitat, args) => {
     const layer = laid(args.layer);
-    if (habitat.strata.layers.some((other) => other.id === layer.id)) throw new RangeError(`layer.id: "${layer.id}" is taken`);
+    if (habitat.strata.layers.some((other) => other.id === layer.id))
+      throw new RangeError(`layer.id: "${layer.id}" is taken`);
     checkMaterial(layer);
     checkOver(habitat, layer.over);
     const rank = FROM_THE_GLASS_UP.indexOf(layer.kind);
@@ -89,16 +114,24 @@ export const strataEdits = {
   /** Takes layers out; a mix that nothing uses any more goes with its lift. */
   removeLayers: edit(z.strictObject({ layerIds: z.array(IdSchema).min(1) }), (habitat, { layerIds }) => {
     for (const id of layerIds) mustFind(habitat.strata.layers, (layer) => layer.id === id, "layerIds", id);
-    return withoutIdleMixes(withLayers(habitat, habitat.strata.layers.filter((layer) => !layerIds.includes(layer.id))));
+    return withoutIdleMixes(
+      withLayers(
+        habitat,
+        habitat.strata.layers.filter((layer) => !layerIds.includes(layer.id)),
+      ),
+    );
   }),
 
   /** Moves a layer up or down among the others. */
-  moveLayer: edit(z.strictObject({ layerId: IdSchema, by: z.number().int().min(-40).max(40) }), (habitat, { layerId, by }) => {
-    const layer = mustFind(habitat.strata.layers, (other) => other.id === layerId, "layerId", layerId);
-    const others = habitat.strata.layers.filter((other) => other.id !== layerId);
-    const at = Math.min(Math.max(habitat.strata.layers.indexOf(layer) + by, 0), others.length);
-    return withLayers(habitat, [...others.slice(0, at), layer, ...others.slice(at)]);
-  }),
+  moveLayer: edit(
+    z.strictObject({ layerId: IdSchema, by: z.number().int().min(-40).max(40) }),
+    (habitat, { layerId, by }) => {
+      const layer = mustFind(habitat.strata.layers, (other) => other.id === layerId, "layerId", layerId);
+      const others = habitat.strata.layers.filter((other) => other.id !== layerId);
+      const at = Math.min(Math.max(habitat.strata.layers.indexOf(layer) + by, 0), others.length);
+      return withLayers(habitat, [...others.slice(0, at), layer, ...others.slice(at)]);
+    },
+  ),
 
   /** Lays a layer over the whole floor, over a zone, or over what no zone takes. */
   setOver: edit(z.strictObject({ layerId: IdSchema, over: IdSchema }), (habitat, { layerId, over: where }) => {
@@ -114,23 +147,34 @@ export const strataEdits = {
   ),
 
   /** Sets a soil lift's depth along the front, along the back, or both. */
-  setSoil: edit(z.strictObject({ layerId: IdSchema, frontCm: depthCm.optional(), backCm: depthCm.optional() }), (habitat, { layerId, frontCm, backCm }) =>
-    changeSoil(habitat, layerId, (layer) => ({
-      ...layer,
-      corners: {
-        frontLeftCm: frontCm ?? layer.corners.frontLeftCm, frontRightCm: frontCm ?? layer.corners.frontRightCm,
-        backLeftCm: backCm ?? layer.corners.backLeftCm, backRightCm: backCm ?? layer.corners.backRightCm,
-      },
-    })),
+  setSoil: edit(
+    z.strictObject({ layerId: IdSchema, frontCm: depthCm.optional(), backCm: depthCm.optional() }),
+    (habitat, { layerId, frontCm, backCm }) =>
+      changeSoil(habitat, layerId, (layer) => ({
+        ...layer,
+        corners: {
+          frontLeftCm: frontCm ?? layer.corners.frontLeftCm,
+          frontRightCm: frontCm ?? layer.corners.frontRightCm,
+          backLeftCm: backCm ?? layer.corners.backLeftCm,
+          backRightCm: backCm ?? layer.corners.backRightCm,
+        },
+      })),
   ),
 
   /** Sets a soil lift's depth at some of its corners. */
-  setCorners: edit(z.strictObject({ layerId: IdSchema, ...CornersSchema.partial().shape }), (habitat, { layerId, ...to }) =>
-    changeSoil(habitat, layerId, (layer) => ({ ...layer, corners: CornersSchema.parse({ ...layer.corners, ...to }) })),
+  setCorners: edit(
+    z.strictObject({ layerId: IdSchema, ...CornersSchema.partial().shape }),
+    (habitat, { layerId, ...to }) =>
+      changeSoil(habitat, layerId, (layer) => ({
+        ...layer,
+        corners: CornersSchema.parse({ ...layer.corners, ...to }),
+      })),
   ),
 
   /** Lays a lift moist or bone dry. */
-  setLaid: edit(z.strictObject({ layerId: IdSchema, laid: z.enum(LAID) }), (habitat, { layerId, laid: how }) => changeSoil(habitat, layerId, (layer) => ({ ...layer, laid: how }))),
+  setLaid: edit(z.strictObject({ layerId: IdSchema, laid: z.enum(LAID) }), (habitat, { layerId, laid: how }) =>
+    changeSoil(habitat, layerId, (layer) => ({ ...layer, laid: how })),
+  ),
 
   addMound: edit(mound, (habitat, { layerId, ...heap }) =>
     changeSoil(habitat, layerId, (layer) => {
@@ -142,7 +186,12 @@ export const strataEdits = {
   setMound: edit(mound.partial().required({ layerId: true, id: true }), (habitat, { layerId, ...to }) =>
     changeSoil(habitat, layerId, (layer) => {
       mustFind(layer.mounds, (heap) => heap.id === to.id, "id", to.id);
-      return { ...layer, mounds: layer.mounds.map((heap) => (heap.id === to.id ? checkedMound(MoundSchema.parse({ ...heap, ...to })) : heap)) };
+      return {
+        ...layer,
+        mounds: layer.mounds.map((heap) =>
+          heap.id === to.id ? checkedMound(MoundSchema.parse({ ...heap, ...to })) : heap,
+        ),
+      };
     }),
   ),
 
@@ -162,8 +211,11 @@ export const strataEdits = {
     }),
   ),
 
-  setWaterLine: edit(z.strictObject({ waterLineCm: HabitatSchema.shape.strata.shape.waterLineCm }), (habitat, { waterLineCm }) => ({
-    ...habitat,
-    strata: { ...habitat.strata, waterLineCm },
-  })),
+  setWaterLine: edit(
+    z.strictObject({ waterLineCm: HabitatSchema.shape.strata.shape.waterLineCm }),
+    (habitat, { waterLineCm }) => ({
+      ...habitat,
+      strata: { ...habitat.strata, waterLineCm },
+    }),
+  ),
 };

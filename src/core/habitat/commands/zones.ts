@@ -18,7 +18,8 @@ function checkZone(habitat: Habitat, zone: Zone): Zone {
   for (const other of habitat.strata.zones) {
     if (other.id === zone.id) continue;
     const shared = regionAreaCm2({ inside: [zone.points, other.points], outside: [] });
-    if (shared > (1 - NEARLY) * Math.min(area, areaCm2(other.points))) throw new RangeError(`points: the zone lies over "${other.name}"`);
+    if (shared > (1 - NEARLY) * Math.min(area, areaCm2(other.points)))
+      throw new RangeError(`points: the zone lies over "${other.name}"`);
   }
   if (zone.retaining && !entry("pieceKinds", zone.retaining.kindId).roles.includes("retaining")) {
     throw new RangeError(`retaining.kindId: "${zone.retaining.kindId}" holds no ground back`);
@@ -31,7 +32,8 @@ const withZones = (habitat: Habitat, zones: Zone[]): Habitat => ({ ...habitat, s
 /** Edits of the zones: parts of the floor with layers of their own. */
 export const zoneEdits = {
   addZone: edit(ZoneSchema, (habitat, zone) => {
-    const taken = zone.id === OVER_ALL || zone.id === OVER_REST || habitat.strata.zones.some((other) => other.id === zone.id);
+    const taken =
+      zone.id === OVER_ALL || zone.id === OVER_REST || habitat.strata.zones.some((other) => other.id === zone.id);
     if (taken) throw new RangeError(`id: "${zone.id}" is taken`);
     return withZones(habitat, [...habitat.strata.zones, checkZone(habitat, zone)]);
   }),
@@ -39,7 +41,10 @@ export const zoneEdits = {
   setZone: edit(ZoneSchema.partial().required({ id: true }), (habitat, to) => {
     const before = mustFind(habitat.strata.zones, (zone) => zone.id === to.id, "id", to.id);
     const after = checkZone(habitat, ZoneSchema.parse({ ...before, ...to }));
-    return withZones(habitat, habitat.strata.zones.map((zone) => (zone.id === to.id ? after : zone)));
+    return withZones(
+      habitat,
+      habitat.strata.zones.map((zone) => (zone.id === to.id ? after : zone)),
+    );
   }),
 
   /** Gives a zone up: its own layers go with it; with the last zone, what lay over the rest lies over the whole floor. */

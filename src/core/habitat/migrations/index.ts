@@ -12,7 +12,10 @@ export type { Migration };
 export const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5];
 
 export class NewerVersionError extends Error {
-  constructor(readonly found: number, readonly known: number) {
+  constructor(
+    readonly found: number,
+    readonly known: number,
+  ) {
     super(`formatVersion: the document is version ${found}, this program knows up to ${known}`);
   }
 }

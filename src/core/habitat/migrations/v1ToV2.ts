@@ -8,7 +8,18 @@ const TOPS: Record<string, { lid: string; coveredPct: number }> = {
 
 /** Version 2 tells what the box is built of, its floor, its openings, and its top by lid and cover; version 1 knew plain glass boxes only. */
 export const v1ToV2: Migration = (document) => {
-  const shell = typeof document.shell === "object" && document.shell !== null ? (document.shell as Record<string, unknown>) : {};
+  const shell =
+    typeof document.shell === "object" && document.shell !== null ? (document.shell as Record<string, unknown>) : {};
   const top = typeof shell.top === "string" ? TOPS[shell.top] : undefined;
-  return { ...document, shell: { ...shell, buildId: "glass", wallMm: 5, floor: { shape: "rectangle" }, top: top ?? shell.top, openings: [] } };
+  return {
+    ...document,
+    shell: {
+      ...shell,
+      buildId: "glass",
+      wallMm: 5,
+      floor: { shape: "rectangle" },
+      top: top ?? shell.top,
+      openings: [],
+    },
+  };
 };

@@ -7,7 +7,14 @@ const plainOf = (value: unknown): Plain => (typeof value === "object" && value !
 function layerToV3(layer: unknown): Plain {
   const { frontCm, backCm, ...rest } = plainOf(layer);
   const laid = { ...rest, over: "floor" };
-  return rest.kind === "soil" ? { ...laid, laid: "moist", corners: { frontLeftCm: frontCm, frontRightCm: frontCm, backLeftCm: backCm, backRightCm: backCm }, mounds: [] } : laid;
+  return rest.kind === "soil"
+    ? {
+        ...laid,
+        laid: "moist",
+        corners: { frontLeftCm: frontCm, frontRightCm: frontCm, backLeftCm: backCm, backRightCm: backCm },
+        mounds: [],
+      }
+    : laid;
 }
 
 /** Version 3 tells zones, corners and mounds, pieces, what is built on the walls, and what the box stands on. */
@@ -16,7 +23,11 @@ export const v2ToV3: Migration = (document) => {
   return {
     ...document,
     shell: { ...shell, treatments: [], standsOn: { ratingKg: null, under: "whole" } },
-    strata: { ...strata, zones: [], layers: Array.isArray(strata.layers) ? strata.layers.map(layerToV3) : strata.layers },
+    strata: {
+      ...strata,
+      zones: [],
+      layers: Array.isArray(strata.layers) ? strata.layers.map(layerToV3) : strata.layers,
+    },
     pieces: [],
   };
 };

@@ -1,13 +1,16 @@
 import type { Migration } from "./migration";
 
-const plainOf = (value: unknown): Record<string, unknown> => (typeof value === "object" && value !== null ? (value as Record<string, unknown>) : {});
+const plainOf = (value: unknown): Record<string, unknown> =>
+  typeof value === "object" && value !== null ? (value as Record<string, unknown>) : {};
 
 /** Version 5 tells where in the box a plant stands and since when, the light over the plants, tank mates, plants that died, and species of a builder's own. */
 export const v4ToV5: Migration = (document) => ({
   ...document,
   own: { ...plainOf(document.own), animals: [], plants: [], crew: [] },
   brief: { ...plainOf(document.brief), mates: [] },
-  plants: Array.isArray(document.plants) ? document.plants.map((stand) => ({ ...plainOf(stand), spot: null, upCm: null, plantedOn: null })) : document.plants,
+  plants: Array.isArray(document.plants)
+    ? document.plants.map((stand) => ({ ...plainOf(stand), spot: null, upCm: null, plantedOn: null }))
+    : document.plants,
   planting: { lampLumens: null },
   keeping: { ...plainOf(document.keeping), lostPlants: [] },
 });

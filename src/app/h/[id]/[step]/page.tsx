@@ -10,9 +10,15 @@ import { ShellStep } from "@/features/shell";
 import { StrataStep } from "@/features/strata";
 
 const STEPS = new Map([
-  ["brief", <BriefStep key="brief" />], ["shell", <ShellStep key="shell" />], ["strata", <StrataStep key="strata" />], ["mix", <MixStep key="mix" />],
-  ["planting", <PlantingStep key="planting" />], ["crew", <CrewStep key="crew" />], ["climate", <ClimateStep key="climate" />],
-  ["build", <BuildStep key="build" />], ["keeping", <KeepingStep key="keeping" />],
+  ["brief", <BriefStep key="brief" />],
+  ["shell", <ShellStep key="shell" />],
+  ["strata", <StrataStep key="strata" />],
+  ["mix", <MixStep key="mix" />],
+  ["planting", <PlantingStep key="planting" />],
+  ["crew", <CrewStep key="crew" />],
+  ["climate", <ClimateStep key="climate" />],
+  ["build", <BuildStep key="build" />],
+  ["keeping", <KeepingStep key="keeping" />],
 ]);
 
 export default async function Page({ params }: { params: Promise<{ step: string }> }) {
