@@ -1,19 +1,10 @@
 /** Ranking every plant over every place of a box, and proposing a palette. */
+import { STOCK } from "../src/core/library";
 import load from "highs";
-import { catalog } from "../src/core/catalog";
-import {
-  offered,
-  paletteModel,
-  paletteOf,
-  PLANTING_PLACES,
-  placeNamed,
-  plantFit,
-  rankPlants,
-  STRATA_OF_HEIGHT,
-  type PaletteQuestion,
-} from "../src/core/living";
+import { placeNamed, PLANTING_PLACES, plantFit, rankPlants } from "../src/core/living";
+import { offered, paletteModel, paletteOf, STRATA_OF_HEIGHT, type PaletteQuestion } from "../src/core/palette";
+import { sceneOf } from "../src/core/scene";
 import { readAnswer, solverOptions, toLp } from "../src/core/solve";
-import { ground } from "../src/core/strata";
 import { demoHabitats } from "../src/demo";
 import { line, median, timesOf } from "./timing";
 
@@ -22,11 +13,11 @@ const FRAME_MS = 16;
 async function main(): Promise<void> {
   const [habitat] = demoHabitats("2026-03-02");
   if (!habitat) return;
-  const land = ground(habitat);
-  const plants = catalog.plants.slice(0, 150);
+  const scene = sceneOf(habitat.design, STOCK);
+  const plants = STOCK.all("plants").slice(0, 150);
   const rank = () =>
     PLANTING_PLACES.map((name) => {
-      return rankPlants(plants, habitat, land, placeNamed(habitat, land, name));
+      return rankPlants(plants, scene, placeNamed(scene.habitat, scene.ground, name));
     });
   await timesOf(20, rank);
   const ms = median(await timesOf(60, rank));
@@ -37,7 +28,7 @@ async function main(): Promise<void> {
 
   const highs = await load();
   const candidates = offered(
-    catalog.plants.map((plant) => ({ plant, score: plantFit(plant, habitat, land).score, price: undefined })),
+    STOCK.all("plants").map((plant) => ({ plant, score: plantFit(plant, scene).score, price: undefined })),
     { region: undefined, onlyEdible: false, onlyEasy: false },
   );
   const question: PaletteQuestion = {

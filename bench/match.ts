@@ -2,9 +2,10 @@
  * Median time of a match over all ingredients in whole scoops, and, on a case small enough for both, of one programme beside plain
  * exhaustive search. The solver is the one the worker runs.
  */
+import { STOCK } from "../src/core/library";
 import load from "highs";
-import { catalog, type Ingredient } from "../src/core/catalog";
-import { aimsAt, blend, readMeters, stockPantry } from "../src/core/mix";
+import { type Ingredient } from "../src/core/catalog";
+import { aimsAt, blend, pantryOf, readMeters } from "../src/core/mix";
 import {
   linearMeters,
   linearOff,
@@ -17,12 +18,14 @@ import {
 import { readAnswer, solverOptions, toLp } from "../src/core/solve";
 import { line, median, timesOf } from "./timing";
 
+const PANTRY = pantryOf(STOCK);
+
 const RUNS = 15;
 const SMALL = { kinds: 6, scoops: 10, runs: 7 };
 const given = { lost: 0.12, bufferMmolPerL: 8 };
 
-const recipe = (recipeId: string) => catalog.recipes.find(({ id }) => id === recipeId)!;
-const aimsOf = (recipeId: string) => aimsAt(readMeters(blend(recipe(recipeId).parts)!));
+const recipe = (recipeId: string) => STOCK.all("recipes").find(({ id }) => id === recipeId)!;
+const aimsOf = (recipeId: string) => aimsAt(readMeters(blend(recipe(recipeId).parts, PANTRY)!));
 const asking = (candidates: readonly Ingredient[], recipeId: string, rules: readonly MatchRule[]): MatchQuestion => ({
   candidates,
   rules,
@@ -47,24 +50,24 @@ async function main(): Promise<void> {
     { kind: "group", of: "char", leastPct: 5, mostPct: 10 },
     { kind: "scoops", upTo: 12 },
   ];
-  const all = catalog.ingredients.slice(0, 60);
+  const all = STOCK.all("ingredients").slice(0, 60);
   console.log(
     `\nmatch(), ${all.length} ingredients, whole scoops up to 12, the best and two others, median of ${RUNS} runs`,
   );
   const wholes: { name: string; ms: number }[] = [];
   for (const name of ["treeFernForest", "soilBased", "burrow", "redDesert"]) {
-    const ask = () => match(asking(all, name, rules), solve, [...recipe(name).parts], stockPantry);
+    const ask = () => match(asking(all, name, rules), solve, [...recipe(name).parts], pantryOf(STOCK));
     await ask();
     wholes.push({ name, ms: median(await timesOf(RUNS, ask)) });
   }
   const quickest = Math.min(...wholes.map(({ ms }) => ms));
   for (const { name, ms } of wholes) console.log(line(name, ms, quickest));
 
-  const told = catalog.recipes[0]!.parts;
-  const meterMs = median(await timesOf(200, () => readMeters(blend(told)!)));
+  const told = STOCK.all("recipes")[0]!.parts;
+  const meterMs = median(await timesOf(200, () => readMeters(blend(told, PANTRY)!)));
   console.log(`\nthe meters of one mix, read anew: ${meterMs.toFixed(3)} ms, median of 200 runs`);
 
-  const few = catalog.ingredients.slice(0, SMALL.kinds);
+  const few = STOCK.all("ingredients").slice(0, SMALL.kinds);
   const small = asking(few, "treeFernForest", []);
   const meters = linearMeters(small.aims, given);
   const search = () => {

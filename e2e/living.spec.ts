@@ -75,13 +75,11 @@ test("a plant is copied, changed, used and refused with its reason; its origin i
   await expect(page.getByLabel("Grown height", { exact: true })).toHaveValue("12");
   await page.getByRole("button", { name: "Take it off your shelf" }).click();
   await expect(page.getByText("Giant nerve plant was taken off. Habitats that use it keep it.")).toBeVisible();
-  await page
-    .getByLabel("Open a file of entries")
-    .setInputFiles({
-      name: "bad.json",
-      mimeType: "application/json",
-      buffer: Buffer.from(file.replace('"grownHeightCm": 80', '"grownHeightCm": -8')),
-    });
+  await page.getByLabel("Open a file of entries").setInputFiles({
+    name: "bad.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(file.replace('"grownHeightCm": 80', '"grownHeightCm": -8')),
+  });
   await expect(
     page.getByText(
       "The file was not taken in, and nothing has changed. “plants.0.grownHeightCm” is outside what is possible.",

@@ -214,13 +214,11 @@ test("own ingredients: a table with semicolons, decimal commas and a formula; on
   await step(page, "Mix");
   await expect(row(page, "Brook clay")).toBeVisible();
 
-  await page
-    .getByLabel("Open a recipe file …")
-    .setInputFiles({
-      name: "bad.json",
-      mimeType: "application/json",
-      buffer: Buffer.from(recipe.replace(/"parts": [\d.]+/, '"parts": -1')),
-    });
+  await page.getByLabel("Open a recipe file …").setInputFiles({
+    name: "bad.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(recipe.replace(/"parts": [\d.]+/, '"parts": -1')),
+  });
   await expect(
     page.getByRole("alert").filter({ hasText: "The recipe was not opened, and the mix is as it was." }),
   ).toContainText("parts.0.parts");

@@ -1,41 +1,94 @@
-import { findings, type Assessed, type Finding } from "./findings";
-import { animalNamed, animalOf, crewOf, plantOf, type Habitat } from "./habitat";
-import { bandChecks } from "./keeping";
-import { boxFit, crewFit, furnishing, matesFit, MONTHS_AHEAD, plantFit, troubles } from "./living";
-import { loads } from "./load";
+import { createSelector, weakMapMemoize } from "reselect";
 import { roomGap, type RoomGap } from "./climate";
-import { ground } from "./strata";
+import { findings, type Assessed, type Finding } from "./findings";
+import type { Design, Stand } from "./habitat";
+import { furnishing } from "./hardscape";
+import { bandChecks } from "./keeping";
+import type { Library } from "./library";
+import { boxFit, crewFit, matesFit, MONTHS_AHEAD, plantFit, troubles } from "./living";
+import { loads } from "./load";
+import { phaseOf, type LogNow } from "./log";
+import { sceneOf, type Scene, type Setting } from "./scene";
 
 /** Everything worked out from a habitat. Never stored. */
-export type Derived = Assessed & { gap: RoomGap; findings: Finding[] };
+export type Derived = Assessed & { gap: RoomGap; findings: readonly Finding[] };
 
 /**
- * Works a habitat out: ground, fits, room, readings against bands, findings.
- *
- * @throws RangeError when the document points at a catalogue entry that is not there
- * @example derive(habitat).ground.wetKg
+ * The stages, each worked out anew only when a slice it reads changed: moving a plant leaves the ground, the load and the other plants'
+ * fits alone; writing a reading leaves everything but the bands and the findings.
  */
-export function derive(habitat: Habitat): Derived {
-  const land = ground(habitat);
-  const assessed: Assessed = {
-    habitat,
-    animal: animalOf(habitat),
-    ground: land,
-    load: loads(habitat, land),
-    furnishing: furnishing(habitat, land),
-    boxReasons: boxFit(habitat),
-    plantFits: new Map(
-      habitat.plants.map((stand) => [stand.id, plantFit(plantOf(habitat, stand.plantId), habitat, land, stand)]),
-    ),
-    crewFits: new Map(habitat.crew.map(({ crewId }) => [crewId, crewFit(crewOf(habitat, crewId), habitat)])),
-    mateFits: new Map(
-      habitat.brief.mates.map((mate) => [
-        mate.animalId,
-        matesFit(animalOf(habitat), animalNamed(habitat, mate.animalId)),
-      ]),
-    ),
-    troubles: troubles(habitat, land, MONTHS_AHEAD),
-    bands: bandChecks(habitat),
+const settingOf = createSelector(
+  [
+    ({ habitat }: Scene) => habitat.shell,
+    ({ habitat }: Scene) => habitat.gear,
+    ({ library }: Scene) => library,
+    ({ animal }: Scene) => animal,
+    ({ ground }: Scene) => ground,
+    ({ field }: Scene) => field,
+  ],
+  (shell, gear, library, animal, ground, field): Setting => ({
+    habitat: { shell, gear },
+    library,
+    animal,
+    ground,
+    field,
+  }),
+);
+
+const fitOfStand = weakMapMemoize((stand: Stand, setting: Setting) =>
+  plantFit(setting.library.get("plants", stand.plantId), setting, stand),
+);
+const plantFitsOf = weakMapMemoize(
+  (plants: Design["plants"], setting: Setting) =>
+    new Map(plants.map((stand) => [stand.id, fitOfStand(stand, setting)])),
+);
+const crewFitsOf = weakMapMemoize(
+  (crew: Design["crew"], setting: Setting) =>
+    new Map(crew.map(({ crewId }) => [crewId, crewFit(setting.library.get("crew", crewId), setting)])),
+);
+const mateFitsOf = weakMapMemoize(
+  (mates: Design["brief"]["mates"], setting: Setting) =>
+    new Map(mates.map(({ animalId }) => [animalId, matesFit(setting.library.get("animals", animalId), setting)])),
+);
+const troublesOf = weakMapMemoize((plants: Design["plants"], { habitat, ...rest }: Setting) =>
+  troubles({ ...rest, habitat: { ...habitat, plants } }, MONTHS_AHEAD),
+);
+const furnishingOf = weakMapMemoize((setting: Setting) => furnishing(setting));
+const boxReasonsOf = createSelector(
+  [({ animal }: Scene) => animal, ({ habitat }: Scene) => habitat.brief, ({ habitat }: Scene) => habitat.shell],
+  (animal, brief, shell) => boxFit(animal, { brief, shell }),
+);
+const bandsOf = weakMapMemoize((setting: Setting, log: LogNow) => bandChecks(setting, log));
+const gapOf = weakMapMemoize((animal: Scene["animal"], brief: Design["brief"]) => roomGap(animal, brief));
+
+function assess(scene: Scene, log: LogNow): Assessed {
+  const { habitat, library, ground } = scene;
+  const setting = settingOf(scene);
+  return {
+    ...scene,
+    log,
+    phase: phaseOf(log.state),
+    load: loads(habitat.shell, ground, library),
+    furnishing: furnishingOf(setting),
+    boxReasons: boxReasonsOf(scene),
+    plantFits: plantFitsOf(habitat.plants, setting),
+    crewFits: crewFitsOf(habitat.crew, setting),
+    mateFits: mateFitsOf(habitat.brief.mates, setting),
+    troubles: troublesOf(habitat.plants, setting),
+    bands: bandsOf(setting, log),
   };
-  return { ...assessed, gap: roomGap(habitat), findings: findings(assessed) };
 }
+
+/**
+ * Works a habitat out: ground, fits, room, readings against bands, findings. The same design, log and library give the same result again.
+ *
+ * @param library where what the design uses is looked up; what it carries itself goes before that
+ * @throws RangeError when the design points at an entry that is not there
+ * @example derive(design, NOTHING_LOGGED, STOCK).ground.wetKg
+ */
+export const derive: (design: Design, log: LogNow, library: Library) => Derived = weakMapMemoize(
+  (design: Design, log: LogNow, library: Library): Derived => {
+    const assessed = assess(sceneOf(design, library), log);
+    return { ...assessed, gap: gapOf(assessed.animal, design.brief), findings: findings(assessed) };
+  },
+);

@@ -1,3 +1,4 @@
+import { STOCK } from "@/core/library";
 import {
   EMPTY_BINS,
   unitOf,
@@ -10,7 +11,7 @@ import {
 } from "@/core/supply";
 
 const amountOf = (shelf: Buyable, itemId: string, value: number): Amount => {
-  const kind = unitOf(shelf, itemId);
+  const kind = unitOf(shelf, itemId, STOCK);
   if (kind === "loose") return { kind, looseL: value };
   return kind === "length" ? { kind, lengthCm: value } : { kind: "pieces", count: value };
 };
@@ -72,7 +73,7 @@ const PACKS: readonly PackRow[] = [
 ];
 
 /** In stock, in each thing's own unit. */
-const STOCK: readonly [Buyable, string, number][] = [
+const STOCKED: readonly [Buyable, string, number][] = [
   ["drainageMedia", "clayPebbles", 6],
   ["ingredients", "coir", 34],
   ["ingredients", "charcoal", 4],
@@ -92,14 +93,14 @@ const STOCK: readonly [Buyable, string, number][] = [
 
 /** The demo's bins: a scenario of our own, every price made up. @example demoBins().currency // "EUR" */
 export function demoBins(): Bins {
-  const stocked = STOCK.reduce(
+  const stocked = STOCKED.reduce(
     (bins, [shelf, itemId, value], at) =>
-      withStock(bins, { id: `s${at}`, shelf, itemId, amount: amountOf(shelf, itemId, value) }),
+      withStock(bins, { id: `s${at}`, shelf, itemId, amount: amountOf(shelf, itemId, value) }, STOCK),
     EMPTY_BINS,
   );
   const packed = PACKS.reduce(
     (bins, [shelf, itemId, form, holds, price], at) =>
-      withPack(bins, { id: `p${at}`, shelf, itemId, form, holds: amountOf(shelf, itemId, holds), price }),
+      withPack(bins, { id: `p${at}`, shelf, itemId, form, holds: amountOf(shelf, itemId, holds), price }, STOCK),
     stocked,
   );
   const sheet = (
@@ -114,5 +115,5 @@ export function demoBins(): Bins {
     sheet("r1", "barriers", "insectScreen", 120, 220, 11.5),
     sheet("r2", "falseBottoms", "diffuserGrid", 60, 120, 18),
     sheet("r3", "supplies", "corkSheet", 60, 90, 24),
-  ].reduce(withPack, packed);
+  ].reduce((bins, pack) => withPack(bins, pack, STOCK), packed);
 }

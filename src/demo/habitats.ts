@@ -1,8 +1,10 @@
+import { STOCK } from "@/core/library";
 import { schedule } from "@/core/build";
 import { daysAfter } from "@/core/units";
-import { entry } from "@/core/catalog";
-import { applyAll, startHabitat, type Command, type Habitat, type Start } from "@/core/habitat";
-import { readingCommands, type Scenario } from "./readings";
+import { applyAll, startHabitat, type Command, type Design, type Start } from "@/core/habitat";
+import { blocksOfReadings, type Habitat, type LogEvent, type Told } from "@/core/log";
+import { sceneOf } from "@/core/scene";
+import { demoReadings, type Scenario } from "./readings";
 
 type Plan = {
   start: Omit<Start, "createdAt" | "startOn" | "room"> & Partial<Pick<Start, "room">>;
@@ -46,7 +48,7 @@ function piece(
   rest: PieceArgs["rest"],
   more: Partial<PieceArgs> = {},
 ): Command {
-  const { widthCm, depthCm, heightCm } = entry("pieceKinds", kindId);
+  const { widthCm, depthCm, heightCm } = STOCK.get("pieceKinds", kindId);
   return {
     name: "addPiece",
     args: { id, kindId, xCm, yCm, rest, turnDeg: 0, widthCm, depthCm, heightCm, fillMixId: null, ...more },
@@ -181,11 +183,20 @@ const PLANS: readonly Plan[] = [
           retaining: { kindId: "log", thicknessCm: 8, heightCm: 17.5 },
         },
       },
-      { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
+      { name: "setOver", args: { layerId: "soil-1", over: { on: "rest" } } },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 13, backCm: 15.5 } },
       {
         name: "addLayer",
-        args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 4, backCm: 4, over: "warm" } },
+        args: {
+          layer: {
+            id: "soil-2",
+            kind: "soil",
+            mixId: "mix-2",
+            frontCm: 4,
+            backCm: 4,
+            over: { on: "zone", zoneId: "warm" },
+          },
+        },
       },
       { name: "takeRecipe", args: { mixId: "mix-2", recipeId: "redDesert" } },
       { name: "setPart", args: { mixId: "mix-2", ingredientId: "eucalyptBark", parts: 6 } },
@@ -335,30 +346,40 @@ const PLANS: readonly Plan[] = [
 
 const ROOM = { temperatureC: 21, humidityRh: 42 };
 
-/** Every build step marked done on the day its plan gave it, the last on the day the animal moved in. */
-function builtCommands(designed: Habitat, movedInOn: string): Command[] {
-  return schedule(designed, designed.build.startOn).map(({ id, startOn }) => ({
-    name: "markTask",
-    args: { taskId: id, on: id === "moveIn" ? movedInOn : startOn },
-  }));
+/** Something that happened on a day, written at noon of it. */
+const event = <T extends Told>(id: string, told: T): LogEvent =>
+  ({ ...told, id, at: `${told.on}T12:00:00.000Z` }) as LogEvent;
+
+/** Every build step done on the day its plan gave it, the last on the day the animal moved in. */
+function buildEvents(design: Design, movedInOn: string): LogEvent[] {
+  const plan = schedule(sceneOf(design, STOCK), { doneOn: {} }, design.build.startOn);
+  const done = plan.map(({ id, startOn }) =>
+    event(`done-${id}`, { kind: "taskDone", on: id === "moveIn" ? movedInOn : startOn, taskId: id }),
+  );
+  const seedOn = plan.find(({ id }) => id === "seedCrew")?.startOn;
+  const seeded = seedOn === undefined ? [] : design.crew;
+  return [
+    ...done,
+    ...seeded.map(({ crewId, count }) =>
+      event(`seeded-${crewId}`, { kind: "seeded", on: seedOn ?? movedInOn, crewId, count }),
+    ),
+    event("movedIn", { kind: "movedIn", on: movedInOn }),
+  ];
 }
 
 function build(plan: Plan, today: string): Habitat {
   const startOn = daysAfter(today, -plan.startedAgo);
   const sinceOn = daysAfter(today, -plan.keptAgo);
-  const begun = startHabitat({ room: ROOM, ...plan.start, createdAt: `${startOn}T09:00:00Z`, startOn });
-  const ticks = Object.entries(plan.ticked).map(([dutyId, ago]): Command => ({
-    name: "tickDuty",
-    args: { dutyId, on: daysAfter(today, -ago) },
-  }));
-  return applyAll(begun, [
-    ...plan.commands,
-    ...builtCommands(applyAll(begun, plan.commands), sinceOn),
-    { name: "plantedOn", args: { on: sinceOn } },
-    { name: "startKeeping", args: { on: sinceOn } },
-    ...ticks,
-    ...readingCommands(plan.readings, today),
-  ]);
+  const begun = startHabitat({ room: ROOM, ...plan.start, createdAt: `${startOn}T09:00:00Z`, startOn }, STOCK);
+  const design = applyAll(begun, [...plan.commands, { name: "plantedOn", args: { on: sinceOn } }], STOCK);
+  const ticks = Object.entries(plan.ticked).map(([dutyId, ago]) =>
+    event(`tick-${dutyId}`, { kind: "tick", on: daysAfter(today, -ago), dutyId }),
+  );
+  return {
+    design,
+    events: [...buildEvents(design, sinceOn), ...ticks],
+    samples: blocksOfReadings(demoReadings(plan.readings, today)),
+  };
 }
 
 /**

@@ -1,20 +1,82 @@
-import Dexie, { type EntityTable } from "dexie";
-import type { OnlyRow } from "./oneDocument";
+import Dexie, { type EntityTable, type Table } from "dexie";
+import { storedDesign, readDocument } from "@/core/files";
+import type { LogEvent, SampleBlock, SeriesId } from "@/core/log";
+import type { Solution } from "@/core/solve";
+import { rollupsOf, type RollupRow } from "./rollupRows";
 
-/** A stored habitat. The document is read through the core's reader, never trusted as it lies. */
-export type StoredHabitat = { id: string; updatedAt: string; document: unknown };
+/** A row that holds the only document of its table. */
+export type OnlyRow = { id: string; document: unknown };
+
+/** A stored design. The document is read through the core's reader, never trusted as it lies. */
+export type DesignRow = {
+  id: string;
+  /** Counts up with each commit; who commits names the one they began from. */
+  rev: number;
+  /** Counts up whenever something is added to the log. */
+  logRev: number;
+  updatedAt: string;
+  document: unknown;
+};
+export type EventRow = LogEvent & { habitatId: string };
+export type SampleRow = SampleBlock & { habitatId: string };
+/** A result that took long, under the hash of all it was worked out from. */
+export type ResultRow = { hash: string; at: string; result: Solution };
+/** A copy that could not be kept in its place: offered as a file until it is forgotten. */
+export type AsideRow = {
+  id: string;
+  habitatId: string | null;
+  name: string;
+  why: "older" | "newer" | "damaged" | "conflict";
+  at: string;
+  raw: unknown;
+};
+
+/** Before version 4 a habitat was one document with its log inside. */
+type OldRow = { id: string; updatedAt: string; document: unknown };
 
 class RinconDb extends Dexie {
   declare bins: EntityTable<OnlyRow, "id">;
   declare own: EntityTable<OnlyRow, "id">;
-  declare habitats: EntityTable<StoredHabitat, "id">;
+  declare designs: EntityTable<DesignRow, "id">;
+  declare events: Table<EventRow, [string, string]>;
+  declare samples: Table<SampleRow, [string, SeriesId, number]>;
+  declare rollups: Table<RollupRow, [string, SeriesId, string, number]>;
+  declare results: EntityTable<ResultRow, "hash">;
+  declare aside: EntityTable<AsideRow, "id">;
 
   constructor() {
     super("rincon");
     this.version(1).stores({ habitats: "id, updatedAt" });
     this.version(2).stores({ habitats: "id, updatedAt", bins: "id" });
     this.version(3).stores({ habitats: "id, updatedAt", bins: "id", own: "id" });
+    this.version(4)
+      .stores({
+        habitats: "id, updatedAt",
+        designs: "id, updatedAt",
+        events: "[habitatId+id], [habitatId+at]",
+        samples: "[habitatId+series+fromMs]",
+        rollups: "[habitatId+series+step+fromMs]",
+        results: "hash, at",
+        aside: "id, habitatId",
+      })
+      .upgrade(async (transaction) => {
+        const rows = (await transaction.table("habitats").toArray()) as OldRow[];
+        for (const row of rows) await split(row, (name) => transaction.table(name));
+      });
+    this.version(5).stores({ habitats: null });
   }
+}
+
+/** Puts a habitat of an earlier version into the tables of its parts. One that does not read is kept as it lies. */
+async function split({ id, updatedAt, document }: OldRow, table: (name: string) => Table<unknown>): Promise<void> {
+  const read = readDocument(document);
+  const stored = read.ok ? storedDesign(read.habitat.design) : document;
+  await table("designs").put({ id, rev: 1, logRev: 1, updatedAt, document: stored });
+  if (!read.ok) return;
+  const { events, samples } = read.habitat;
+  await table("events").bulkPut(events.map((event) => ({ ...event, habitatId: id })));
+  await table("samples").bulkPut(samples.map((block) => ({ ...block, habitatId: id })));
+  await table("rollups").bulkPut(samples.flatMap((block) => rollupsOf(id, block)));
 }
 
 let opened: RinconDb | undefined;

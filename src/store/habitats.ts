@@ -1,67 +1,69 @@
-import type { Habitat } from "@/core/habitat";
-import { readDocument, type FileProblem } from "@/core/files";
-import { teachNames } from "@/words";
+import type { Habitat } from "@/core/log";
 import { db } from "./db";
-import { takeUnsaved } from "./journal";
+import { getDesign, putDesign } from "./designs";
+import { blocksIn, dropLog, eventsOf, putLog } from "./log";
 
-/** A habitat as it opens, or why it does not, with the raw document so that nothing is lost. */
-export type Kept =
-  | { ok: true; habitat: Habitat; updatedAt: string }
-  | { ok: false; id: string; updatedAt: string; problem: FileProblem; raw: unknown };
-
-const open = (id: string, updatedAt: string, raw: unknown): Kept => {
-  const read = readDocument(raw);
-  if (read.ok) teachNames(Object.values(read.habitat.own).flat());
-  return read.ok
-    ? { ok: true, habitat: read.habitat, updatedAt }
-    : { ok: false, id, updatedAt, problem: read.problem, raw };
+const tables = () => {
+  const { designs, events, samples, rollups } = db();
+  return [designs, events, samples, rollups];
 };
 
-/** Every habitat on this device, oldest first, as they were started. */
-export async function listHabitats(): Promise<Kept[]> {
-  const rows = await db().habitats.toArray();
-  const startedAt = (kept: Kept) => (kept.ok ? kept.habitat.createdAt : "");
-  return rows
-    .map((row) => open(row.id, row.updatedAt, row.document))
-    .sort((a, b) => startedAt(a).localeCompare(startedAt(b)));
+/** A whole habitat, as it goes into a file. @returns undefined when it is not here or does not open */
+export async function wholeHabitat(id: string): Promise<Habitat | undefined> {
+  const found = await getDesign(id);
+  if (!found?.ok) return undefined;
+  return { design: found.design, events: await eventsOf(id), samples: await blocksIn(id) };
 }
 
-/** One habitat, with anything a closing page had not written yet. */
-export async function getHabitat(id: string): Promise<Kept | undefined> {
-  const unsaved = takeUnsaved(id);
-  if (unsaved) await putHabitat(unsaved);
-  const row = await db().habitats.get(id);
-  return row && open(row.id, row.updatedAt, row.document);
-}
-
-/** Writes a habitat; the time it was written is returned. */
-export async function putHabitat(habitat: Habitat): Promise<string> {
-  const updatedAt = new Date().toISOString();
-  await db().habitats.put({ id: habitat.id, updatedAt, document: habitat });
-  return updatedAt;
-}
-
+/** Puts whole habitats in, in the place of what stands under their ids. */
 export async function putHabitats(habitats: readonly Habitat[]): Promise<void> {
-  const updatedAt = new Date().toISOString();
-  await db().habitats.bulkPut(habitats.map((habitat) => ({ id: habitat.id, updatedAt, document: habitat })));
+  await db().transaction("rw", tables(), async () => {
+    for (const { design, events, samples } of habitats) {
+      await dropLog(design.id);
+      await putDesign(design);
+      await putLog(design.id, events, samples);
+      await db().designs.update(design.id, (row) => {
+        row.logRev += 1;
+      });
+    }
+  });
 }
 
-export const removeHabitat = (id: string): Promise<void> => db().habitats.delete(id);
+/** Takes a habitat away, log and all. */
+export async function removeHabitat(id: string): Promise<void> {
+  await db().transaction("rw", tables(), async () => {
+    await dropLog(id);
+    await db().designs.delete(id);
+  });
+}
+
+/** Two whole habitats are the same when they would make the same file. */
+const isSame = (a: Habitat, b: Habitat): boolean =>
+  JSON.stringify(a.design) === JSON.stringify(b.design) &&
+  JSON.stringify(a.events) === JSON.stringify(b.events) &&
+  a.samples.length === b.samples.length &&
+  a.samples.every((block, at) => sameBlock(block, b.samples[at]));
+
+const sameBlock = (a: Habitat["samples"][number], b: Habitat["samples"][number] | undefined): boolean =>
+  a.series === b?.series && sameNumbers(a.atMs, b.atMs) && sameNumbers(a.values, b.values);
+const sameNumbers = (a: Float64Array, b: Float64Array): boolean =>
+  a.length === b.length && a.every((value, at) => value === b[at]);
 
 /**
  * Takes a habitat from a file in. One with the same id is replaced, and the one before is kept beside it
  * under a new id, unless both are the same.
  */
 export async function takeIn(habitat: Habitat): Promise<"added" | "replaced" | "same"> {
-  const { habitats } = db();
-  return db().transaction("rw", habitats, async () => {
-    const before = await habitats.get(habitat.id);
-    if (before && JSON.stringify(before.document) === JSON.stringify(habitat)) return "same";
-    if (before) {
-      const id = crypto.randomUUID();
-      await habitats.put({ ...before, id, document: { ...(before.document as object), id } });
-    }
-    await putHabitat(habitat);
-    return before ? "replaced" : "added";
+  return db().transaction("rw", tables(), async () => {
+    const { id } = habitat.design;
+    const row = await db().designs.get(id);
+    const before = await wholeHabitat(id);
+    if (before && isSame(before, habitat)) return "same";
+    const besideId = crypto.randomUUID();
+    if (before) await putHabitats([{ ...before, design: { ...before.design, id: besideId } }]);
+    // One that does not open is kept as it lies.
+    else if (row) await db().designs.put({ ...row, id: besideId });
+    await putHabitats([habitat]);
+    return row ? "replaced" : "added";
   });
 }

@@ -1,39 +1,57 @@
-import { applyAll, type Command, type Habitat } from "@/core/habitat";
+import { attempt, changesOf, patched, type Change, type Command, type Design, type Problem } from "@/core/habitat";
+import { STOCK } from "@/core/library";
 
-/** A habitat with its undo and redo stacks of documents. */
+/** A design with its undo and redo stacks of steps. A step is told by what it changes, not by a copy of all there is. */
 export type History = {
-  past: readonly Habitat[];
-  present: Habitat;
-  future: readonly Habitat[];
-  gesture: string | undefined;
+  past: readonly Change[];
+  present: Design;
+  future: readonly Change[];
+  /** The drag or the held key that is going on, and the design it began from. */
+  gesture: { name: string; from: Design } | undefined;
 };
 
 const MOST_STEPS = 200;
 
-export const beginHistory = (present: Habitat): History => ({ past: [], present, future: [], gesture: undefined });
+export const beginHistory = (present: Design): History => ({ past: [], present, future: [], gesture: undefined });
+
+export type Edited = { ok: true; history: History } | { ok: false; problem: Problem };
 
 /**
- * Applies commands as one step of undo. Commands of the same gesture (one drag, one hold of a key) share a step.
+ * Applies commands as one step of undo. Commands of the same gesture (one drag, one hold of a key) share a step. What the edits name
+ * must be in stock or carried by the design, so that the document stands alone.
  *
- * @throws ZodError or RangeError as the commands do; the history is then unchanged
+ * @returns why not, when they are refused; the history then stands as it was
  */
-export function edited(history: History, commands: readonly Command[], gesture?: string): History {
-  const present = applyAll(history.present, commands);
-  const sameGesture = gesture !== undefined && gesture === history.gesture;
+export function edited(history: History, commands: readonly Command[], gesture?: string): Edited {
+  const tried = attempt(history.present, commands, STOCK);
+  if (!tried.ok) return tried;
+  const goesOn = gesture !== undefined && gesture === history.gesture?.name;
+  const from = goesOn && history.gesture ? history.gesture.from : history.present;
+  const before = goesOn ? history.past.slice(0, -1) : history.past;
   return {
-    past: sameGesture ? history.past : [...history.past, history.present].slice(-MOST_STEPS),
-    present,
-    future: [],
-    gesture,
+    ok: true,
+    history: {
+      past: [...before, changesOf(from, tried.design)].slice(-MOST_STEPS),
+      present: tried.design,
+      future: [],
+      gesture: gesture === undefined ? undefined : { name: gesture, from },
+    },
   };
 }
 
 export function undone({ past, present, future }: History): History | undefined {
-  const before = past.at(-1);
-  return before && { past: past.slice(0, -1), present: before, future: [present, ...future], gesture: undefined };
+  const last = past.at(-1);
+  if (!last) return undefined;
+  return {
+    past: past.slice(0, -1),
+    present: patched(present, last.inverse),
+    future: [last, ...future],
+    gesture: undefined,
+  };
 }
 
 export function redone({ past, present, future }: History): History | undefined {
   const [next, ...rest] = future;
-  return next && { past: [...past, present], present: next, future: rest, gesture: undefined };
+  if (!next) return undefined;
+  return { past: [...past, next], present: patched(present, next.patches), future: rest, gesture: undefined };
 }

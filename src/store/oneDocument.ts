@@ -1,28 +1,44 @@
 import type { EntityTable } from "dexie";
 import type { z } from "zod";
-
-/** A row that holds the only document of its table. */
-export type OnlyRow = { id: string; document: unknown };
+import { seedOf } from "@/core/random";
+import { setAside } from "./aside";
+import { db, type OnlyRow } from "./db";
 
 /**
- * A table with one document in it: `empty` until it is put. A stored document that does not read any more is set aside under another
- * name, not overwritten.
+ * A table with one document in it: `empty` until it is put. A stored document that does not read any more is set aside and offered as a
+ * file, not overwritten.
  */
 export function oneDocument<T>(
   table: () => EntityTable<OnlyRow, "id">,
   id: string,
   schema: z.ZodType<T, unknown>,
-  empty: T,
+  empty: T & { formatVersion: number },
 ): { get: () => Promise<T>; put: (document: T) => Promise<void> } {
+  /** Its id hangs on what it holds: set aside once however often it is read, and another one does not push it out. */
+  const keep = (document: unknown): Promise<void> => {
+    const version = (document as { formatVersion?: unknown } | null)?.formatVersion;
+    const why = typeof version === "number" && version > empty.formatVersion ? "newer" : "damaged";
+    const hash = (seedOf(JSON.stringify(document)) >>> 0).toString(16);
+    return setAside({ habitatId: null, name: id, why, raw: document }, `${id}-unread-${hash}`);
+  };
+
   return {
     get: async () => {
       const row = await table().get(id);
       if (!row) return empty;
       const read = schema.safeParse(row.document);
       if (read.success) return read.data;
-      await table().put({ id: `${id}-unread`, document: row.document });
+      // Read by live queries too, which may not write: so it is offered a moment later.
+      setTimeout(() => void keep(row.document).catch(() => undefined));
       return empty;
     },
-    put: async (document) => void (await table().put({ id, document: schema.parse(document) })),
+    put: async (document) => {
+      const next = schema.parse(document);
+      await db().transaction("rw", table(), db().aside, async () => {
+        const before = await table().get(id);
+        if (before && !schema.safeParse(before.document).success) await keep(before.document);
+        await table().put({ id, document: next });
+      });
+    },
   };
 }

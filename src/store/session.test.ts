@@ -1,25 +1,14 @@
 import "fake-indexeddb/auto";
 import { beforeEach, expect, it, vi } from "vitest";
-import { startHabitat } from "@/core/habitat";
+import { started } from "@/core/testing";
 import { db } from "./db";
-import { getHabitat, putHabitat } from "./habitats";
+import { getDesign, putDesign } from "./designs";
 import { useSession } from "./session";
 
 Object.assign(globalThis, {
   localStorage: { getItem: () => null, setItem: () => undefined, removeItem: () => undefined },
 });
 
-const habitatOf = (id: string) =>
-  startHabitat({
-    id,
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-  });
 const session = () => useSession.getState();
 const deepen = (depthCm: number, gesture?: string) =>
   session().edit([{ name: "setDepth", args: { layerId: "drainage-1", depthCm } }], gesture);
@@ -32,7 +21,7 @@ let id = "";
 let round = 0;
 beforeEach(async () => {
   id = `habitat-${(round += 1)}`;
-  await putHabitat(habitatOf(id));
+  await putDesign(started({ id }));
   await session().open(id);
 });
 
@@ -50,23 +39,34 @@ it("an edit is kept by itself, the newest of several", async () => {
   deepen(6.5, "drag");
   expect(session().saving.state).toBe("pending");
   await vi.waitFor(() => expect(session().saving.state).toBe("saved"), { timeout: 3000 });
-  const stored = await getHabitat(id);
-  expect(stored?.ok && stored.habitat).toEqual(session().history?.present);
+  const stored = await getDesign(id);
+  expect(stored?.ok && stored.design).toEqual(session().history?.present);
   session().undo();
   expect(depth()).toBe(5);
 });
 
-it("says when storage refuses, and the edit stays in hand", async () => {
-  const put = vi.spyOn(db().habitats, "put").mockRejectedValueOnce(new Error("full"));
+it("says when storage refuses, keeps the edit in hand, and writes it with the next one", async () => {
+  const put = vi.spyOn(db().designs, "put").mockRejectedValueOnce(new Error("full"));
   deepen(7);
   await vi.waitFor(() => expect(session().saving.state).toBe("failed"), { timeout: 3000 });
   expect(depth()).toBe(7);
   put.mockRestore();
+  session().edit([{ name: "rename", args: { name: "After the refusal" } }]);
+  await vi.waitFor(() => expect(session().saving.state).toBe("saved"), { timeout: 3000 });
+  const stored = await getDesign(id);
+  expect(stored?.ok && stored.design).toEqual(session().history?.present);
+  expect([depth(), session().history?.present.name]).toEqual([7, "After the refusal"]);
 });
 
-it("a refused edit throws and changes nothing; a habitat that is not here is said to be missing", async () => {
-  expect(() => deepen(-4)).toThrow();
-  expect(depth()).toBe(5);
+it("a refused edit comes back as a problem that names its field, and changes nothing", () => {
+  expect(deepen(-4, "drag")).toMatchObject({ path: expect.stringContaining("depthCm") });
+  expect([depth(), session().refused]).toEqual([5, undefined]);
+  // With no handle under a finger to show it, the session keeps the reason for the screen.
+  deepen(900);
+  expect([depth(), session().refused?.path]).toEqual([5, expect.stringContaining("depth")]);
+});
+
+it("a habitat that is not here is said to be missing", async () => {
   await session().open("nowhere");
   expect(session()).toMatchObject({ problem: "missing", history: undefined });
 });

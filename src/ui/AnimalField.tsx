@@ -3,7 +3,7 @@
 import Autocomplete, { createFilterOptions } from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
 import { ANIMAL_KINDS, type Animal } from "@/core/catalog";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 
 type Props = {
   label: string;
@@ -14,12 +14,11 @@ type Props = {
   help?: string | undefined;
 };
 
-const namesOf = (animal: Animal): string =>
-  [nameOf("animals", animal.id), animal.scientificName, ...animal.synonyms].join(" ");
-
 /** Finds an animal by any of its names, common or scientific, old or new; listed by kind. */
 export function AnimalField({ label, animals, value, onChange, className, help }: Props) {
   const say = useSay();
+  const namesOf = (animal: Animal): string =>
+    [say.nameOf("animals", animal.id), animal.scientificName, ...animal.synonyms].join(" ");
   const sorted = animals.toSorted((a, b) => ANIMAL_KINDS.indexOf(a.kind) - ANIMAL_KINDS.indexOf(b.kind));
   return (
     <Autocomplete
@@ -28,14 +27,14 @@ export function AnimalField({ label, animals, value, onChange, className, help }
       options={sorted}
       value={(sorted.find(({ id }) => id === value) ?? null) as Animal}
       getOptionKey={({ id }) => id}
-      getOptionLabel={({ id }) => capital(nameOf("animals", id))}
+      getOptionLabel={({ id }) => capital(say.nameOf("animals", id))}
       groupBy={({ kind }) => say(`library:animalKinds.${kind}`)}
       filterOptions={createFilterOptions({ stringify: namesOf })}
       onChange={(_, animal) => onChange((animal as Animal).id)}
       renderOption={({ key, ...props }, animal) => (
         <li key={key} {...props}>
           <span>
-            {capital(nameOf("animals", animal.id))}{" "}
+            {capital(say.nameOf("animals", animal.id))}{" "}
             <i style={{ color: "var(--soft)", fontSize: 12.5 }}>{animal.scientificName}</i>
           </span>
         </li>

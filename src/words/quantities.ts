@@ -1,5 +1,6 @@
 import { format, parseISO } from "date-fns";
-import { catalog, type CatalogKind } from "@/core/catalog";
+import type { CatalogKind } from "@/core/catalog";
+import type { Library } from "@/core/library";
 import { show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
 import { en } from "./resources";
 
@@ -30,6 +31,7 @@ function spokenFigure(value: number, kind: MeasureKind, system: UnitSystem, loca
 }
 
 const names = en.catalog as Record<CatalogKind, Record<string, string>>;
+const KINDS_OF_ENTRY = Object.keys(names) as CatalogKind[];
 
 /** The three sizes of a box, to be said. */
 export const boxSize = ({
@@ -42,26 +44,21 @@ export const boxSize = ({
   heightCm: number;
 }): Quantities => ({ widthCm, depthCm, heightCm });
 
-/** Names that builders gave to entries of their own; no catalogue holds them. */
-const ownNames = new Map<string, string>();
+/** The common name of an entry, in lower case where the language has it so; what a builder added goes by their own name for it. */
+export const nameIn = (library: Library, kind: CatalogKind, id: string): string =>
+  library.ownName(kind, id) ?? names[kind][id] ?? id;
 
-/** Learns what entries of a builder's own are called. @example teachNames([{ id: "ownClay", name: "Brook clay" }]) */
-export function teachNames(entries: readonly { id: string; name: string }[]): void {
-  for (const { id, name } of entries) ownNames.set(id, name);
+/** The name of whatever an id stands for. */
+function anyName(library: Library, id: string): string {
+  const kind = library.ownKind(id) ?? KINDS_OF_ENTRY.find((shelf) => names[shelf][id] !== undefined);
+  return kind ? nameIn(library, kind, id) : id;
 }
-
-/** The common name of a catalogue entry, in lower case where the language has it so. */
-export function nameOf(kind: CatalogKind, id: string): string {
-  return names[kind][id] ?? ownNames.get(id) ?? id;
-}
-
-const anyName = (id: string): string => {
-  const kind = (Object.keys(catalog) as CatalogKind[]).find((shelf) => names[shelf][id] !== undefined);
-  return kind ? nameOf(kind, id) : (ownNames.get(id) ?? id);
-};
 
 /** A calendar day as people write it. @example dayPrinted("2026-02-10") // "Tue 10 Feb" */
 export const dayPrinted = (day: string): string => format(parseISO(day), "EEE d MMM");
+
+/** How quantities are said: in which units and language, and by whose names. */
+export type Speech = { system: UnitSystem; locale: string; library: Library };
 
 /**
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water, `looseL` loose
@@ -69,9 +66,9 @@ export const dayPrinted = (day: string): string => format(parseISO(day), "EEE d 
  * Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`.
  * `count` stays a number, for plurals. Everything else stays as it is.
  *
- * @example spoken({ needCm: 6.5 }, "us", "en") // { needCm: "2 9/16 in" }
+ * @example spoken({ needCm: 6.5 }, { system: "us", locale: "en", library }) // { needCm: "2 9/16 in" }
  */
-export function spoken(quantities: Quantities, system: UnitSystem, locale: string): Record<string, number | string> {
+export function spoken(quantities: Quantities, { system, locale, library }: Speech): Record<string, number | string> {
   const said: Record<string, number | string> = {};
   for (const [name, value] of Object.entries(quantities)) {
     if (value === undefined) continue;
@@ -81,7 +78,7 @@ export function spoken(quantities: Quantities, system: UnitSystem, locale: strin
       said[`${name}Figure`] = spokenFigure(value, kind, system, locale).figure;
     } else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
     else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
-    else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(value);
+    else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(library, value);
     else said[name] = value;
   }
   return said;

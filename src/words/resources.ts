@@ -7,7 +7,7 @@ import climate from "./en/climate.json";
 import common from "./en/common.json";
 import crew from "./en/crew.json";
 import figures from "./en/figures.json";
-import findings from "./en/findings.json";
+import findings from "./en/findings";
 import fits from "./en/fits.json";
 import keeping from "./en/keeping.json";
 import library from "./en/library.json";

@@ -1,7 +1,9 @@
 import i18next, { type i18n } from "i18next";
 import { initReactI18next } from "react-i18next";
 import type { UnitSystem } from "@/core/units";
-import { spoken, type Quantities } from "./quantities";
+import type { CatalogKind } from "@/core/catalog";
+import type { Library } from "@/core/library";
+import { nameIn, spoken, type Quantities } from "./quantities";
 import { en, type WordKey } from "./resources";
 
 /** The one instance: the words are bundled, so it is ready at once. */
@@ -16,13 +18,19 @@ void words.use(initReactI18next).init({
   initAsync: false,
 });
 
-/** Says a word or a sentence, with every quantity in the chosen units. */
-export type Say = (key: WordKey, quantities?: Quantities) => string;
+/** Says a word or a sentence, with every quantity in the chosen units and every thing by its name. */
+export type Say = {
+  (key: WordKey, quantities?: Quantities): string;
+  /** The common name of an entry. @example say.nameOf("plants", "nervePlant") */
+  nameOf: (kind: CatalogKind, id: string) => string;
+};
 
-/** @example sayIn("us")("strata:sillTag", { sillCm: 17 }) // "door sill 6 11/16 in" */
-export function sayIn(system: UnitSystem): Say {
-  return (key, quantities = {}) =>
-    (words.t as (key: string, options: object) => string)(key, spoken(quantities, system, words.language));
+/** @example sayIn("us", STOCK)("strata:sillTag", { sillCm: 17 }) // "door sill 6 11/16 in" */
+export function sayIn(system: UnitSystem, library: Library): Say {
+  const speech = { system, locale: words.language, library };
+  const say = (key: WordKey, quantities: Quantities = {}): string =>
+    (words.t as (key: string, options: object) => string)(key, spoken(quantities, speech));
+  return Object.assign(say, { nameOf: (kind: CatalogKind, id: string) => nameIn(library, kind, id) });
 }
 
 /** Whether there is a word under a key that was put together at run time. */

@@ -1,34 +1,56 @@
-import type { Finding } from "@/core/findings";
+import type { Finding, Mend } from "@/core/findings";
 import type { CsvProblem, FileProblem } from "@/core/files";
+import type { LogEvent } from "@/core/log";
 import type { BoxReason, FitReason } from "@/core/living";
 import type { OwnProblem } from "@/core/own";
+import type { Problem } from "@/core/habitat";
+import type { Quantities } from "./quantities";
+import type { WordKey } from "./resources";
 import { capital, isWord, type Say } from "./say";
 
-/** A finding in words: what, why, and what its button does. */
-export type SpokenFinding = { title: string; why: string; mend: string | undefined };
+/** A finding in words: what is wrong, and why. */
+export type SpokenFinding = { title: string; why: string };
+/** A mend in words: what its button does, and for work what is to be done. */
+export type SpokenMend = { button: string; work: string | undefined };
 
 /** The first key there is a word for; the more particular ones come first. */
-const pick = (say: Say, keys: readonly string[], quantities: Record<string, number | string>): string => {
+const pick = (say: Say, keys: readonly string[], quantities: Quantities): string => {
   const key = keys.find(isWord);
   return key ? say(key, quantities) : "";
 };
 
-/** @example sayFinding(finding, say).title // "The fill passes the door sill." */
-export function sayFinding({ code, quantities, mend }: Finding, say: Say): SpokenFinding {
-  const { shape, what, side, place, problem, which, wall, cause } = quantities;
-  const spokenPlace =
-    typeof place === "string" && isWord(`keeping:places.${place}`)
-      ? say(`keeping:places.${place}` as "keeping:places.warmEnd")
-      : "";
-  const spokenWall =
-    typeof wall === "string" && isWord(`shell:walls.${wall}`) ? say(`shell:walls.${wall}` as "shell:walls.back") : "";
-  const keys = [`${what}.${side}`, shape, problem, which, cause].map((more) => `findings:${code}.why.${more}`);
-  const why = pick(say, [...keys, `findings:${code}.why`], { ...quantities, place: spokenPlace, wall: spokenWall });
+const variantOf = (quantities: object): string | undefined =>
+  "variant" in quantities && typeof quantities.variant === "string" ? quantities.variant : undefined;
+
+/** A place or a wall is told by a word of its own. */
+function wordsFor({ place, wall }: Quantities, say: Say): Quantities {
+  const spoken = (under: string, id: unknown) => (isWord(`${under}.${id}`) ? say(`${under}.${id}` as WordKey) : "");
   return {
-    title: say(`findings:${code}.title`),
-    why: capital(why),
-    mend:
-      mend && pick(say, [`findings:${code}.mend.${mend.quantities.edit}`, `findings:${code}.mend`], mend.quantities),
+    ...(place === undefined ? {} : { place: spoken("keeping:places", place) }),
+    ...(wall === undefined ? {} : { wall: spoken("shell:walls", wall) }),
+  };
+}
+
+/** @example sayFinding(finding, say).title // "The fill passes the door sill." */
+export function sayFinding({ code, quantities }: Finding, say: Say): SpokenFinding {
+  const told: Quantities = { ...quantities };
+  const why = pick(say, [`findings:${code}.why.${variantOf(quantities)}`, `findings:${code}.why`], {
+    ...told,
+    ...wordsFor(told, say),
+  });
+  return { title: say(`findings:${code}.title`), why: capital(why) };
+}
+
+/** @example sayMend(mend, say).button // "Lower the soil 2 cm" */
+export function sayMend({ code, how, quantities }: Mend, say: Say): SpokenMend {
+  const told: Quantities = { ...quantities };
+  const variant = variantOf(quantities);
+  const what = pick(say, [`findings:${code}.mend.${variant}`, `findings:${code}.mend`], told);
+  const work = pick(say, [`findings:${code}.work.${variant}`], told);
+  const lower = what.charAt(0).toLocaleLowerCase() + what.slice(1);
+  return {
+    button: how === "rebuild" ? say("findings:rebuild", { what: lower }) : what,
+    work: how === "work" ? work : undefined,
   };
 }
 
@@ -72,5 +94,57 @@ export function sayCsvProblem(problem: CsvProblem, say: Say): string {
 export function sayFileProblem(problem: FileProblem, say: Say): string {
   const { code, ...rest } = problem;
   if (problem.code === "file.badField") return say(`problems:file.badField.${problem.why}`, { path: problem.path });
+  if (problem.code === "file.broken")
+    return say(`problems:file.broken.${problem.why}` as WordKey, { path: problem.path });
   return say(`problems:${code}` as "problems:file.notJson", rest as Record<string, string>);
 }
+
+/** The last name in a path that is no number: `strata.layers.2.depthCm` is about a depth. */
+const fieldIn = (path: string): string => path.split(".").findLast((part) => !/^\d+$/.test(part)) ?? "";
+
+const editField = (path: string, say: Say): string => {
+  const key = `problems:fields.${fieldIn(path)}`;
+  return isWord(key) ? say(key) : fieldName(fieldIn(path), say);
+};
+
+const ENDINGS = ["Cm", "Mm", "Kg", "Pct", "Rh", "C"] as const;
+
+/** A limit in the unit its field's name ends in. */
+function limitPrinted(field: string, side: "least" | "most", limit: number, say: Say): string {
+  const name = `${side}${ENDINGS.find((ending) => field.endsWith(ending)) ?? ""}` as const;
+  return say(`problems:limit.${name}`, { [name]: limit });
+}
+
+/** Why an edit was refused, by the field that is to blame. @example sayProblem(problem, say) // "Depth: at most 200 cm." */
+export function sayProblem({ path, code, id, least, most }: Problem, say: Say): string {
+  const field = editField(path, say);
+  const side = most === undefined ? "least" : "most";
+  const limit = most ?? least;
+  if (limit === undefined) return say(`problems:edit.${code}`, { field, id });
+  return say(`problems:edit.${side}`, { field, limit: limitPrinted(fieldIn(path), side, limit, say) });
+}
+
+/** What an event says happened. @example sayEvent(event, say) // "litter topped up, Wed 25 Nov" */
+export function sayEvent(event: LogEvent, say: Say): string {
+  const doneOn = event.on;
+  switch (event.kind) {
+    case "tick":
+      return say("keeping:last.tick", { what: titleOf(`keeping:duties.${event.dutyId}.title`, say), doneOn });
+    case "taskDone":
+      return say("keeping:last.taskDone", { what: titleOf(`build:tasks.${event.taskId}.title`, say), doneOn });
+    case "movedIn":
+      return say("keeping:last.movedIn", { doneOn });
+    case "seeded":
+      return say("keeping:last.seeded", { count: event.count, crewId: event.crewId, doneOn });
+    case "toppedUp":
+      return say("keeping:last.toppedUp", { volumeL: event.volumeL, doneOn });
+    case "lost":
+      return say(`keeping:last.lost.${event.how}`, { plantId: event.plantId, doneOn });
+    case "drawnOff":
+      return say("keeping:last.drawnOff", { drawnWaterL: event.waterL, doneOn });
+    case "struck":
+      return "";
+  }
+}
+
+const titleOf = (key: string, say: Say): string => (isWord(key) ? say(key) : "");

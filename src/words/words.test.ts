@@ -1,28 +1,27 @@
 import { describe, expect, it } from "vitest";
-import { CAUTIONS, catalog, type CatalogKind } from "@/core/catalog";
 import { TASK_IDS } from "@/core/build";
-import { derive } from "@/core/derive";
-import { FINDING_CODES, STEPS } from "@/core/findings";
-import { applyAll, startHabitat } from "@/core/habitat";
+import { CAUTIONS, type CatalogKind } from "@/core/catalog";
+import { stock } from "@/core/catalog/stock";
+import { FINDING_CODES, mendsOf, STEPS } from "@/core/findings";
+import { FURNISHING_CODES } from "@/core/hardscape";
 import { DUTY_IDS } from "@/core/keeping";
-import { BOX_CODES, FIT_CODES, FURNISHING_CODES, matesFit, plantFit } from "@/core/living";
+import { STOCK } from "@/core/library";
+import { BOX_CODES, FIT_CODES, matesFit, plantFit } from "@/core/living";
 import { PANEL_CODES, PANEL_PLACES } from "@/core/shell";
 import { STRIP_PLACES } from "@/core/strata";
 import { BUYABLE, PACK_FORMS } from "@/core/supply";
-import { isWord, sayFinding, sayFit, sayIn } from "./index";
+import { derived, logged, made, scene, started } from "@/core/testing";
+import { isWord, sayFinding, sayFit, sayIn, sayMend } from "./index";
 
 const start = {
-  id: "h",
   name: "Wrong on purpose",
-  createdAt: "2026-01-05T08:00:00Z",
-  startOn: "2026-01-05",
   animalId: "rosyBoa",
   count: 3,
-  room: { temperatureC: 21, humidityRh: 45 },
   shell: { widthCm: 45, depthCm: 45, heightCm: 100, sillCm: 5, top: "mesh" as const },
 };
 /** As much wrong at once as can be, so that many sentences are told. */
-const wrong = applyAll(startHabitat(start), [
+const wrong = made(
+  started(start),
   { name: "addLayer", args: { layer: { id: "d", kind: "drainage", materialId: "clayPebbles", depthCm: 5 } } },
   { name: "setWaterLine", args: { waterLineCm: 4.9 } },
   { name: "setDepth", args: { layerId: "soil-1", depthCm: 5 } },
@@ -30,11 +29,7 @@ const wrong = applyAll(startHabitat(start), [
   { name: "addPlant", args: { id: "a", plantId: "parlourPalm", xCm: 10, yCm: 10 } },
   { name: "addPlant", args: { id: "b", plantId: "javaMoss", xCm: 10, yCm: 10 } },
   { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } },
-  {
-    name: "addReading",
-    args: { id: "r", at: "2026-02-01T08:00:00Z", place: "warmEnd", temperatureC: 40, humidityRh: 90 },
-  },
-]);
+);
 
 const stone = {
   id: "s",
@@ -49,97 +44,85 @@ const stone = {
   rest: { on: "ground" as const, sunkCm: 0 },
 };
 /** What can be wrong with the ground, the walls and what stands in the box. */
-const built = applyAll(
-  startHabitat({
+const built = made(
+  started({
     ...start,
     animalId: "tomatoFrog",
     count: 1,
     shell: { widthCm: 60, depthCm: 45, heightCm: 40, sillCm: 30, top: "mesh" },
   }),
-  [
-    {
-      name: "addZone",
-      args: {
-        id: "z",
-        name: "Warm end",
-        points: [
-          [0, 0],
-          [20, 0],
-          [20, 45],
-          [0, 45],
-        ],
-        retaining: null,
-      },
+  {
+    name: "addZone",
+    args: {
+      id: "z",
+      name: "Warm end",
+      points: [
+        [0, 0],
+        [20, 0],
+        [20, 45],
+        [0, 45],
+      ],
+      retaining: null,
     },
-    { name: "setOver", args: { layerId: "drainage-1", over: "rest" } },
-    { name: "setOver", args: { layerId: "barrier-1", over: "rest" } },
-    {
-      name: "addMound",
-      args: { layerId: "soil-1", id: "m", form: "flat", xCm: 40, yCm: 22, radiusCm: 8, topRadiusCm: 2, heightCm: 12 },
-    },
-    { name: "addPiece", args: stone },
-    { name: "addPiece", args: { ...stone, id: "huge", widthCm: 90, rest: { on: "glass" } } },
-    { name: "addPiece", args: { ...stone, id: "high", heightCm: 60 } },
-    { name: "addPiece", args: { ...stone, id: "wide", xCm: 59 } },
-    {
-      name: "addPiece",
-      args: { ...stone, id: "deep", kindId: "waterBowl", heightCm: 4, rest: { on: "ground", sunkCm: 9 } },
-    },
-    { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 4 } },
-    { name: "setStandsOn", args: { ratingKg: 10, under: "rim" } },
-    { name: "setShell", args: { wallMm: 3 } },
-  ],
+  },
+  { name: "setOver", args: { layerId: "drainage-1", over: { on: "rest" } } },
+  { name: "setOver", args: { layerId: "barrier-1", over: { on: "rest" } } },
+  {
+    name: "addMound",
+    args: { layerId: "soil-1", id: "m", form: "flat", xCm: 40, yCm: 22, radiusCm: 8, topRadiusCm: 2, heightCm: 12 },
+  },
+  { name: "addPiece", args: stone },
+  { name: "addPiece", args: { ...stone, id: "huge", widthCm: 90, rest: { on: "glass" } } },
+  { name: "addPiece", args: { ...stone, id: "high", heightCm: 60 } },
+  { name: "addPiece", args: { ...stone, id: "wide", xCm: 59 } },
+  {
+    name: "addPiece",
+    args: { ...stone, id: "deep", kindId: "waterBowl", heightCm: 4, rest: { on: "ground", sunkCm: 9 } },
+  },
+  { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 4 } },
+  { name: "setStandsOn", args: { ratingKg: 10, under: "rim" } },
+  { name: "setShell", args: { wallMm: 3 } },
 );
 /** What can be wrong among the plants and with who shares the box. */
-const planted = applyAll(
-  startHabitat({
+const planted = made(
+  started({
     ...start,
     animalId: "tomatoFrog",
     count: 1,
     shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 0, top: "mesh" },
   }),
-  [
-    { name: "setLamp", args: { lampLumens: 200 } },
-    { name: "addPlant", args: { id: "a", plantId: "coleus", xCm: 30, yCm: 30 } },
-    { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 31, yCm: 30 } },
-    { name: "addPlant", args: { id: "c", plantId: "liriope", xCm: 10, yCm: 3 } },
-    { name: "addPlant", args: { id: "e", plantId: "fireballBromeliad", xCm: 50, yCm: 30, spot: "ground" } },
-    { name: "addPlant", args: { id: "f", plantId: "hornwort", xCm: 40, yCm: 10 } },
-    ...[1, 2].flatMap(
-      (nth) =>
-        [
-          { name: "addPlant", args: { id: `d${nth}`, plantId: "coleus", xCm: 5, yCm: 40 } },
-          { name: "losePlant", args: { id: `l${nth}`, standId: `d${nth}`, on: "2026-02-01", how: "died" } },
-        ] as const,
-    ),
-    { name: "setMate", args: { animalId: "royalPython", count: 1 } },
-    { name: "setMate", args: { animalId: "goldenPoisonFrog", count: 1 } },
-    { name: "setMate", args: { animalId: "sandfish", count: 1 } },
-  ],
+  { name: "setLight", args: { lumens: 200 } },
+  { name: "addPlant", args: { id: "a", plantId: "coleus", xCm: 30, yCm: 30 } },
+  { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 31, yCm: 30 } },
+  { name: "addPlant", args: { id: "c", plantId: "liriope", xCm: 10, yCm: 3 } },
+  { name: "addPlant", args: { id: "e", plantId: "fireballBromeliad", xCm: 50, yCm: 30, spot: "ground" } },
+  { name: "addPlant", args: { id: "f", plantId: "hornwort", xCm: 40, yCm: 10 } },
+  { name: "addPlant", args: { id: "d", plantId: "coleus", xCm: 5, yCm: 40 } },
+  { name: "setMate", args: { animalId: "royalPython", count: 1 } },
+  { name: "setMate", args: { animalId: "goldenPoisonFrog", count: 1 } },
+  { name: "setMate", args: { animalId: "sandfish", count: 1 } },
 );
-const climber = startHabitat({ ...start, animalId: "greenAnole", count: 1 });
-const dry = startHabitat({ ...start, animalId: "leopardGecko", count: 1 });
-const offFloor = applyAll(built, [
-  {
-    name: "setFloor",
-    args: {
-      floor: {
-        shape: "polygon",
-        points: [
-          [30, 0],
-          [60, 0],
-          [60, 45],
-          [30, 45],
-        ],
-      },
+const climber = started({ ...start, animalId: "greenAnole", count: 1 });
+const dry = started({ ...start, animalId: "leopardGecko", count: 1 });
+const offFloor = made(built, {
+  name: "setFloor",
+  args: {
+    floor: {
+      shape: "polygon",
+      points: [
+        [30, 0],
+        [60, 0],
+        [60, 45],
+        [30, 45],
+      ],
     },
   },
-]);
+});
 
 describe("the words", () => {
   it("have a name for every catalogue entry", () => {
-    for (const kind of Object.keys(catalog) as CatalogKind[])
-      for (const { id } of catalog[kind]) expect(isWord(`catalog:${kind}.${id}`), `${kind}.${id}`).toBe(true);
+    for (const kind of Object.keys(stock) as CatalogKind[])
+      for (const { id } of STOCK.all(kind)) expect(isWord(`catalog:${kind}.${id}`), `${kind}.${id}`).toBe(true);
   });
 
   it.each([
@@ -161,9 +144,16 @@ describe("the words", () => {
   });
 
   it.each(["metric", "us"] as const)("fill every blank of findings and fits, with units (%s)", (system) => {
-    const say = sayIn(system);
-    const { findings, ground, habitat } = derive(wrong);
-    const more = [built, climber, dry, offFloor, planted].flatMap((other) => derive(other).findings);
+    const say = sayIn(system, STOCK);
+    const warm = { at: "2026-02-01T08:00:00Z", place: "warmEnd" as const, temperatureC: 40, humidityRh: 90 };
+    const died = { kind: "lost", on: "2026-02-01", plantId: "coleus", how: "died" } as const;
+    const looked = [
+      derived(wrong, logged([{ kind: "movedIn", on: "2026-01-20" }], [warm])),
+      derived(planted, logged([died, died])),
+      ...[built, climber, dry, offFloor].map((other) => derived(other)),
+    ];
+    const [{ findings }, ...others] = looked as [(typeof looked)[0], ...typeof looked];
+    const more = others.flatMap((other) => other.findings);
     const codes = new Set(more.map((finding) => finding.code));
     for (const code of [
       "slopeTooSteep",
@@ -194,11 +184,18 @@ describe("the words", () => {
       ...[...findings, ...more].flatMap((finding) =>
         Object.values(sayFinding(finding, say)).filter((text) => text !== undefined),
       ),
-      ...catalog.plants.flatMap((plant) =>
-        plantFit(plant, habitat, ground).reasons.map((reason) => sayFit(reason, say)),
+      ...looked.flatMap((of) =>
+        of.findings.flatMap((finding) =>
+          mendsOf(finding, of).flatMap((mend) =>
+            Object.values(sayMend(mend, say)).filter((text) => text !== undefined),
+          ),
+        ),
       ),
-      ...catalog.animals.flatMap((animal) =>
-        matesFit(animal, catalog.animals[0]!).reasons.map((reason) => sayFit(reason, say)),
+      ...STOCK.all("plants").flatMap((plant) =>
+        plantFit(plant, scene(wrong)).reasons.map((reason) => sayFit(reason, say)),
+      ),
+      ...STOCK.all("animals").flatMap((animal) =>
+        matesFit(animal, scene(wrong)).reasons.map((reason) => sayFit(reason, say)),
       ),
     ];
     expect(new Set(findings.map((finding) => finding.code)).size).toBeGreaterThan(8);
@@ -210,7 +207,7 @@ describe("the words", () => {
   });
 
   it("change units in a sentence without changing the figure behind it", () => {
-    expect(sayIn("metric")("strata:sillTag", { sillCm: 6.5 })).toBe("door sill 6.5\u00a0cm");
-    expect(sayIn("us")("strata:sillTag", { sillCm: 6.5 })).toBe("door sill 2 9/16\u00a0in");
+    expect(sayIn("metric", STOCK)("strata:sillTag", { sillCm: 6.5 })).toBe("door sill 6.5\u00a0cm");
+    expect(sayIn("us", STOCK)("strata:sillTag", { sillCm: 6.5 })).toBe("door sill 2 9/16\u00a0in");
   });
 });

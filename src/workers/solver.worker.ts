@@ -5,13 +5,13 @@ import { readAnswer, solverOptions, toLp, type Model, type Solution } from "@/co
 /** Loaded once, when the first question is asked. */
 let loading: ReturnType<typeof load> | undefined;
 
-const api = {
-  async solve(model: Model, secondsAtMost: number): Promise<Solution> {
+const jobs = {
+  async solve({ model, secondsAtMost }: { model: Model; secondsAtMost: number }): Promise<Solution> {
     loading ??= load({ locateFile: (file: string) => `/${file}` });
     const highs = await loading;
     return readAnswer(highs.solve(toLp(model), solverOptions(model, secondsAtMost)));
   },
 };
-export type SolverApi = typeof api;
+export type SolverJobs = typeof jobs;
 
-expose(api);
+expose(jobs);

@@ -1,4 +1,5 @@
-import type { Habitat } from "../habitat";
+import type { LogState } from "../log";
+import type { Scene } from "../scene";
 import { daysAfter } from "../units";
 import { tasks, type Task, type TaskId } from "./tasks";
 
@@ -35,15 +36,16 @@ function governing(all: readonly Omit<Scheduled, "governs">[]): Set<TaskId> {
  * task keeps the day it was done, and nothing undone is planned before today.
  *
  * @param today calendar day, ISO 8601
- * @example schedule(habitat, "2026-01-05").at(-1)?.startOn // the day the animal can move in
+ * @example schedule(scene, state, "2026-01-05").at(-1)?.startOn // the day the animal can move in
  */
-export function schedule(habitat: Habitat, today: string): Scheduled[] {
+export function schedule(scene: Scene, { doneOn }: Pick<LogState, "doneOn">, today: string): Scheduled[] {
+  const { startOn: plannedOn } = scene.habitat.build;
   const dated: Omit<Scheduled, "governs">[] = [];
-  for (const task of tasks(habitat)) {
-    const doneOn = habitat.build.doneOn[task.id];
+  for (const task of tasks(scene)) {
+    const done = doneOn[task.id];
     const ready = dated.filter((other) => task.after.includes(other.id)).map((other) => other.readyOn);
-    const startOn = doneOn ?? latest([habitat.build.startOn, today, ...ready]);
-    dated.push({ ...task, startOn, doneOn, readyOn: daysAfter(startOn, task.waitDays) });
+    const startOn = done ?? latest([plannedOn, today, ...ready]);
+    dated.push({ ...task, startOn, doneOn: done, readyOn: daysAfter(startOn, task.waitDays) });
   }
   const governed = governing(dated);
   return dated.map((task) => ({ ...task, governs: governed.has(task.id) }));

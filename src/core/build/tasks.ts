@@ -1,8 +1,9 @@
-import { entry, rule, type Caution } from "../catalog";
-import { animalOf, ingredientsOf, plantOf, type Habitat } from "../habitat";
-import { blend, firstWettingL } from "../mix";
-import { wallWorks } from "../shell";
-import { cutSheets, ground } from "../strata";
+import { rule, type Caution } from "../catalog";
+import type { Layer, LayerKind } from "../habitat";
+import { firstWettingL } from "../mix";
+import type { Scene } from "../scene";
+import { wallWorks, type WallWork } from "../shell";
+import { cutSheets, mixtureOf, type Level, type Solid } from "../strata";
 
 export const TASK_IDS = [
   "leakTest",
@@ -37,90 +38,81 @@ export type Task = {
   cautions: readonly Caution[];
 };
 
+type MaybeTask = Task | false;
+
 const once = (cautions: readonly Caution[]): Caution[] => [...new Set(cautions)];
+const sumOf = <T>(items: readonly T[], pick: (item: T) => number): number =>
+  items.reduce((sum, item) => sum + pick(item), 0);
+
+const layersOf = <K extends LayerKind>({ habitat }: Scene, kind: K) =>
+  habitat.strata.layers.filter((layer): layer is Extract<Layer, { kind: K }> => layer.kind === kind);
+const levelsOf = ({ ground }: Scene, kind: LayerKind): Level[] => ground.levels.filter((level) => level.kind === kind);
+const looseL = (scene: Scene, kind: LayerKind): number => sumOf(levelsOf(scene, kind), (level) => level.looseL);
+const topOf = (scene: Scene, kind: LayerKind): Level["top"] | undefined => levelsOf(scene, kind).at(-1)?.top;
 
 /** How many litres the first wetting of the moist lifts wants. */
-function soilWaterL(habitat: Habitat): number {
-  const levels = new Map(ground(habitat).levels.map((level) => [level.layerId, level.volumeL]));
-  return habitat.strata.layers.reduce((sum, layer) => {
-    if (layer.kind !== "soil" || layer.laid === "dry") return sum;
-    const mixture = blend(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? [], ingredientsOf(habitat));
-    return mixture ? sum + firstWettingL(mixture, levels.get(layer.id) ?? 0) : sum;
-  }, 0);
-}
+const soilWaterL = (scene: Scene): number =>
+  sumOf(layersOf(scene, "soil"), (layer) => {
+    const mixture = layer.laid === "dry" ? undefined : mixtureOf(scene.habitat, layer.mixId, scene.library);
+    return mixture ? firstWettingL(mixture, scene.ground.levelOf(layer.id)?.volumeL ?? 0) : 0;
+  });
 
-/**
- * The build as this habitat needs it, in working order; steps that do not apply are left out.
- *
- * @example tasks(habitat).map((task) => task.id) // ["leakTest", "layDrainage", "cutBarrier", …, "moveIn"]
- */
-export function tasks(habitat: Habitat): Task[] {
-  const { layers } = habitat.strata;
-  const land = ground(habitat);
-  const animal = animalOf(habitat);
-  const of = (kind: (typeof layers)[number]["kind"]) => layers.filter((layer) => layer.kind === kind);
-  const looseL = (kind: (typeof layers)[number]["kind"]) =>
-    land.levels.filter((level) => level.kind === kind).reduce((sum, level) => sum + level.looseL, 0);
-  const topOf = (kind: (typeof layers)[number]["kind"]) => land.levels.findLast((level) => level.kind === kind)?.top;
-  const mixCautions = habitat.mixes.flatMap((mix) =>
-    mix.parts.flatMap((part) => ingredientsOf(habitat)(part.ingredientId).cautions),
-  );
-  const heavy = land.dryKg > rule("twoPersonLiftKg") ? (["weight"] as const) : [];
-  const soilTop = topOf("soil");
-  const [cut] = cutSheets(habitat, land);
-  const works = wallWorks(habitat.shell);
-  const most = (pick: (work: (typeof works)[number]) => number) => Math.max(0, ...works.map(pick));
-  const total = (pick: (work: (typeof works)[number]) => number) => works.reduce((sum, work) => sum + pick(work), 0);
-  const wallCautions = once([
-    ...habitat.shell.treatments.flatMap(({ treatmentId, finishId }) => [
-      ...entry("wallTreatments", treatmentId).cautions,
-      ...(finishId === null ? [] : entry("wallFinishes", finishId).cautions),
+/** Walls: building them, finishing them, and the airing both want. */
+function wallTasks({ habitat, library }: Scene): MaybeTask[] {
+  const works = wallWorks(habitat.shell, library);
+  const most = (pick: (work: WallWork) => number) => Math.max(0, ...works.map(pick));
+  const cautions = once(
+    habitat.shell.treatments.flatMap(({ treatmentId, finishId }) => [
+      ...library.get("wallTreatments", treatmentId).cautions,
+      ...(finishId === null ? [] : library.get("wallFinishes", finishId).cautions),
     ]),
-  ]);
-  const onGlass = land.solids.filter((solid) => solid.baseCm === 0);
-  const above = land.solids.filter((solid) => solid.baseCm > 0);
-  const legs = land.legs[0];
-  const wet = of("drainage").length + of("falseBottom").length > 0;
-
-  const all: (Task | false)[] = [
-    wet && {
-      id: "leakTest",
-      after: [],
-      waitDays: rule("leakTestDays"),
-      quantities: {},
-      cautions: ["weight", "electricityWater"],
-    },
+  );
+  const airDays = most((work) => work.airDays);
+  return [
     works.length > 0 && {
       id: "buildWalls",
       after: ["leakTest"],
       waitDays: most((work) => work.setDays),
       quantities: {
         count: works.length,
-        foamCount: total((work) => work.foamCans),
-        siliconeCount: total((work) => work.cartridges),
+        foamCount: sumOf(works, (work) => work.foamCans),
+        siliconeCount: sumOf(works, (work) => work.cartridges),
       },
-      cautions: wallCautions,
+      cautions,
     },
     works.some((work) => work.finishDays > 0) && {
       id: "finishWalls",
       after: ["buildWalls"],
       waitDays: most((work) => work.finishDays),
-      quantities: { fibreL: total((work) => work.fibreL), paintL: total((work) => work.paintL) },
-      cautions: wallCautions,
+      quantities: { fibreL: sumOf(works, (work) => work.fibreL), paintL: sumOf(works, (work) => work.paintL) },
+      cautions,
     },
-    most((work) => work.airDays) > 0 && {
+    airDays > 0 && {
       id: "airOut",
       after: ["buildWalls", "finishWalls"],
-      waitDays: most((work) => work.airDays),
+      waitDays: airDays,
       quantities: {},
       cautions: ["fumes"],
     },
+  ];
+}
+
+const cautionsOf = (solids: readonly Solid[]): Caution[] => once(solids.flatMap((solid) => solid.kind.cautions));
+
+/** What lies on the glass: stones, drainage or a false bottom, the barrier. */
+function bottomTasks(scene: Scene): MaybeTask[] {
+  const { ground, library } = scene;
+  const onGlass = ground.solids.filter((solid) => solid.baseCm === 0);
+  const drainage = layersOf(scene, "drainage");
+  const [legs] = ground.legs;
+  const [cut] = cutSheets(ground, library);
+  return [
     onGlass.length > 0 && {
       id: "setOnGlass",
       after: ["leakTest", "airOut"],
       waitDays: 0,
-      quantities: { count: onGlass.length, stoneKg: onGlass.reduce((sum, solid) => sum + solid.emptyKg, 0) },
-      cautions: once(onGlass.flatMap((solid) => solid.kind.cautions)),
+      quantities: { count: onGlass.length, stoneKg: sumOf(onGlass, (solid) => solid.emptyKg) },
+      cautions: cautionsOf(onGlass),
     },
     legs !== undefined && {
       id: "buildFalseBottom",
@@ -134,16 +126,12 @@ export function tasks(habitat: Habitat): Task[] {
       },
       cautions: ["blades"],
     },
-    of("drainage").length > 0 && {
+    drainage.length > 0 && {
       id: "layDrainage",
       after: ["leakTest", "airOut", "setOnGlass"],
       waitDays: 0,
-      quantities: { looseL: looseL("drainage"), lineCm: topOf("drainage")?.frontCm ?? 0 },
-      cautions: once(
-        of("drainage").flatMap((layer) =>
-          layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).cautions : [],
-        ),
-      ),
+      quantities: { looseL: looseL(scene, "drainage"), lineCm: topOf(scene, "drainage")?.frontCm ?? 0 },
+      cautions: once(drainage.flatMap((layer) => library.get("drainageMedia", layer.materialId).cautions)),
     },
     cut !== undefined && {
       id: "cutBarrier",
@@ -152,65 +140,90 @@ export function tasks(habitat: Habitat): Task[] {
       quantities: { cutWidthCm: cut.widthCm, cutDepthCm: cut.depthCm },
       cautions: ["blades"],
     },
-    of("soil").length > 0 && {
+  ];
+}
+
+/** Mixing and laying the soil, and what stands on it. */
+function soilTasks(scene: Scene): MaybeTask[] {
+  const { habitat, ground, library } = scene;
+  const top = topOf(scene, "soil");
+  const above = ground.solids.filter((solid) => solid.baseCm > 0);
+  const mixCautions = habitat.mixes.flatMap((mix) =>
+    mix.parts.flatMap((part) => library.get("ingredients", part.ingredientId).cautions),
+  );
+  return [
+    top !== undefined && {
       id: "mixSoil",
       after: [],
       waitDays: 0,
-      quantities: { looseL: looseL("soil"), waterL: soilWaterL(habitat) },
+      quantities: { looseL: looseL(scene, "soil"), waterL: soilWaterL(scene) },
       cautions: once([...mixCautions, "handWashing"]),
     },
-    soilTop !== undefined && {
+    top !== undefined && {
       id: "laySoil",
       after: ["airOut", "setOnGlass", "layDrainage", "buildFalseBottom", "cutBarrier", "mixSoil"],
       waitDays: 0,
-      quantities: { frontLineCm: soilTop.frontCm, backLineCm: soilTop.backCm },
-      cautions: once(heavy),
+      quantities: { frontLineCm: top.frontCm, backLineCm: top.backCm },
+      cautions: ground.dryKg > rule("twoPersonLiftKg") ? ["weight"] : [],
     },
     above.length > 0 && {
       id: "setPieces",
       after: ["laySoil", "airOut"],
       waitDays: 0,
       quantities: { count: above.length },
-      cautions: once(above.flatMap((solid) => solid.kind.cautions)),
+      cautions: cautionsOf(above),
     },
-    habitat.plants.length > 0 && {
+  ];
+}
+
+/** Plants and dressing. */
+function plantTasks(scene: Scene): MaybeTask[] {
+  const { habitat, library } = scene;
+  const count = habitat.plants.length;
+  const dressings = layersOf(scene, "dressing");
+  const plantCautions = habitat.plants.flatMap((stand) => library.get("plants", stand.plantId).cautions);
+  return [
+    count > 0 && {
       id: "quarantinePlants",
       after: [],
       waitDays: rule("plantQuarantineDays"),
-      quantities: { count: habitat.plants.length },
+      quantities: { count },
       cautions: ["handWashing"],
     },
-    habitat.plants.length > 0 && {
+    count > 0 && {
       id: "plantOut",
       after: ["laySoil", "setPieces", "quarantinePlants"],
       waitDays: 0,
-      quantities: { count: habitat.plants.length },
-      cautions: once([...habitat.plants.flatMap((stand) => plantOf(habitat, stand.plantId).cautions), "handWashing"]),
+      quantities: { count },
+      cautions: once([...plantCautions, "handWashing"]),
     },
-    of("dressing").length > 0 && {
+    dressings.length > 0 && {
       id: "dress",
       after: ["laySoil", "setPieces", "quarantinePlants", "plantOut"],
       waitDays: 0,
-      quantities: { looseL: looseL("dressing") },
-      cautions: once(
-        of("dressing").flatMap((layer) =>
-          layer.kind === "dressing" ? entry("dressings", layer.materialId).cautions : [],
-        ),
-      ),
+      quantities: { looseL: looseL(scene, "dressing") },
+      cautions: once(dressings.flatMap((layer) => library.get("dressings", layer.materialId).cautions)),
     },
-    land.water !== undefined &&
-      land.water.keptL > 0 && {
-        id: "soak",
-        after: ["dress", "plantOut", "laySoil"],
-        waitDays: 0,
-        quantities: { waterL: land.water.keptL, lineCm: habitat.strata.waterLineCm },
-        cautions: [],
-      },
+  ];
+}
+
+/** From the first water to the move-in. */
+function livingTasks({ habitat, animal, ground }: Scene): MaybeTask[] {
+  const planted = habitat.plants.length > 0;
+  const keptL = ground.water?.keptL ?? 0;
+  return [
+    keptL > 0 && {
+      id: "soak",
+      after: ["dress", "plantOut", "laySoil"],
+      waitDays: 0,
+      quantities: { waterL: keptL, lineCm: habitat.strata.waterLineCm },
+      cautions: [],
+    },
     habitat.crew.length > 0 && {
       id: "seedCrew",
       after: ["soak", "dress", "plantOut", "laySoil"],
       waitDays: rule("crewSeedDays"),
-      quantities: { count: habitat.crew.reduce((sum, seeding) => sum + seeding.count, 0) },
+      quantities: { count: sumOf(habitat.crew, (seeding) => seeding.count) },
       cautions: ["neverRelease"],
     },
     {
@@ -220,7 +233,7 @@ export function tasks(habitat: Habitat): Task[] {
       quantities: {},
       cautions: ["electricityWater", "heat"],
     },
-    habitat.plants.length > 0 && {
+    planted && {
       id: "growIn",
       after: ["plantOut"],
       waitDays: animal.growInDays,
@@ -235,7 +248,31 @@ export function tasks(habitat: Habitat): Task[] {
       cautions: animal.cautions,
     },
   ];
-  const kept = all.filter((task) => task !== false);
-  const ids = new Set(kept.map((task) => task.id));
-  return kept.map((task) => ({ ...task, after: task.after.filter((id) => ids.has(id)) }));
+}
+
+const leakTest: Task = {
+  id: "leakTest",
+  after: [],
+  waitDays: rule("leakTestDays"),
+  quantities: {},
+  cautions: ["weight", "electricityWater"],
+};
+
+/**
+ * The build as this habitat needs it, in working order; steps that do not apply are left out.
+ *
+ * @example tasks(scene).map((task) => task.id) // ["leakTest", "layDrainage", "cutBarrier", …, "moveIn"]
+ */
+export function tasks(scene: Scene): Task[] {
+  const wet = layersOf(scene, "drainage").length + layersOf(scene, "falseBottom").length > 0;
+  const all = [
+    wet && leakTest,
+    ...wallTasks(scene),
+    ...bottomTasks(scene),
+    ...soilTasks(scene),
+    ...plantTasks(scene),
+    ...livingTasks(scene),
+  ].filter((task) => task !== false);
+  const ids = new Set(all.map((task) => task.id));
+  return all.map((task) => ({ ...task, after: task.after.filter((id) => ids.has(id)) }));
 }

@@ -1,3 +1,4 @@
+import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
 import type { z } from "zod";
 import {
@@ -24,13 +25,12 @@ import {
   TradeRuleSchema,
   WallFinishSchema,
   WallTreatmentSchema,
-  catalog,
   figuresOf,
-  findEntry,
   mixTargets,
   provenanceOf,
   tradeRules,
 } from "./index";
+import { stock } from "./stock";
 
 const schemas = {
   animals: AnimalSchema,
@@ -49,17 +49,17 @@ const schemas = {
   pieceKinds: PieceKindSchema,
   supplies: SupplySchema,
   gear: GearSchema,
-} satisfies Record<keyof typeof catalog, z.ZodType>;
-const kinds = Object.keys(catalog) as (keyof typeof catalog)[];
+} satisfies Record<keyof typeof stock, z.ZodType>;
+const kinds = Object.keys(stock) as (keyof typeof stock)[];
 
 describe("the catalogue", () => {
   it.each(kinds)("%s hold to their schema, each id once", (kind) => {
-    for (const item of catalog[kind]) expect(() => schemas[kind].parse(item), item.id).not.toThrow();
-    expect(new Set(catalog[kind].map((item) => item.id)).size).toBe(catalog[kind].length);
+    for (const item of STOCK.all(kind)) expect(() => schemas[kind].parse(item), item.id).not.toThrow();
+    expect(new Set(STOCK.all(kind).map((item) => item.id)).size).toBe(STOCK.all(kind).length);
   });
 
   it("every figure has a provenance, and every override names a field that is there", () => {
-    for (const item of [...kinds.flatMap((kind) => [...catalog[kind]]), ...Object.values(tradeRules)]) {
+    for (const item of [...kinds.flatMap((kind) => [...STOCK.all(kind)]), ...Object.values(tradeRules)]) {
       for (const figure of figuresOf(item))
         expect(ProvenanceSchema.safeParse(provenanceOf(item, figure.path)).success).toBe(true);
       const overrides = "fieldFrom" in item ? Object.keys(item.fieldFrom ?? {}) : [];
@@ -74,7 +74,7 @@ describe("the catalogue", () => {
   });
 
   it("scientific names stand once each, and no synonym is another entry's name", () => {
-    const named = [...catalog.animals, ...catalog.plants, ...catalog.crew];
+    const named = [...STOCK.all("animals"), ...STOCK.all("plants"), ...STOCK.all("crew")];
     const names = named.map((item) => item.scientificName);
     expect(names.filter((name, at) => names.indexOf(name) !== at)).toEqual([]);
     const synonyms = named.flatMap((item) => item.synonyms);
@@ -82,7 +82,7 @@ describe("the catalogue", () => {
   });
 
   it("animals make sense against themselves: no cool above warm, no night above basking, basking above warm", () => {
-    for (const animal of catalog.animals) {
+    for (const animal of STOCK.all("animals")) {
       const { basking, warm, cool, night } = animal.temperatureC;
       expect(cool[0], animal.id).toBeLessThanOrEqual(warm[0]);
       expect(cool[1], animal.id).toBeLessThanOrEqual(warm[1]);
@@ -93,15 +93,15 @@ describe("the catalogue", () => {
 
   it("is a reference: at least 70 animals of every kind people keep, 150 plants of every kind, 25 crew species, 40 kinds of gear", () => {
     expect([
-      catalog.animals.length >= 70,
-      catalog.plants.length >= 150,
-      catalog.crew.length >= 25,
-      catalog.gear.length >= 40,
+      STOCK.all("animals").length >= 70,
+      STOCK.all("plants").length >= 150,
+      STOCK.all("crew").length >= 25,
+      STOCK.all("gear").length >= 40,
     ]).toEqual([true, true, true, true]);
-    expect(new Set(catalog.animals.map(({ kind }) => kind))).toEqual(new Set(ANIMAL_KINDS));
-    expect(new Set(catalog.plants.map(({ kind }) => kind))).toEqual(new Set(PLANT_KINDS));
-    expect(new Set(catalog.crew.map(({ group }) => group))).toEqual(new Set(CREW_GROUPS));
-    expect(new Set(catalog.gear.map(({ purpose }) => purpose))).toEqual(new Set(GEAR_PURPOSES));
+    expect(new Set(STOCK.all("animals").map(({ kind }) => kind))).toEqual(new Set(ANIMAL_KINDS));
+    expect(new Set(STOCK.all("plants").map(({ kind }) => kind))).toEqual(new Set(PLANT_KINDS));
+    expect(new Set(STOCK.all("crew").map(({ group }) => group))).toEqual(new Set(CREW_GROUPS));
+    expect(new Set(STOCK.all("gear").map(({ purpose }) => purpose))).toEqual(new Set(GEAR_PURPOSES));
   });
 
   it("animals lie in the UV zones of Baines et al. 2016 (Journal of Zoo and Aquarium Research 4(1)); the assignments are recalled and want checking", () => {
@@ -145,9 +145,9 @@ describe("the catalogue", () => {
       4: ["saharanSpinyTail", "ackieMonitor"],
     };
     for (const [zone, ids] of Object.entries(zones))
-      for (const id of ids) expect(findEntry("animals", id)?.uvZone, id).toBe(Number(zone));
+      for (const id of ids) expect(STOCK.find("animals", id)?.uvZone, id).toBe(Number(zone));
     expect(Object.values(zones).flat().length).toBeGreaterThanOrEqual(30);
-    for (const item of catalog.animals)
+    for (const item of STOCK.all("animals"))
       expect(provenanceOf(item, "uvZone"), item.id).toMatchObject({
         kind: "memory",
         note: expect.stringContaining("Baines"),
@@ -155,7 +155,7 @@ describe("the catalogue", () => {
   });
 
   it("animals, plants and crew make sense beside one another: damp places by night, wet feet in damp air, who lives alone alone", () => {
-    for (const animal of catalog.animals) {
+    for (const animal of STOCK.all("animals")) {
       const { id, humidityRh, nightHumidityRh, box, company, climate, group, cautions, temperatureC } = animal;
       expect(nightHumidityRh[0], id).toBeGreaterThanOrEqual(humidityRh[0]);
       expect(nightHumidityRh[1], id).toBeGreaterThanOrEqual(humidityRh[1]);
@@ -165,18 +165,18 @@ describe("the catalogue", () => {
       expect(cautions.includes("quarantineVet"), id).toBe(group !== "invertebrate");
       if (temperatureC.basking) expect(cautions, id).toContain("heat");
     }
-    for (const plant of catalog.plants) {
+    for (const plant of STOCK.all("plants")) {
       if (plant.feet === "wet") expect(plant.humidityRh.preferred[1], plant.id).toBeGreaterThanOrEqual(90);
       if (plant.kind === "bromeliad" && plant.place === "wood") expect(plant.rootDepthCm, plant.id).toBe(0);
       if (plant.eaten === "toxic" || plant.eaten === "irritant") expect(plant.cautions, plant.id).toContain("sap");
       expect(plant.boughtShare * plant.grownHeightCm, plant.id).toBeGreaterThan(0.5);
     }
-    for (const species of catalog.crew) expect(species.cautions, species.id).toContain("neverRelease");
+    for (const species of STOCK.all("crew")) expect(species.cautions, species.id).toContain("neverRelease");
   });
 
   it("ingredients hold at least 40 kinds, and what is told of one thing twice agrees", () => {
-    expect(catalog.ingredients.length).toBeGreaterThanOrEqual(40);
-    for (const item of catalog.ingredients) {
+    expect(STOCK.all("ingredients").length).toBeGreaterThanOrEqual(40);
+    for (const item of STOCK.all("ingredients")) {
       expect(item.peat, item.id).toBe(item.matter === "peat");
       expect(item.cautions.includes("notToDigIn"), item.id).toBe(!item.safeToDig);
       // Dry matter of a litre cannot be heavier than its solids: organic 1.55, mineral 2.65 kg/L and a little clay (textbook densities, from memory).
@@ -187,8 +187,8 @@ describe("the catalogue", () => {
   });
 
   it("a coir brick of 650 g drinks 3.8 L and gives 7 to 9 L in at least 10 minutes (common practice)", () => {
-    expect(findEntry("ingredients", "coir")?.brick).toEqual({ dryKg: 0.65, waterL: 3.8, makesL: [7, 9], soakMin: 10 });
-    const coir = findEntry("ingredients", "coir")!;
+    expect(STOCK.find("ingredients", "coir")?.brick).toEqual({ dryKg: 0.65, waterL: 3.8, makesL: [7, 9], soakMin: 10 });
+    const coir = STOCK.find("ingredients", "coir")!;
     // Eight loose litres weigh about what the brick did.
     expect(8 * coir.looseKgPerL).toBeCloseTo(0.65, 0);
   });
@@ -207,9 +207,9 @@ describe("the catalogue", () => {
   });
 
   it("recipes use ingredients that exist", () => {
-    for (const recipe of catalog.recipes) {
+    for (const recipe of STOCK.all("recipes")) {
       for (const { ingredientId } of recipe.parts)
-        expect(findEntry("ingredients", ingredientId), ingredientId).toBeDefined();
+        expect(STOCK.find("ingredients", ingredientId), ingredientId).toBeDefined();
     }
   });
 });

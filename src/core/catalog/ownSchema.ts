@@ -1,7 +1,9 @@
 import { z } from "zod";
 import { PlainTextSchema } from "./fields";
+import { GearSchema } from "./gearSchema";
 import { IngredientSchema } from "./ingredientSchema";
 import { AnimalSchema, CrewSchema, PlantSchema } from "./livingSchema";
+import { DrainageSchema, DressingSchema } from "./schema";
 
 /** Ids of what a builder added begin with `own`, so that they never meet one of the catalogue's. */
 const ownId = z.string().regex(/^own[A-Za-z0-9]{1,40}$/, { message: "id" });
@@ -26,6 +28,27 @@ export const OwnPlantSchema = PlantSchema.extend(own);
 export type OwnPlant = z.infer<typeof OwnPlantSchema>;
 export const OwnCrewSchema = CrewSchema.extend(own);
 export type OwnCrew = z.infer<typeof OwnCrewSchema>;
+export const OwnDressingSchema = DressingSchema.extend(own);
+export type OwnDressing = z.infer<typeof OwnDressingSchema>;
+export const OwnDrainageSchema = DrainageSchema.extend(own);
+export type OwnDrainage = z.infer<typeof OwnDrainageSchema>;
+export const OwnGearSchema = GearSchema.extend(own);
+export type OwnGear = z.infer<typeof OwnGearSchema>;
+
+/** Kinds of entries one may have of one's own, each with its schema and how many a habitat may carry. */
+export const OWN_SCHEMAS = {
+  ingredients: OwnIngredientSchema,
+  animals: OwnAnimalSchema,
+  plants: OwnPlantSchema,
+  crew: OwnCrewSchema,
+  dressings: OwnDressingSchema,
+  drainageMedia: OwnDrainageSchema,
+  gear: OwnGearSchema,
+} as const;
+export const OWN_KINDS = ["ingredients", "animals", "plants", "crew", "dressings", "drainageMedia", "gear"] as const;
+export type OwnKind = (typeof OWN_KINDS)[number];
+export type OwnEntry<K extends OwnKind = OwnKind> = z.infer<(typeof OWN_SCHEMAS)[K]>;
+export type OwnEntries = { readonly [K in OwnKind]: readonly OwnEntry<K>[] };
 
 /** A recipe a builder kept. */
 export const OwnRecipeSchema = z.strictObject({

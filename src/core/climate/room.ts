@@ -1,4 +1,5 @@
-import { animalOf, type Habitat } from "../habitat";
+import type { Animal } from "../catalog";
+import type { Design } from "../habitat";
 import { humidityAfter, vapourToAddGPerM3 } from "./psychrometrics";
 
 /** What the room gives against what the animal wants. */
@@ -19,11 +20,9 @@ const middle = ([low, high]: readonly [number, number]): number => (low + high) 
 /**
  * Compares the room with the animal's band: how much warmth and how much water the box must add.
  *
- * @example roomGap(habitat).warmAboveRoomC // 5
+ * @example roomGap(animal, design.brief).warmAboveRoomC // 5
  */
-export function roomGap(habitat: Habitat): RoomGap {
-  const { temperatureC, humidityRh } = animalOf(habitat);
-  const { room } = habitat.brief;
+export function roomGap({ temperatureC, humidityRh }: Animal, { room }: Design["brief"]): RoomGap {
   const boxC = Math.max(room.temperatureC, (middle(temperatureC.warm) + middle(temperatureC.cool)) / 2);
   const wantedRh = middle(humidityRh);
   return {

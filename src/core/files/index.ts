@@ -1,6 +1,9 @@
 /** Files: parse and print, no input or output of their own. */
-export { fileName, parseHabitat, printHabitat, readDocument } from "./habitatFile";
-export type { FileProblem, FileRead } from "./habitatFile";
+export { fileName, readDesign, readDocument, storedDesign } from "./habitatFile";
+export type { DesignRead, FileProblem, FileRead, StoredDesign } from "./habitatFile";
+export { habitatLines, parseHabitat, printHabitat, readHabitat } from "./habitatStream";
+export { FORMAT, FORMAT_VERSION, MIGRATIONS, NewerVersionError, migrate } from "./migrations";
+export type { Migration } from "./migrations";
 export { printCsv } from "./csv";
 export { STRIP_WIDTH_CM, drawingSvg, stretches, stripDrawing } from "./strip";
 export type { Drawing, StripLine } from "./strip";

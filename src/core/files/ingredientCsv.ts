@@ -1,5 +1,6 @@
+import { STOCK } from "../library";
 import Papa from "papaparse";
-import { catalog, MATTERS, OwnIngredientSchema, PERCOLATIONS, SOLD_AS, TEXTURES, type OwnIngredient } from "../catalog";
+import { MATTERS, OwnIngredientSchema, PERCOLATIONS, SOLD_AS, TEXTURES, type OwnIngredient } from "../catalog";
 import { printCsv } from "./csv";
 
 /** The figures a row holds, in the order of the columns, by the names of the fields. */
@@ -160,6 +161,6 @@ const columnOf = (path: readonly PropertyKey[]): CsvColumn => {
 
 /** A table to begin from: a row of the catalogue as it would be filled in. */
 export const exampleCsv = (): string => {
-  const [first] = catalog.ingredients.filter((item) => item.soldAs !== "brick");
+  const [first] = STOCK.all("ingredients").filter((item) => item.soldAs !== "brick");
   return first ? printIngredients([{ ...first, id: "ownExample", name: "Brook clay" }]) : "";
 };

@@ -1,10 +1,11 @@
+import { STOCK } from "../library";
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
-import { catalog, type OwnIngredient } from "../catalog";
+import { type OwnIngredient } from "../catalog";
 import { CSV_COLUMNS, parseIngredients, parseRecipe, printIngredients, printRecipe } from "./index";
 
 const own = (at: number): string => `own${at}`;
-const samples: OwnIngredient[] = catalog.ingredients.flatMap(({ brick, ...item }, at) =>
+const samples: OwnIngredient[] = STOCK.all("ingredients").flatMap(({ brick, ...item }, at) =>
   brick
     ? []
     : [

@@ -1,15 +1,15 @@
+import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
-import { entry } from "../catalog";
 import { EMPTY_SHELF, type OwnShelf } from "../own";
 import { parseOwn, printOwn } from "./index";
 
-const { brick: _brick, ...coir } = entry("ingredients", "coir");
+const { brick: _brick, ...coir } = STOCK.get("ingredients", "coir");
 const shelf: OwnShelf = {
   ...EMPTY_SHELF,
   ingredients: [{ ...coir, id: "ownClay", name: "Brook clay – Überschuss", soldAs: "gathered" }],
-  animals: [{ ...entry("animals", "tomatoFrog"), id: "ownFrog", name: "My frog", basedOn: "tomatoFrog" }],
-  plants: [{ ...entry("plants", "nervePlant"), id: "ownFern", name: "My plant" }],
-  crew: [{ ...entry("crew", "powderIsopod"), id: "ownCrew", name: "My crew" }],
+  animals: [{ ...STOCK.get("animals", "tomatoFrog"), id: "ownFrog", name: "My frog", basedOn: "tomatoFrog" }],
+  plants: [{ ...STOCK.get("plants", "nervePlant"), id: "ownFern", name: "My plant" }],
+  crew: [{ ...STOCK.get("crew", "powderIsopod"), id: "ownCrew", name: "My crew" }],
 };
 const changed = (change: (document: OwnShelf & Record<string, unknown>) => unknown): string => {
   const document = JSON.parse(printOwn(shelf)) as OwnShelf & Record<string, unknown>;
@@ -25,7 +25,7 @@ describe("a file of own entries", () => {
     [
       "from a newer program",
       changed((d) => Object.assign(d, { formatVersion: 9 })),
-      { code: "file.newer", found: 9, known: 2 },
+      { code: "file.newer", found: 9, known: 3 },
     ],
     [
       "with an animal warmer by night than it can be",

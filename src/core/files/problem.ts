@@ -7,22 +7,23 @@ export type BadField = {
   why: "markup" | "missing" | "outOfRange" | "tooMany" | "unknownField" | "invalid";
 };
 
-/** The first thing a schema found wrong, with the path of the field. */
-export function explain(error: z.ZodError): BadField {
-  const issue = error.issues[0];
+/** Why a value is not what belongs there. */
+function whyOf(issue: z.core.$ZodIssue | undefined): BadField["why"] {
+  if (issue?.code === "unrecognized_keys") return "unknownField";
+  if (issue?.message === "markup") return "markup";
+  if (issue?.code === "invalid_type" && issue.input === undefined) return "missing";
+  if (issue?.code === "too_big" && issue.origin === "array") return "tooMany";
+  return issue?.code === "too_big" || issue?.code === "too_small" ? "outOfRange" : "invalid";
+}
+
+/**
+ * The first thing a schema found wrong, with the path of the field.
+ *
+ * @param under the path of what was read, where it is a part of a file
+ */
+export function explain(error: z.ZodError, under?: string): BadField {
+  const [issue] = error.issues;
   const keys = issue?.code === "unrecognized_keys" ? issue.keys.slice(0, 1) : [];
-  const path = [...(issue?.path ?? []), ...keys].join(".");
-  const why =
-    keys.length > 0
-      ? "unknownField"
-      : issue?.message === "markup"
-        ? "markup"
-        : issue?.code === "invalid_type" && issue.input === undefined
-          ? "missing"
-          : issue?.code === "too_big" && issue.origin === "array"
-            ? "tooMany"
-            : issue?.code === "too_big" || issue?.code === "too_small"
-              ? "outOfRange"
-              : "invalid";
-  return { code: "file.badField", path, why };
+  const path = [...(under === undefined ? [] : [under]), ...(issue?.path ?? []), ...keys].join(".");
+  return { code: "file.badField", path, why: whyOf(issue) };
 }

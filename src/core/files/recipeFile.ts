@@ -1,5 +1,6 @@
+import { STOCK, withOwn } from "../library";
 import { z } from "zod";
-import { findEntry, OwnIngredientSchema, OwnRecipeSchema, type OwnIngredient } from "../catalog";
+import { OwnIngredientSchema, OwnRecipeSchema, type OwnIngredient } from "../catalog";
 import type { Mix } from "../habitat";
 import type { FileProblem } from "./habitatFile";
 import { explain } from "./problem";
@@ -49,7 +50,7 @@ export function parseRecipe(text: string): RecipeRead {
   const read = RecipeFileSchema.safeParse(raw, { reportInput: true });
   if (!read.success) return refuse(explain(read.error));
   const { name, parts, ingredients } = read.data;
-  const known = (id: string): boolean => !!findEntry("ingredients", id) || ingredients.some((item) => item.id === id);
+  const known = (id: string): boolean => !!withOwn(STOCK, { ingredients }).find("ingredients", id);
   const [unknown] = parts.flatMap((part, at) => (known(part.ingredientId) ? [] : [{ at, id: part.ingredientId }]));
   if (unknown) return refuse({ code: "file.unknownEntry", path: `parts.${unknown.at}.ingredientId`, id: unknown.id });
   const twice = parts.findIndex(

@@ -1,44 +1,38 @@
 import { describe, expect, it } from "vitest";
-import { derive } from "../derive";
-import { HabitatSchema, applyAll, startHabitat, type Command, type Habitat } from "../habitat";
-import type { FindingCode } from "./index";
+import { DesignSchema, checkHabitat, type Command, type Design } from "../habitat";
+import { STOCK } from "../library";
+import { NOTHING_LOGGED, type LogNow, type Told } from "../log";
+import { derived, FERNWALL, found, logged, made, started } from "../testing";
+import { mendsOf, type FindingCode } from "./index";
 
-const start = {
-  id: "h",
-  name: "Fernwall",
-  createdAt: "2026-01-05T08:00:00Z",
-  startOn: "2026-01-05",
-  animalId: "crocodileSkink",
-  count: 2,
-  room: { temperatureC: 21, humidityRh: 45 },
-  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" as const },
-};
 /** With what the animal wants to find set up, by the findings' own mends. */
-const furnished = (habitat: Habitat): Habitat =>
-  derive(habitat).findings.reduce(
-    (made, { code, mend }) =>
-      mend && /(hide|humidHide|climb|basking)Missing/i.test(code) ? applyAll(made, mend.commands) : made,
-    habitat,
-  );
+function furnished(design: Design): Design {
+  const before = derived(design);
+  const missing = before.findings.filter(({ code }) => /(hide|humidHide|climb|basking)Missing/i.test(code));
+  return missing.reduce((next, finding) => made(next, ...(mendsOf(finding, before)[0]?.commands ?? [])), design);
+}
 
 const sound = furnished(
-  applyAll(startHabitat(start), [
+  made(
+    started(),
     { name: "setSoil", args: { layerId: "soil-1", frontCm: 9, backCm: 12 } },
     { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 54 } },
-  ]),
-);
-const boa = furnished(
-  applyAll(
-    startHabitat({ ...start, animalId: "rosyBoa", count: 1, shell: { ...start.shell, widthCm: 90, sillCm: 0 } }),
-    [{ name: "setCrew", args: { crewId: "mealwormBeetle", count: 24 } }],
   ),
 );
-const find = (habitat: Habitat, code: FindingCode) => derive(habitat).findings.find((finding) => finding.code === code);
+const boa = furnished(
+  made(started({ animalId: "rosyBoa", count: 1, shell: { ...FERNWALL.shell, widthCm: 90, sillCm: 0 } }), {
+    name: "setCrew",
+    args: { crewId: "mealwormBeetle", count: 24 },
+  }),
+);
 
 it("a sound habitat has nothing to say", () => {
-  expect(derive(sound).findings).toEqual([]);
-  expect(derive(boa).findings).toEqual([]);
+  expect(derived(sound).findings).toEqual([]);
+  expect(derived(boa).findings).toEqual([]);
 });
+
+const died: Told = { kind: "lost", on: "2026-02-01", plantId: "nervePlant", how: "died" };
+const highWater = logged([], [{ at: "2026-02-01T08:00:00Z", place: "coolEnd", waterLineCm: 4.4 }]);
 
 const stoneArgs = {
   id: "s",
@@ -72,15 +66,11 @@ const warmZone: Command[] = [
   },
 ];
 
-describe("each rule speaks, and its mend makes it silent without breaking the document", () => {
-  const cases: [FindingCode, Habitat, Command[]][] = [
+describe("each check speaks, and its mend makes it silent without breaking the document", () => {
+  const cases: [FindingCode, Design, Command[], LogNow?][] = [
     ["overSill", sound, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 13 } }]],
     ["waterOverSafeLine", sound, [{ name: "setWaterLine", args: { waterLineCm: 4.6 } }]],
-    [
-      "waterOverSafeLine",
-      sound,
-      [{ name: "addReading", args: { id: "r", at: "2026-02-01T08:00:00Z", place: "coolEnd", waterLineCm: 4.4 } }],
-    ],
+    ["waterOverSafeLine", sound, [], highWater],
     ["drainageMissing", sound, [{ name: "removeLayers", args: { layerIds: ["drainage-1", "barrier-1"] } }]],
     [
       "drainageInArid",
@@ -97,7 +87,7 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
     ["plantRootsShallow", sound, [{ name: "addPlant", args: { id: "p", plantId: "bostonFern", xCm: 10, yCm: 0 } }]],
     [
       "plantTrampled",
-      applyAll(sound, [{ name: "setAnimal", args: { animalId: "tomatoFrog" } }]),
+      made(sound, { name: "setAnimal", args: { animalId: "tomatoFrog" } }),
       [{ name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 30, yCm: 30 } }],
     ],
     [
@@ -110,7 +100,7 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
     ],
     [
       "plantTooDim",
-      applyAll(sound, [{ name: "setLamp", args: { lampLumens: 300 } }]),
+      made(sound, { name: "setLight", args: { lumens: 300 } }),
       [{ name: "addPlant", args: { id: "p", plantId: "coleus", xCm: 30, yCm: 30 } }],
     ],
     [
@@ -137,14 +127,9 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
     ["viewBlocked", sound, [{ name: "addPlant", args: { id: "p", plantId: "liriope", xCm: 30, yCm: 4 } }]],
     [
       "plantDiesHere",
-      applyAll(
-        sound,
-        [1, 2].flatMap((nth): Command[] => [
-          { name: "addPlant", args: { id: `d${nth}`, plantId: "nervePlant", xCm: 30, yCm: 30 } },
-          { name: "losePlant", args: { id: `l${nth}`, standId: `d${nth}`, on: "2026-02-01", how: "died" } },
-        ]),
-      ),
+      sound,
       [{ name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 30, yCm: 30 } }],
+      logged([died, died]),
     ],
     ["matesMisfit", sound, [{ name: "setMate", args: { animalId: "royalPython", count: 1 } }]],
     ["crewTooDry", boa, [{ name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } }]],
@@ -174,7 +159,7 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
     ["pieceTooLarge", sound, [{ name: "addPiece", args: { ...stoneArgs, widthCm: 90, rest: { on: "glass" } } }]],
     ["pieceBuried", sound, [{ name: "setPiece", args: { id: "hideWarm-1", rest: { on: "ground", sunkCm: 9 } } }]],
     ["foamUnfinished", sound, [{ name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 2 } }]],
-    ["zoneUnheld", sound, [...warmZone, { name: "setOver", args: { layerId: "soil-1", over: "rest" } }]],
+    ["zoneUnheld", sound, [...warmZone, { name: "setOver", args: { layerId: "soil-1", over: { on: "rest" } } }]],
     [
       "zoneOutside",
       sound,
@@ -213,8 +198,8 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
       sound,
       [
         ...warmZone,
-        { name: "setOver", args: { layerId: "drainage-1", over: "rest" } },
-        { name: "setOver", args: { layerId: "barrier-1", over: "rest" } },
+        { name: "setOver", args: { layerId: "drainage-1", over: { on: "rest" } } },
+        { name: "setOver", args: { layerId: "barrier-1", over: { on: "rest" } } },
       ],
     ],
     [
@@ -234,13 +219,47 @@ describe("each rule speaks, and its mend makes it silent without breaking the do
       ],
     ],
   ];
-  it.each(cases)("%s (%#)", (code, habitat, commands) => {
-    const wrong = applyAll(habitat, commands);
-    const finding = find(wrong, code);
-    expect(finding?.mend, code).toBeDefined();
-    const mended = applyAll(wrong, finding!.mend!.commands);
-    expect(find(mended, code)).toBeUndefined();
-    expect(HabitatSchema.safeParse(mended).success).toBe(true);
+  it.each(cases)("%s (%#)", (code, design, commands, log = NOTHING_LOGGED) => {
+    const wrong = made(design, ...commands);
+    const mend = found(derived(wrong, log), code)?.mends.find(({ how }) => how !== "work");
+    expect(mend, code).toBeDefined();
+    const mended = made(wrong, ...mend!.commands);
+    expect(found(derived(mended, log), code)).toBeUndefined();
+    expect(DesignSchema.safeParse(mended).success).toBe(true);
+    expect(checkHabitat(mended, STOCK)).toEqual([]);
+  });
+});
+
+describe("what can be done depends on where the habitat is in its life", () => {
+  const livedIn: Told = { kind: "movedIn", on: "2026-01-20" };
+  const read = [{ at: "2026-02-01T08:00:00Z", place: "coolEnd" as const, waterLineCm: 4.4 }];
+  it("a living box over its line is siphoned first, and its drainage deepened only as a rebuild", () => {
+    const living = found(derived(sound, logged([livedIn], read)), "waterOverSafeLine")!;
+    expect(living.finding.phase).toBe("living");
+    expect(living.mends.map(({ how }) => how)).toEqual(["work", "rebuild"]);
+    const [siphon] = living.mends;
+    expect(siphon!.commands).toEqual([]);
+    const drawn = siphon!.events.map((event) => ({ ...event, on: "2026-02-02" }));
+    expect(found(derived(sound, logged([livedIn, ...drawn], read)), "waterOverSafeLine")).toBeUndefined();
+  });
+  it("a planned box over its line is offered the edit", () => {
+    const planned = found(
+      derived(made(sound, { name: "setWaterLine", args: { waterLineCm: 4.6 } })),
+      "waterOverSafeLine",
+    )!;
+    expect(planned.finding.phase).toBe("planned");
+    expect(planned.mends.map(({ how }) => how)).toEqual(["edit", "edit"]);
+  });
+  it.each<[Told[], string]>([
+    [[], "planned"],
+    [[{ kind: "taskDone", on: "2026-01-10", taskId: "leakTest" }], "building"],
+    [[{ kind: "taskDone", on: "2026-01-10", taskId: "plantOut" }], "growingIn"],
+    [[{ kind: "taskDone", on: "2026-01-10", taskId: "plantOut" }, livedIn], "living"],
+  ])("after %j it is %s", (told, phase) => {
+    const shallow = made(sound, { name: "setDepth", args: { layerId: "soil-1", depthCm: 4 } });
+    const { finding, mends } = found(derived(shallow, logged(told)), "soilTooShallow")!;
+    expect(finding.phase).toBe(phase);
+    expect(mends[0]?.how).toBe(phase === "growingIn" || phase === "living" ? "rebuild" : "edit");
   });
 });
 
@@ -275,16 +294,19 @@ describe("findings without a single mend", () => {
     ],
     ["standOverloaded", [{ name: "setStandsOn", args: { ratingKg: 20 } }]],
     ["boxShape", [{ name: "setShell", args: { heightCm: 120 } }]],
-    [
-      "outOfBand",
-      [{ name: "addReading", args: { id: "r", at: "2026-02-01T08:00:00Z", place: "warmEnd", temperatureC: 33 } }],
-    ],
   ])("%s", (code, commands) => {
-    expect(find(applyAll(sound, commands), code)).toBeDefined();
+    const { mends } = found(derived(made(sound, ...commands)), code)!;
+    expect(mends).toEqual([]);
+  });
+  it("outOfBand, by what was read", () => {
+    const hot = logged([], [{ at: "2026-02-01T08:00:00Z", place: "warmEnd", temperatureC: 33 }]);
+    expect(found(derived(sound, hot), "outOfBand")).toMatchObject({
+      finding: { quantities: { variant: "temperatureC", place: "warmEnd", valueC: 33 } },
+      mends: [],
+    });
   });
   it("do not offer to lower soil that cannot get below the sill", () => {
-    const impossible = applyAll(sound, [{ name: "setShell", args: { sillCm: 4 } }]);
-    expect(find(impossible, "overSill")).toBeDefined();
-    expect(find(impossible, "overSill")?.mend).toBeUndefined();
+    const impossible = found(derived(made(sound, { name: "setShell", args: { sillCm: 4 } })), "overSill");
+    expect(impossible?.mends).toEqual([]);
   });
 });

@@ -1,88 +1,53 @@
-import type { Animal } from "../catalog";
-import type { Command, Habitat } from "../habitat";
+import type { Command } from "../habitat";
+import type { Furnishing } from "../hardscape";
 import type { BandCheck } from "../keeping";
-import type { BoxReason, Fit, Furnishing, Trouble } from "../living";
+import type { BoxReason, Fit, Trouble } from "../living";
 import type { Load } from "../load";
-import type { Ground } from "../strata";
+import type { LogNow, Phase, Told } from "../log";
+import type { Scene } from "../scene";
+import type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "./quantities";
 
 /** The steps of the work, in order: also the places a finding belongs to. */
 export const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"] as const;
 export type Step = (typeof STEPS)[number];
 
-export const FINDING_CODES = [
-  "boxTooSmall",
-  "tooMany",
-  "boxShape",
-  "aboveRim",
-  "overSill",
-  "waterOverSafeLine",
-  "drainageMissing",
-  "drainageInArid",
-  "barrierMissing",
-  "soilMissing",
-  "soilTooShallow",
-  "emptyMix",
-  "mixHurts",
-  "plantOutgrows",
-  "plantWantsWetter",
-  "plantWantsDrier",
-  "plantRootsShallow",
-  "plantTrampled",
-  "plantHarmful",
-  "plantTooDim",
-  "plantMisplaced",
-  "plantsCrowd",
-  "plantShaded",
-  "viewBlocked",
-  "plantDiesHere",
-  "matesMisfit",
-  "crewTooDry",
-  "crewTooWet",
-  "crewMissing",
-  "outOfBand",
-  "staleAir",
-  "boxLeaks",
-  "ventBuried",
-  "slopeTooSteep",
-  "zoneOutside",
-  "zoneUnheld",
-  "soilInWater",
-  "stoneOnSoil",
-  "pieceTooLarge",
-  "pieceBuried",
-  "hideMissing",
-  "humidHideMissing",
-  "climbMissing",
-  "baskingMissing",
-  "standOverloaded",
-  "paneOverloaded",
-  "foamUnfinished",
-] as const;
-export type FindingCode = (typeof FINDING_CODES)[number];
-
-/** An edit that mends a finding: commands that make one step of undo, and the quantities its button names. */
-export type Mend = { commands: Command[]; quantities: Record<string, number | string> };
-
-/** Something about a habitat worth saying: what, why, and where one edit mends it, that edit. */
-export type Finding = {
-  code: FindingCode;
-  /** Tells two findings of the same code apart. */
+/** One kind of finding: something about a habitat worth saying, and what it is told with. */
+export type FindingOf<C extends FindingCode> = {
+  code: C;
+  /** Tells two findings of the same code apart: the id of what it is about. */
   about: string;
   /** `harm`: this hurts an animal or breaks the build; `look`: worth a look. */
   severity: "harm" | "look";
   step: Step;
-  quantities: Record<string, number | string>;
-  mend?: Mend;
+  /** The phase the habitat is in: what can be done about it depends on it. */
+  phase: Phase;
+  quantities: FindingQuantities[C];
 };
+export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
+
+/**
+ * How a finding is mended: by an edit of the design, by one that means digging out what is laid, or by work in the box, which is written
+ * into the log when it is done.
+ */
+export type How = "edit" | "rebuild" | "work";
+export type MendOf<C extends MendableCode> = {
+  code: C;
+  how: How;
+  /** One step of undo. */
+  commands: readonly Command[];
+  /** What the log is told once the work is done. */
+  events: readonly Told[];
+  quantities: MendQuantities[C];
+};
+export type Mend = { [C in MendableCode]: MendOf<C> }[MendableCode];
 
 /** A habitat and all that was worked out from it: what a rule may look at. */
-export type Assessed = {
-  habitat: Habitat;
-  animal: Animal;
-  ground: Ground;
+export type Assessed = Scene & {
+  log: LogNow;
+  phase: Phase;
   load: Load;
-  furnishing: Furnishing[];
-  boxReasons: BoxReason[];
+  furnishing: readonly Furnishing[];
+  boxReasons: readonly BoxReason[];
   /** One fit for each plant that stands, by the stand's id. */
   plantFits: ReadonlyMap<string, Fit>;
   /** One fit for each seeded crew species, by its id. */
@@ -91,7 +56,9 @@ export type Assessed = {
   mateFits: ReadonlyMap<string, Fit>;
   /** What the plants will do to one another in a year. */
   troubles: readonly Trouble[];
-  bands: BandCheck[];
+  bands: readonly BandCheck[];
 };
 
-export type Rule = (assessed: Assessed) => Finding[];
+/** A finding before it is told which phase the habitat is in. */
+export type Found = { [C in FindingCode]: Omit<FindingOf<C>, "phase"> }[FindingCode];
+export type Check = (assessed: Assessed) => Found[];

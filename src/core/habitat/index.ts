@@ -1,54 +1,53 @@
-/** The habitat document: what it holds, how it starts, and every edit of it. */
-export { animalNamed, animalOf, crewOf, ingredientsOf, isKnown, plantOf } from "./pantry";
+/** The design of a habitat: what it holds, how it starts, what must hold of it, and every edit of it. */
 export { LIMITS } from "./limits";
 export type { LimitId } from "./limits";
 export {
+  DateSchema,
+  DesignSchema,
   FLOOR_SHAPES,
-  FORMAT,
-  FORMAT_VERSION,
-  HabitatSchema,
+  IdSchema,
+  InstantSchema,
   LAID,
   LIDS,
   NameSchema,
-  OVER_ALL,
-  OVER_REST,
-  LOSSES,
-  READING_PLACES,
   SPOTS,
   UNDERS,
   WALLS,
 } from "./schema";
 export type {
   Corners,
+  Design,
   Floor,
-  Habitat,
+  GearPiece,
   Layer,
   LayerKind,
-  LostPlant,
   Mate,
   Mix,
   Mound,
   Opening,
+  Over,
   Piece,
-  Reading,
+  Run,
   Seeding,
   Shell,
   SoilLayer,
   Spot,
   Stand,
-  TopUp,
   Treatment,
   Wall,
   Zone,
 } from "./schema";
 export { STARTING_TOPS, StartSchema, recipeFor, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";
-export { applyAll, applyCommand } from "./commands";
-export type { Command, CommandName } from "./commands";
-export { mostThicknessCm } from "./commands/shell";
+export { applyAll, applyCommand, attempt } from "./commands";
+export type { Attempt, Command, CommandName } from "./commands";
+export { carriesFor } from "./carry";
+export { changesOf, patched } from "./patches";
+export type { Change, Patches } from "./patches";
+export { checkHabitat } from "./checkHabitat";
+export { EditRefused, PROBLEM_CODES } from "./problem";
+export type { Problem, ProblemCode } from "./problem";
+export { mostThicknessCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { levelCorners, slopedCorners } from "./corners";
-export { inconsistencies } from "./consistency";
-export type { Inconsistency } from "./consistency";
-export { MIGRATIONS, NewerVersionError, migrate } from "./migrations";
-export type { Migration } from "./migrations";
+export { lampLumens, lightOf } from "./lamps";

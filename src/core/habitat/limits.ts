@@ -20,6 +20,7 @@ export const LIMITS = {
   count: { min: 1, max: 200 },
   topUpL: { min: 0.01, max: 10_000 },
   parts: { min: 0.01, max: 10_000 },
+  powerW: { min: 0.1, max: 3000 },
   lampLumens: { min: 1, max: 200_000 },
   crewCount: { min: 1, max: 100_000 },
 } as const;

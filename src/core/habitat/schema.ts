@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { OwnAnimalSchema, OwnCrewSchema, OwnIngredientSchema, OwnPlantSchema, PlainTextSchema } from "../catalog";
+import { OWN_SCHEMAS, PlainTextSchema } from "../catalog";
 import { LIMITS, type LimitId } from "./limits";
 
 const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].max);
@@ -78,9 +78,13 @@ export const ZoneSchema = z.strictObject({
 });
 export type Zone = z.infer<typeof ZoneSchema>;
 
-/** Where a layer lies: `floor` the whole of it, `rest` what no zone takes, or the id of a zone. */
-export const OVER_ALL = "floor";
-export const OVER_REST = "rest";
+/** Where a layer lies: over the whole floor, over what no zone takes, or over one zone. */
+export const OverSchema = z.discriminatedUnion("on", [
+  z.strictObject({ on: z.literal("floor") }),
+  z.strictObject({ on: z.literal("rest") }),
+  z.strictObject({ on: z.literal("zone"), zoneId: IdSchema }),
+]);
+export type Over = z.infer<typeof OverSchema>;
 
 const depthCm = within("layerCm");
 /** Depths of a soil lift at the four corners of where it lies; straight in between. */
@@ -107,7 +111,7 @@ export type Mound = z.infer<typeof MoundSchema>;
 /** How a lift is laid: wetted to a crumb, or bone dry, as the upper lift of a semi-arid build. */
 export const LAID = ["moist", "dry"] as const;
 
-const over = IdSchema;
+const over = OverSchema;
 export const LayerSchema = z.discriminatedUnion("kind", [
   z.strictObject({ id: IdSchema, over, kind: z.literal("drainage"), materialId: CatalogIdSchema, depthCm }),
   /** A plate on legs: its depth is the height of its upper side. */
@@ -179,46 +183,44 @@ export const PieceSchema = z.strictObject({
 });
 export type Piece = z.infer<typeof PieceSchema>;
 
-export const READING_PLACES = ["warmEnd", "coolEnd"] as const;
-export const ReadingSchema = z
-  .strictObject({
-    id: IdSchema,
-    at: InstantSchema,
-    place: z.enum(READING_PLACES),
-    temperatureC: within("readingC").optional(),
-    humidityRh: within("humidityRh").optional(),
-    waterLineCm: within("waterLineCm").optional(),
-  })
-  .refine((r) => r.temperatureC !== undefined || r.humidityRh !== undefined || r.waterLineCm !== undefined, {
-    message: "empty reading",
-  });
-export type Reading = z.infer<typeof ReadingSchema>;
+const minuteOfDay = z
+  .number()
+  .int()
+  .min(0)
+  .max(24 * 60);
+/** What switches a piece of gear: nothing, a clock, or a controller that holds a value at its sensor. */
+export const RunSchema = z.discriminatedUnion("by", [
+  z.strictObject({ by: z.literal("always") }),
+  /** Minutes after midnight; on over midnight where it ends before it begins. */
+  z.strictObject({ by: z.literal("hours"), fromMin: minuteOfDay, untilMin: minuteOfDay }),
+  z.strictObject({ by: z.literal("warmth"), holdC: within("readingC") }),
+  z.strictObject({ by: z.literal("damp"), holdRh: within("humidityRh") }),
+]);
+export type Run = z.infer<typeof RunSchema>;
 
-/** Fresh mix laid on old soil: litres as they lie in the box. */
-export const TopUpSchema = z.strictObject({ id: IdSchema, mixId: IdSchema, on: DateSchema, volumeL: within("topUpL") });
-export type TopUp = z.infer<typeof TopUpSchema>;
-
-export const LOSSES = ["died", "replaced"] as const;
-/** A plant that is no more: it teaches. */
-export const LostPlantSchema = z.strictObject({
+/** A piece of gear: where it is, how strong it is, and what switches it. */
+export const GearPieceSchema = z.strictObject({
   id: IdSchema,
-  plantId: CatalogIdSchema,
-  on: DateSchema,
-  how: z.enum(LOSSES),
+  kindId: CatalogIdSchema,
+  xCm: z.number().min(0).max(LIMITS.boxCm.max),
+  yCm: z.number().min(0).max(LIMITS.boxCm.max),
+  /** Height over the glass; null: on or over the top of the box. */
+  upCm: z.number().min(0).max(LIMITS.boxCm.max).nullable(),
+  /** What it draws, and of lamps the light it gives; null while it is not known. */
+  powerW: within("powerW").nullable(),
+  lumens: within("lampLumens").nullable(),
+  run: RunSchema,
 });
-export type LostPlant = z.infer<typeof LostPlantSchema>;
+export type GearPiece = z.infer<typeof GearPieceSchema>;
 
 /** Another species that shares the box. */
 export const MateSchema = z.strictObject({ animalId: CatalogIdSchema, count: within("count").int() });
 export type Mate = z.infer<typeof MateSchema>;
 
-export const FORMAT = "rincon-habitat";
-export const FORMAT_VERSION = 5;
+const carried = <K extends keyof typeof OWN_SCHEMAS>(kind: K, most: number) => z.array(OWN_SCHEMAS[kind]).max(most);
 
-/** The whole of one habitat: everything a person decided or wrote down, nothing that can be computed. */
-export const HabitatSchema = z.strictObject({
-  format: z.literal(FORMAT),
-  formatVersion: z.literal(FORMAT_VERSION),
+/** The design of a habitat: everything a person decided, nothing that happened and nothing that can be computed. */
+export const DesignSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   createdAt: InstantSchema,
@@ -236,30 +238,23 @@ export const HabitatSchema = z.strictObject({
     /** The standing water meant to be kept at the very bottom. */
     waterLineCm: within("waterLineCm"),
   }),
-  /** What its builder added to the catalogue, as far as this habitat uses it: the document stands alone. */
+  /** What its builder added to the library, as far as this habitat uses it: the document stands alone. */
   own: z.strictObject({
-    ingredients: z.array(OwnIngredientSchema).max(120),
-    animals: z.array(OwnAnimalSchema).max(20),
-    plants: z.array(OwnPlantSchema).max(200),
-    crew: z.array(OwnCrewSchema).max(40),
+    ingredients: carried("ingredients", 120),
+    animals: carried("animals", 20),
+    plants: carried("plants", 200),
+    crew: carried("crew", 40),
+    dressings: carried("dressings", 40),
+    drainageMedia: carried("drainageMedia", 40),
+    gear: carried("gear", 60),
   }),
   mixes: z.array(MixSchema).min(1).max(20),
   pieces: z.array(PieceSchema).max(60),
   plants: z.array(StandSchema).max(200),
-  planting: z.strictObject({
-    /** What the lamps over the plants give together; null while it is not known. */
-    lampLumens: within("lampLumens").nullable(),
-  }),
+  /** The crew wished for; what was seeded stands in the log. */
   crew: z.array(SeedingSchema).max(40),
-  build: z.strictObject({ startOn: DateSchema, doneOn: z.record(CatalogIdSchema, DateSchema) }),
-  keeping: z.strictObject({
-    /** The day the animal moved in and the duties began; null while it is still being built. */
-    sinceOn: DateSchema.nullable(),
-    ticks: z.array(z.strictObject({ dutyId: CatalogIdSchema, on: DateSchema })),
-    readings: z.array(ReadingSchema),
-    topUps: z.array(TopUpSchema).max(400),
-    lostPlants: z.array(LostPlantSchema).max(2000),
-  }),
+  gear: z.array(GearPieceSchema).max(60),
+  build: z.strictObject({ startOn: DateSchema }),
 });
-export type Habitat = z.infer<typeof HabitatSchema>;
-export type Shell = Habitat["shell"];
+export type Design = z.infer<typeof DesignSchema>;
+export type Shell = Design["shell"];

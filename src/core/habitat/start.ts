@@ -1,18 +1,16 @@
 import { z } from "zod";
-import { catalog, entry, OwnAnimalSchema, rule, type Animal, type OwnAnimal } from "../catalog";
+import { OWN_KINDS, OwnAnimalSchema, rule, type Animal } from "../catalog";
+import type { Library } from "../library";
 import { levelCorners } from "./corners";
 import { LIMITS } from "./limits";
 import {
   DateSchema,
-  FORMAT,
-  FORMAT_VERSION,
   IdSchema,
   InstantSchema,
   NameSchema,
-  OVER_ALL,
   RoomSchema,
   ShellSchema,
-  type Habitat,
+  type Design,
   type Layer,
 } from "./schema";
 
@@ -42,51 +40,52 @@ export type Start = z.infer<typeof StartSchema>;
 
 const FIRST_MIX_ID = "mix-1";
 const DRESSING_CM = 2;
+const FLOOR = { on: "floor" } as const;
 
-const dressingFor = (animal: Animal): string =>
-  catalog.dressings.find((dressing) => dressing.climates.includes(animal.climate))?.id ?? "oakLitter";
+const dressingFor = (animal: Animal, library: Library): string =>
+  library.all("dressings").find((dressing) => dressing.climates.includes(animal.climate))?.id ?? "oakLitter";
 
 /** The recipe families are ordered by how usual they are, so the first one for a climate is the one to start from. */
-export const recipeFor = (animal: Animal) =>
-  catalog.recipes.find((recipe) => recipe.climates.includes(animal.climate)) ?? entry("recipes", "soilBased");
+export const recipeFor = (animal: Animal, library: Library) =>
+  library.all("recipes").find((recipe) => recipe.climates.includes(animal.climate)) ??
+  library.get("recipes", "soilBased");
 
-function layersFor(animal: Animal): Layer[] {
+function layersFor(animal: Animal, library: Library): Layer[] {
   const soilCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
+  const soil = { id: "soil-1", over: FLOOR, kind: "soil", mixId: FIRST_MIX_ID, laid: "moist", mounds: [] } as const;
   const ground: Layer[] = [
-    {
-      id: "soil-1",
-      over: OVER_ALL,
-      kind: "soil",
-      mixId: FIRST_MIX_ID,
-      laid: "moist",
-      corners: levelCorners(soilCm),
-      mounds: [],
-    },
-    { id: "dressing-1", over: OVER_ALL, kind: "dressing", materialId: dressingFor(animal), depthCm: DRESSING_CM },
+    { ...soil, corners: levelCorners(soilCm), mounds: [] },
+    { id: "dressing-1", over: FLOOR, kind: "dressing", materialId: dressingFor(animal, library), depthCm: DRESSING_CM },
   ];
   if (animal.drainage !== "wanted") return ground;
   return [
-    { id: "drainage-1", over: OVER_ALL, kind: "drainage", materialId: "clayPebbles", depthCm: rule("drainageDepthCm") },
-    { id: "barrier-1", over: OVER_ALL, kind: "barrier", materialId: "insectScreen" },
+    { id: "drainage-1", over: FLOOR, kind: "drainage", materialId: "clayPebbles", depthCm: rule("drainageDepthCm") },
+    { id: "barrier-1", over: FLOOR, kind: "barrier", materialId: "insectScreen" },
     ...ground,
   ];
 }
 
+const nothingOwn = (): Design["own"] =>
+  Object.fromEntries(OWN_KINDS.map((kind) => [kind, []])) as unknown as Design["own"];
+
+/** An animal of the builder's own comes along, so that the document stands alone. */
+const ownAnimal = (animal: Animal): Design["own"]["animals"] => {
+  const own = OwnAnimalSchema.safeParse(animal);
+  return own.success ? [own.data] : [];
+};
+
 /**
  * A new habitat with the layers and the recipe that are usual for its animal.
  *
- * @param ownAnimal the animal, when it is one of the builder's own
  * @throws ZodError naming the field when the start is not sane; RangeError when the animal is unknown
- * @example startHabitat({ id: "a", name: "Fernwall", animalId: "crocodileSkink", … }).strata.layers.length // 4
+ * @example startHabitat({ id: "a", name: "Fernwall", animalId: "crocodileSkink", … }, library).strata.layers.length // 4
  */
-export function startHabitat(start: Start, ownAnimal?: OwnAnimal): Habitat {
+export function startHabitat(start: Start, library: Library): Design {
   const { id, name, createdAt, startOn, animalId, count, room, shell } = StartSchema.parse(start);
-  const animal = ownAnimal?.id === animalId ? OwnAnimalSchema.parse(ownAnimal) : entry("animals", animalId);
-  const recipe = recipeFor(animal);
-  const glass = entry("boxBuilds", "glass");
+  const animal = library.get("animals", animalId);
+  const recipe = recipeFor(animal, library);
+  const glass = library.get("boxBuilds", "glass");
   return {
-    format: FORMAT,
-    formatVersion: FORMAT_VERSION,
     id,
     name,
     createdAt,
@@ -103,21 +102,15 @@ export function startHabitat(start: Start, ownAnimal?: OwnAnimal): Habitat {
     },
     strata: {
       zones: [],
-      layers: layersFor(animal),
+      layers: layersFor(animal, library),
       waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
     },
-    own: {
-      ingredients: [],
-      animals: ownAnimal?.id === animalId ? [OwnAnimalSchema.parse(ownAnimal)] : [],
-      plants: [],
-      crew: [],
-    },
+    own: { ...nothingOwn(), animals: ownAnimal(animal) },
     mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, title: null, parts: recipe.parts.map((part) => ({ ...part })) }],
     pieces: [],
     plants: [],
-    planting: { lampLumens: null },
     crew: [],
-    build: { startOn, doneOn: {} },
-    keeping: { sinceOn: null, ticks: [], readings: [], topUps: [], lostPlants: [] },
+    gear: [],
+    build: { startOn },
   };
 }

@@ -1,19 +1,20 @@
-import { type Range } from "../catalog";
-import { animalOf, READING_PLACES, type Habitat, type Reading } from "../habitat";
-import { safeWaterLineCm } from "../strata";
-
-export type ReadingPlace = (typeof READING_PLACES)[number];
-export type Measurable = "temperatureC" | "humidityRh" | "waterLineCm";
+import type { Range } from "../catalog";
+import { MEASURABLES, measurableOf, PLACES, placeOf, seriesOf } from "../log";
+import type { LogNow, Measurable, Sample, SamplePlace, SeriesId } from "../log";
+import type { Scene } from "../scene";
+import { lineAtL } from "../strata";
 
 /** The newest reading of one thing at one place, against the band it should keep. */
 export type BandCheck = {
   what: Measurable;
-  place: ReadingPlace;
+  place: SamplePlace;
   value: number;
   band: Range;
-  at: string;
+  atMs: number;
   side: "in" | "below" | "above";
 };
+
+type Wanted = Pick<Scene, "animal" | "ground">;
 
 /**
  * The band a reading is held against: from the night's low to the day's high at that end for temperature,
@@ -21,37 +22,52 @@ export type BandCheck = {
  *
  * @returns undefined where there is nothing to hold it against (no drainage, so no water line)
  */
-export function bandFor(habitat: Habitat, what: Measurable, place: ReadingPlace): Range | undefined {
-  const { temperatureC, humidityRh } = animalOf(habitat);
+export function bandFor({ animal, ground }: Wanted, what: Measurable, place: SamplePlace): Range | undefined {
+  const { temperatureC, humidityRh } = animal;
   if (what === "humidityRh") return humidityRh;
   if (what === "temperatureC") {
     const day = place === "warmEnd" ? temperatureC.warm : temperatureC.cool;
     return [Math.min(temperatureC.night[0], day[0]), day[1]];
   }
-  const safeCm = safeWaterLineCm(habitat);
-  return safeCm === undefined ? undefined : [0, safeCm];
+  return ground.water && [0, ground.water.safeLineCm];
 }
-
-const MEASURABLES: readonly Measurable[] = ["temperatureC", "humidityRh", "waterLineCm"];
 
 const sideOf = (value: number, [low, high]: Range): BandCheck["side"] =>
   value < low ? "below" : value > high ? "above" : "in";
 
-/**
- * The newest reading of each thing at each place, and whether it is in band. The water line is the same at both ends.
- *
- * @example bandChecks(habitat).filter((check) => check.side !== "in")
- */
-export function bandChecks(habitat: Habitat): BandCheck[] {
-  const newest = (is: (reading: Reading) => boolean) => habitat.keeping.readings.findLast(is);
-  return MEASURABLES.flatMap((what) => {
-    const places = what === "waterLineCm" ? [undefined] : READING_PLACES;
-    return places.flatMap((place): BandCheck[] => {
-      const reading = newest((r) => r[what] !== undefined && (place === undefined || r.place === place));
-      const value = reading?.[what];
-      if (!reading || value === undefined) return [];
-      const band = bandFor(habitat, what, reading.place);
-      return band ? [{ what, place: reading.place, value, band, at: reading.at, side: sideOf(value, band) }] : [];
-    });
+type Told = { series: SeriesId; sample: Sample };
+
+/** The newest sample of a thing at each place; the water line is the same at both ends, so there it is the newest of all. */
+function newestOf(newest: LogNow["newest"], what: Measurable): Told[] {
+  const told = PLACES.flatMap((place): Told[] => {
+    const series = seriesOf(place, what);
+    const sample = newest[series];
+    return sample ? [{ series, sample }] : [];
   });
+  if (what !== "waterLineCm") return told;
+  return told.toSorted((a, b) => b.sample.atMs - a.sample.atMs).slice(0, 1);
 }
+
+/** How the standing water is now: as last read, less what was drawn off since. */
+function lineNow({ ground }: Wanted, { sample }: Told, { state }: LogNow): number {
+  const since = state.drawnOff.filter((event) => Date.parse(event.at) > sample.atMs);
+  const drawnL = since.reduce((sum, event) => sum + event.waterL, 0);
+  if (!ground.water || drawnL === 0) return sample.value;
+  return lineAtL(ground.water, Math.max(0, ground.water.atL(sample.value) - drawnL));
+}
+
+/**
+ * The newest reading of each thing at each place, and whether it is in band.
+ *
+ * @example bandChecks(scene, log).filter((check) => check.side !== "in")
+ */
+export const bandChecks = (scene: Wanted, log: LogNow): BandCheck[] =>
+  MEASURABLES.flatMap((what) =>
+    newestOf(log.newest, what).flatMap((told): BandCheck[] => {
+      const place = placeOf(told.series);
+      const band = bandFor(scene, measurableOf(told.series), place);
+      if (!band) return [];
+      const value = what === "waterLineCm" ? lineNow(scene, told, log) : told.sample.value;
+      return [{ what, place, value, band, atMs: told.sample.atMs, side: sideOf(value, band) }];
+    }),
+  );

@@ -1,7 +1,7 @@
-import { entry, rule, type Caution } from "../catalog";
+import { rule, type Caution } from "../catalog";
+import type { LogState } from "../log";
+import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
-import { animalOf, plantOf, type Habitat } from "../habitat";
-import { safeWaterLineCm } from "../strata";
 
 export const DUTY_IDS = [
   "mist",
@@ -25,22 +25,25 @@ export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: nu
 const DAYS_A_WEEK = 7;
 const DAYS_A_YEAR = 365;
 
-const isLitter = (materialId: string): boolean => entry("dressings", materialId).look.texture === "leaf";
+const PRUNE_RULE = { often: "pruneOftenDays", sometimes: "pruneSometimesDays", seldom: "pruneSeldomDays" } as const;
 
 /** How often scissors are wanted: as often as the fastest of the plants asks. */
-const pruneDays = (habitat: Habitat): number =>
-  Math.min(...habitat.plants.map((stand) => rule(PRUNE_RULE[plantOf(habitat, stand.plantId).pruning])));
-const PRUNE_RULE = { often: "pruneOftenDays", sometimes: "pruneSometimesDays", seldom: "pruneSeldomDays" } as const;
+const pruneDays = ({ habitat, library }: Scene): number =>
+  Math.min(...habitat.plants.map((stand) => rule(PRUNE_RULE[library.get("plants", stand.plantId).pruning])));
+
+const hasLitter = ({ habitat, library }: Scene): boolean =>
+  habitat.strata.layers.some(
+    (layer) => layer.kind === "dressing" && library.get("dressings", layer.materialId).look.texture === "leaf",
+  );
 
 /**
  * The duties that follow from the design: no misting duty where the animal wants none, no water line without drainage.
  *
- * @example duties(habitat).find((duty) => duty.id === "waterLine")?.everyDays // 7
+ * @example duties(scene).find((duty) => duty.id === "waterLine")?.everyDays // 7
  */
-export function duties(habitat: Habitat): Duty[] {
-  const animal = animalOf(habitat);
-  const safeLineCm = safeWaterLineCm(habitat);
-  const litter = habitat.strata.layers.some((layer) => layer.kind === "dressing" && isLitter(layer.materialId));
+export function duties(scene: Scene): Duty[] {
+  const { habitat, animal, ground } = scene;
+  const safeLineCm = ground.water?.safeLineCm;
   const timesADay = animal.mistPerWeek / DAYS_A_WEEK;
   const all: (Duty | false)[] = [
     animal.mistPerWeek > 0 && {
@@ -58,7 +61,7 @@ export function duties(habitat: Habitat): Duty[] {
       cautions: [],
     },
     { id: "glass", everyDays: rule("glassCleanDays"), quantities: {}, cautions: [] },
-    litter && { id: "litter", everyDays: rule("litterTopUpDays"), quantities: {}, cautions: [] },
+    hasLitter(scene) && { id: "litter", everyDays: rule("litterTopUpDays"), quantities: {}, cautions: [] },
     habitat.crew.length > 0 && {
       id: "crew",
       everyDays: rule("crewTopUpDays"),
@@ -67,7 +70,7 @@ export function duties(habitat: Habitat): Duty[] {
     },
     habitat.plants.length > 0 && {
       id: "prune",
-      everyDays: pruneDays(habitat),
+      everyDays: pruneDays(scene),
       quantities: { count: habitat.plants.length },
       cautions: ["blades"],
     },
@@ -76,25 +79,20 @@ export function duties(habitat: Habitat): Duty[] {
   return all.filter((duty) => duty !== false);
 }
 
-const latest = (days: readonly string[]): string | undefined =>
-  days.reduce<string | undefined>((a, b) => (a === undefined || b > a ? b : a), undefined);
-
 /**
  * What is due and when, the most late first. Empty while the habitat is not kept yet.
  * Daily duties are due on the first day, longer ones after their first interval.
  *
  * @param today calendar day, ISO 8601
- * @example dueList(habitat, "2026-03-01")[0]?.inDays // -3: three days late
+ * @example dueList(scene, state, "2026-03-01")[0]?.inDays // -3: three days late
  */
-export function dueList(habitat: Habitat, today: string): Due[] {
-  const { sinceOn, ticks } = habitat.keeping;
+export function dueList(scene: Scene, { sinceOn, tickedOn }: LogState, today: string): Due[] {
   if (sinceOn === null) return [];
-  return duties(habitat)
+  return duties(scene)
     .map((duty) => {
-      const lastOn = latest(ticks.filter((tick) => tick.dutyId === duty.id).map((tick) => tick.on));
-      const dueOn = lastOn
-        ? daysAfter(lastOn, duty.everyDays)
-        : daysAfter(sinceOn, duty.everyDays === 1 ? 0 : duty.everyDays);
+      const lastOn = tickedOn[duty.id];
+      const firstOn = daysAfter(sinceOn, duty.everyDays === 1 ? 0 : duty.everyDays);
+      const dueOn = lastOn === undefined ? firstOn : daysAfter(lastOn, duty.everyDays);
       return { ...duty, lastOn, dueOn, inDays: daysBetween(today, dueOn) };
     })
     .sort((a, b) => a.inDays - b.inDays);

@@ -2,4 +2,4 @@
 export { DUTY_IDS, dueList, duties } from "./duties";
 export type { Due, Duty, DutyId } from "./duties";
 export { bandChecks, bandFor } from "./bands";
-export type { BandCheck, Measurable, ReadingPlace } from "./bands";
+export type { BandCheck } from "./bands";

@@ -1,5 +1,5 @@
 import type { Animal } from "../catalog";
-import { animalOf, type Habitat } from "../habitat";
+import type { Design } from "../habitat";
 import { areaCm2 } from "../shape";
 import { groundBounds, groundOutline } from "../shell";
 import { floorAreaCm2 } from "../strata";
@@ -34,11 +34,9 @@ export function leastBox(
 /**
  * Says whether a box is big enough, and upright or flat enough, for its animal and number.
  *
- * @example boxFit(habitat)[0]?.code // "enough"
+ * @example boxFit(animal, design)[0]?.code // "enough"
  */
-export function boxFit(habitat: Habitat): BoxReason[] {
-  const { brief, shell } = habitat;
-  const animal = animalOf(habitat);
+export function boxFit(animal: Animal, { brief, shell }: Pick<Design, "brief" | "shell">): BoxReason[] {
   const least = leastBox(animal, brief.count);
   const reasons: BoxReason[] = [];
   const free = groundBounds(shell);

@@ -1,11 +1,17 @@
+import { weakMapMemoize } from "reselect";
 import type { Plant } from "../catalog";
-import { plantOf, type Habitat, type Stand } from "../habitat";
+import type { Design, Shell, Stand } from "../habitat";
+import type { Setting } from "../scene";
 import type { Ground } from "../strata";
 import { sizeAfter } from "./growth";
+import { nearbyIn, type Reaching } from "./nearby";
 import { plantFootCm, spotOf } from "./place";
 
 /** How far ahead plants are judged by how they will stand: a year. */
 export const MONTHS_AHEAD = 12;
+
+/** A setting with the plants that stand in it. */
+export type Planted = Setting & { habitat: Pick<Design, "plants"> };
 
 /** A plant as it will stand after some months. */
 export type Grown = {
@@ -23,20 +29,17 @@ export type Trouble =
   | { code: "shades"; standId: string; otherId: string }
   | { code: "blocksView"; standId: string; heightCm: number };
 
-/** Plants as they will be after some months. @example grownPlants(habitat, ground, 12)[0]?.heightCm */
-export function grownPlants(habitat: Habitat, ground: Ground, months: number): Grown[] {
-  return habitat.plants.map((stand) => {
-    const plant = plantOf(habitat, stand.plantId);
-    const spot = spotOf(plant, stand);
-    return {
-      stand,
-      plant,
-      ...sizeAfter(plant, months),
-      footCm: plantFootCm(habitat, ground, stand, plant),
-      lying: spot === "wall" || spot === "wood" || spot === "hanging" ? "upright" : "ground",
-    };
-  });
-}
+const UPRIGHT: readonly string[] = ["wall", "wood", "hanging"];
+
+/** A plant as it will be, worked out anew only when it, its ground or its box changed. */
+const grownOf = weakMapMemoize((stand: Stand, plant: Plant, ground: Ground, shell: Shell, months: number): Grown => {
+  const lying = UPRIGHT.includes(spotOf(plant, stand)) ? "upright" : "ground";
+  return { stand, plant, ...sizeAfter(plant, months), footCm: plantFootCm({ shell }, ground, stand, plant), lying };
+});
+
+/** Plants as they will be after some months. @example grownPlants(scene, 12)[0]?.heightCm */
+export const grownPlants = ({ habitat, ground, library }: Planted, months: number): Grown[] =>
+  habitat.plants.map((stand) => grownOf(stand, library.get("plants", stand.plantId), ground, habitat.shell, months));
 
 /** Area two circles share. Standard lens formula. @example lensCm2(1, 1, 0) // 3.14 */
 export function lensCm2(r: number, s: number, apart: number): number {
@@ -82,7 +85,7 @@ const shades = (over: Grown, under: Grown): boolean =>
   over.heightCm > under.heightCm * OVERTOPS &&
   Math.hypot(over.stand.xCm - under.stand.xCm, over.stand.yCm - under.stand.yCm) < over.spreadCm / 2;
 
-const blocks = (one: Grown, habitat: Habitat, ground: Ground): boolean => {
+const blocks = (one: Grown, { habitat, ground }: Planted): boolean => {
   const clearCm = habitat.shell.heightCm - ground.highestFrontCm;
   return (
     one.lying === "ground" &&
@@ -92,76 +95,80 @@ const blocks = (one: Grown, habitat: Habitat, ground: Ground): boolean => {
   );
 };
 
-/** What goes wrong for one plant among the others. */
-function troublesOf(one: Grown, others: readonly Grown[], habitat: Habitat, ground: Ground): Trouble[] {
+/** What goes wrong for one plant among others that stand near it. */
+function troublesOf(one: Grown, others: readonly Grown[], scene: Planted): Trouble[] {
+  const standId = one.stand.id;
   const crowded = others.flatMap((other): Trouble[] => {
     const share = overlapShare(one, other);
-    return share > BEARS_OVERLAP ? [{ code: "crowds", standId: one.stand.id, otherId: other.stand.id, share }] : [];
+    return share > BEARS_OVERLAP ? [{ code: "crowds", standId, otherId: other.stand.id, share }] : [];
   });
-  const shaded = others
+  const view: Trouble[] = blocks(one, scene) ? [{ code: "blocksView", standId, heightCm: one.heightCm }] : [];
+  return [...crowded, ...shadesOver(one, others), ...view];
+}
+
+const shadesOver = (one: Grown, others: readonly Grown[]): Trouble[] =>
+  others
     .filter((other) => shades(other, one))
-    .map((other): Trouble => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id }));
-  return [
-    ...crowded,
-    ...shaded,
-    ...(blocks(one, habitat, ground)
-      ? [{ code: "blocksView", standId: one.stand.id, heightCm: one.heightCm } as const]
-      : []),
-  ];
+    .map((other) => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id }));
+
+/** Where a plant competes: on the ground in plan, on walls and wood across and up, kept apart by a step no plant bridges. */
+function reachOf(one: Grown, apartCm: number): Reaching {
+  const reachCm = one.spreadCm / 2;
+  return one.lying === "ground"
+    ? { xCm: one.stand.xCm, yCm: one.stand.yCm, reachCm }
+    : { xCm: one.stand.xCm + apartCm, yCm: middleUp(one), reachCm };
 }
 
 /**
  * What goes wrong among the plants after some months: two in one place, a light lover in the shade of a taller one, the view blocked. Of
- * two that crowd one another the later one is named.
+ * two that crowd one another the later one is named. Only plants that can reach one another are held against each other.
  *
- * @example troubles(habitat, ground, 12) // [{ code: "crowds", standId: "p3", otherId: "p1", share: 0.7 }]
+ * @example troubles(scene, 12) // [{ code: "crowds", standId: "p3", otherId: "p1", share: 0.7 }]
  */
-export function troubles(habitat: Habitat, ground: Ground, months: number): Trouble[] {
-  const all = grownPlants(habitat, ground, months);
-  return all.flatMap((one, at) => [
-    ...troublesOf(one, all.slice(0, at), habitat, ground),
-    ...all
-      .slice(at + 1)
-      .filter((other) => shades(other, one))
-      .map((other): Trouble => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id })),
-  ]);
+export function troubles(scene: Planted, months: number): Trouble[] {
+  const all = grownPlants(scene, months);
+  const widestCm = Math.max(0, ...all.map((one) => one.spreadCm));
+  const apartCm = scene.habitat.shell.widthCm + 2 * widestCm;
+  const near = nearbyIn(all.map((one) => reachOf(one, apartCm)));
+  const pick = (indexes: readonly number[]) => indexes.flatMap((n) => all[n] ?? []);
+  return all.flatMap((one, at) => {
+    const others = near(at);
+    const before = pick(others.filter((n) => n < at));
+    const after = pick(others.filter((n) => n > at));
+    return [...troublesOf(one, before, scene), ...shadesOver(one, after)];
+  });
 }
 
 const ALONG = 9;
 const DEEP = 5;
 
+/** Places to try for a plant: all over the floor, or along the wall it hangs on. */
+function spotsFor(one: Grown, { widthCm, depthCm }: Shell): { xCm: number; yCm: number }[] {
+  const rows =
+    one.lying === "upright" ? [one.stand.yCm] : Array.from({ length: DEEP }, (_, at) => (depthCm * (at + 0.5)) / DEEP);
+  const columns = Array.from({ length: ALONG }, (_, at) => (widthCm * (at + 0.5)) / ALONG);
+  return rows.flatMap((yCm) => columns.map((xCm) => ({ xCm: Math.round(xCm), yCm: Math.round(yCm) })));
+}
+
 /**
- * A place on the ground, or along the wall, where a plant makes no trouble after some months.
+ * A place on the ground, or along the wall, where a plant makes no trouble after some months: the nearest there is.
  *
  * @returns undefined where there is none
- * @example calmSpot(habitat, ground, "p3", 12) // { xCm: 42, yCm: 30 }
+ * @example calmSpot(scene, "p3", 12) // { xCm: 42, yCm: 30 }
  */
-export function calmSpot(
-  habitat: Habitat,
-  ground: Ground,
-  standId: string,
-  months: number,
-): { xCm: number; yCm: number } | undefined {
-  const all = grownPlants(habitat, ground, months);
+export function calmSpot(scene: Planted, standId: string, months: number): { xCm: number; yCm: number } | undefined {
+  const { habitat, ground } = scene;
+  const all = grownPlants(scene, months);
   const one = all.find(({ stand }) => stand.id === standId);
   if (!one) return undefined;
   const others = all.filter((other) => other !== one);
-  const { widthCm, depthCm } = habitat.shell;
-  const rows =
-    one.lying === "upright" ? [one.stand.yCm] : Array.from({ length: DEEP }, (_, at) => (depthCm * (at + 0.5)) / DEEP);
-  const spots = rows.flatMap((yCm) =>
-    Array.from({ length: ALONG }, (_, at) => ({
-      xCm: Math.round((widthCm * (at + 0.5)) / ALONG),
-      yCm: Math.round(yCm),
-    })),
-  );
   const near = ({ xCm, yCm }: { xCm: number; yCm: number }) => Math.hypot(xCm - one.stand.xCm, yCm - one.stand.yCm);
-  return spots
+  const isCalm = (spot: { xCm: number; yCm: number }): boolean => {
+    const stand = { ...one.stand, ...spot };
+    const moved: Grown = { ...one, stand, footCm: plantFootCm(habitat, ground, stand, one.plant) };
+    return !others.some((other) => shades(moved, other)) && troublesOf(moved, others, scene).length === 0;
+  };
+  return spotsFor(one, habitat.shell)
     .toSorted((a, b) => near(a) - near(b))
-    .find((spot) => {
-      const stand = { ...one.stand, ...spot };
-      const moved: Grown = { ...one, stand, footCm: plantFootCm(habitat, ground, stand, one.plant) };
-      const harmed = others.some((other) => shades(moved, other));
-      return !harmed && troublesOf(moved, others, habitat, ground).length === 0;
-    });
+    .find(isCalm);
 }

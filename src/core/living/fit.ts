@@ -1,18 +1,14 @@
 import type { Animal, Crew, Envelope, Plant, Range } from "../catalog";
-import { animalOf, type Habitat, type Spot } from "../habitat";
+import { overGround } from "../climate";
+import type { Design, Spot } from "../habitat";
+import { PPFD_WANTED } from "../light";
+import type { Setting } from "../scene";
 import { floorAreaCm2, type Ground } from "../strata";
 import { suitsBand } from "./envelope";
-import { PPFD_WANTED } from "./light";
-import { conditionsOn, siteAt, type Conditions, type Place, type Site } from "./place";
+import { foundOn, siteAt, type Found, type Place, type Site } from "./place";
 import { fit, GOOD_FROM, ranked, reason, type Fit, type FitReason } from "./reason";
 
 const middle = ([low, high]: Range): number => (low + high) / 2;
-
-/** What plants and crew live in: the animal's own band, warm end to cool end. */
-export const bandOf = (animal: Animal): { temperatureC: Range; humidityRh: Range } => ({
-  temperatureC: [animal.temperatureC.cool[0], animal.temperatureC.warm[1]],
-  humidityRh: animal.humidityRh,
-});
 
 function temperature(envelope: Envelope, band: Range): FitReason {
   const score = suitsBand(envelope, band);
@@ -44,7 +40,7 @@ function humidity(envelope: Envelope, band: Range): FitReason {
 
 const WETNESS: readonly Plant["feet"][] = ["dry", "moist", "wet"];
 
-function feet(plant: Plant, { feet: offered }: Conditions): FitReason {
+function feet(plant: Plant, { feet: offered }: Found): FitReason {
   if (offered.includes(plant.feet)) return reason("feet.good", 1, { feet: plant.feet });
   const wantsMore = WETNESS.indexOf(plant.feet) > WETNESS.indexOf(offered[0] ?? "moist");
   return reason(wantsMore ? "feet.tooDry" : "feet.tooWet", 0.1, { feet: plant.feet });
@@ -60,7 +56,7 @@ const GROWS: Record<Plant["place"], Partial<Record<Spot, number>>> = {
   water: { water: 1, waterEdge: 0.5 },
 };
 
-function place(plant: Plant, { spot }: Conditions, animal: Animal): FitReason {
+function place(plant: Plant, { spot }: Found, animal: Animal): FitReason {
   if ((spot === "water" || spot === "waterEdge") && animal.water !== "pool" && animal.water !== "halfWater")
     return reason("place.noWater", 0.1, { animalId: animal.id });
   const score = GROWS[plant.place][spot] ?? (plant.method === "tie" || plant.method === "lay" ? 0.5 : 0.1);
@@ -75,23 +71,23 @@ const TRIMMABLE = 1.25;
  *
  * @example headRoomCm(habitat, ground, { xCm: 30, yCm: 22 }) // 28.5
  */
-export const headRoomCm = (habitat: Pick<Habitat, "shell">, ground: Ground, { xCm, yCm }: Place): number =>
+export const headRoomCm = (habitat: Pick<Design, "shell">, ground: Ground, { xCm, yCm }: Place): number =>
   Math.max(0, habitat.shell.heightCm - ground.surfaceAt(xCm, yCm));
 
-function height(plant: Plant, { roomCm }: Conditions): FitReason {
+function height(plant: Plant, { roomCm }: Found): FitReason {
   const quantities = { grownCm: plant.grownHeightCm, roomCm };
   // Vines are kept to the wall with scissors; their length is no height.
   if (plant.form === "trailing" || plant.grownHeightCm <= roomCm) return reason("height.good", 1, quantities);
   return reason("height.outgrows", plant.grownHeightCm <= roomCm * TRIMMABLE ? 0.6 : 0.1, quantities);
 }
 
-function roots(plant: Plant, { soilCm }: Conditions): FitReason {
+function roots(plant: Plant, { soilCm }: Found): FitReason {
   if (soilCm === undefined || plant.rootDepthCm <= soilCm)
     return reason("roots.good", 1, { rootCm: plant.rootDepthCm, soilCm: soilCm ?? plant.rootDepthCm });
   return reason("roots.tooShallow", Math.max(0.1, soilCm / plant.rootDepthCm), { rootCm: plant.rootDepthCm, soilCm });
 }
 
-function light(plant: Plant, { ppfd }: Conditions): FitReason[] {
+function light(plant: Plant, { ppfd }: Found): FitReason[] {
   if (ppfd === undefined) return [];
   const [low, high] = PPFD_WANTED[plant.light];
   const quantities = { ppfd: Math.round(ppfd), wantLow: low, wantHigh: high };
@@ -106,7 +102,7 @@ const TREADING: Record<Animal["roughOnPlants"], Record<Plant["sturdy"], number>>
   rough: { tender: 0.2, fair: 0.6, tough: 1 },
 };
 
-function treading(plant: Plant, animal: Animal, { reached }: Conditions): FitReason {
+function treading(plant: Plant, animal: Animal, { reached }: Found): FitReason {
   const score = reached ? TREADING[animal.roughOnPlants][plant.sturdy] : 1;
   return reason(score >= GOOD_FROM ? "treading.good" : "treading.trampled", score, { sturdy: plant.sturdy });
 }
@@ -126,33 +122,26 @@ function grazing(plant: Plant, animal: Animal): FitReason[] {
  * How a plant fits a habitat at a place (the middle when none is named): its ranges against what it finds there, its feet, room, roots
  * and light, and what the animal does to it.
  *
- * @example plantFit(entry("plants", "skyPlant"), habitat, ground).verdict // "misfit" where it is too wet
+ * @example plantFit(library.get("plants", "skyPlant"), scene).verdict // "misfit" where it is too wet
  */
-export function plantFit(plant: Plant, habitat: Planted, ground: Ground, at: Place = middleOf(habitat)): Fit {
-  return fitOn(siteAt(habitat, ground, at), at, plant);
-}
+export const plantFit = (plant: Plant, scene: Setting, at: Place = middleOf(scene.habitat)): Fit =>
+  fitOn(siteAt(scene, at), at, plant);
 
-type Planted = Pick<Habitat, "brief" | "shell" | "own" | "planting">;
-const middleOf = ({ shell }: Planted): Place => ({ xCm: shell.widthCm / 2, yCm: shell.depthCm / 2 });
+const middleOf = ({ shell }: Pick<Design, "shell">): Place => ({ xCm: shell.widthCm / 2, yCm: shell.depthCm / 2 });
 
 /**
  * Many plants at one place, the best first.
  *
- * @example rankPlants(catalog.plants, habitat, ground, placeNamed(habitat, ground, "back"))[0]?.verdict // "good"
+ * @example rankPlants(library.all("plants"), scene, placeNamed(habitat, ground, "back"))[0]?.verdict // "good"
  */
-export function rankPlants(
-  plants: readonly Plant[],
-  habitat: Planted,
-  ground: Ground,
-  at: Place = middleOf(habitat),
-): Fit[] {
-  const site = siteAt(habitat, ground, at);
+export function rankPlants(plants: readonly Plant[], scene: Setting, at: Place = middleOf(scene.habitat)): Fit[] {
+  const site = siteAt(scene, at);
   return ranked(plants.map((plant) => fitOn(site, at, plant)));
 }
 
 function fitOn(site: Site, at: Place, plant: Plant): Fit {
-  const { animal } = site;
-  const found = conditionsOn(site, at, plant);
+  const { animal } = site.scene;
+  const found = foundOn(site, at, plant);
   return fit(plant.id, [
     // What is under water does not feel the air.
     ...(found.spot === "water" ? [] : [humidity(plant.humidityRh, found.humidityRh)]),
@@ -179,17 +168,16 @@ function hunting(species: Crew, animal: Animal): FitReason {
   return reason(score >= GOOD_FROM ? "hunting.good" : "hunting.eaten", score);
 }
 
-/** How a crew species fits a habitat. @example crewFit(entry("crew", "powderIsopod"), habitat).verdict */
-export function crewFit(species: Crew, habitat: Pick<Habitat, "brief" | "own">): Fit {
-  const animal = animalOf(habitat);
-  const band = bandOf(animal);
+/** How a crew species fits a habitat: what it finds in the ground, and who hunts it. @example crewFit(library.get("crew", "powderIsopod"), scene).verdict */
+export function crewFit(species: Crew, { habitat, animal, field }: Setting): Fit {
+  const found = overGround(field, habitat.shell);
   return fit(species.id, [
-    humidity(species.humidityRh, band.humidityRh),
-    temperature(species.temperatureC, band.temperatureC),
+    humidity(species.humidityRh, found.humidityRh),
+    temperature(species.temperatureC, found.temperatureC),
     hunting(species, animal),
   ]);
 }
 
 /** How many of a species to seed on this floor. @example seedCount(species, habitat) // 54 on 60 x 45 cm at 20 for 1000 cm² */
-export const seedCount = (species: Crew, habitat: Pick<Habitat, "shell">): number =>
+export const seedCount = (species: Crew, habitat: Pick<Design, "shell">): number =>
   Math.max(1, Math.round((species.seedPer1000Cm2 * floorAreaCm2(habitat.shell)) / 1000));

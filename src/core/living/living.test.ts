@@ -1,14 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { catalog, entry, type Envelope } from "../catalog";
-import { applyAll, startHabitat } from "../habitat";
-import { ground } from "../strata";
+import { type Envelope } from "../catalog";
+import { STOCK } from "../library";
+import { made, scene, started } from "../testing";
 import {
   boxFit,
   calmSpot,
-  conditionsAt,
   crewFit,
-  furnishing,
+  foundAt,
   grownShare,
   leastBox,
   lensCm2,
@@ -16,9 +15,6 @@ import {
   PLANTING_PLACES,
   placeNamed,
   plantFit,
-  PPFD_WANTED,
-  ppfdAt,
-  ppfdFromLumens,
   ranked,
   seedCount,
   suits,
@@ -27,17 +23,8 @@ import {
 } from "./index";
 
 const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number, count = 1) =>
-  startHabitat({
-    id: "h",
-    name: "Box",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId,
-    count,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm, depthCm, heightCm, sillCm: 0, top: "mesh" },
-  });
-const codes = (habitat: ReturnType<typeof at>) => boxFit(habitat).map((reason) => reason.code);
+  started({ name: "Box", animalId, count, shell: { widthCm, depthCm, heightCm, sillCm: 0, top: "mesh" } });
+const codes = (habitat: ReturnType<typeof at>) => boxFit(scene(habitat).animal, habitat).map((reason) => reason.code);
 
 describe("the box for the animal", () => {
   it("is enough at its least size, also when typed in inches a hair under", () => {
@@ -51,7 +38,7 @@ describe("the box for the animal", () => {
     expect(codes(at("tomatoFrog", 45, 45, 90))).toEqual(["tooUpright"]);
   });
   it("wants more floor for each further animal", () => {
-    expect(leastBox(entry("animals", "vampireCrab"), 8).widthCm).toBeCloseTo(45 * (1 + 5 * 0.12), 10);
+    expect(leastBox(STOCK.get("animals", "vampireCrab"), 8).widthCm).toBeCloseTo(45 * (1 + 5 * 0.12), 10);
   });
 });
 
@@ -92,7 +79,7 @@ describe("an envelope", () => {
 describe("plants and crew", () => {
   const skink = at("crocodileSkink", 60, 45, 45, 2);
   const boa = at("rosyBoa", 90, 45, 45);
-  const fitOf = (plantId: string, habitat = skink) => plantFit(entry("plants", plantId), habitat, ground(habitat));
+  const fitOf = (plantId: string, habitat = skink) => plantFit(STOCK.get("plants", plantId), scene(habitat));
 
   it("tell forest from desert, with the reason first", () => {
     expect(fitOf("rabbitFootFern").verdict).toBe("good");
@@ -108,61 +95,25 @@ describe("plants and crew", () => {
   it("see that a palm outgrows the box and that a low wedge is too shallow for its roots", () => {
     const palm = fitOf("parlourPalm");
     expect(palm.reasons.find((r) => r.code === "height.outgrows")).toMatchObject({ grownCm: 70, verdict: "misfit" });
-    const shallow = applyAll(skink, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 3, backCm: 9 } }]);
-    const front = plantFit(entry("plants", "prayerPlant"), shallow, ground(shallow), { xCm: 30, yCm: 0 });
+    const shallow = made(skink, { name: "setSoil", args: { layerId: "soil-1", frontCm: 3, backCm: 9 } });
+    const front = plantFit(STOCK.get("plants", "prayerPlant"), scene(shallow), { xCm: 30, yCm: 0 });
     expect(front.reasons.find((r) => r.code === "roots.tooShallow")).toMatchObject({
       rootCm: 8,
       soilCm: expect.closeTo(3, 8),
     });
   });
   it("score no better than their worst side", () => {
-    for (const plant of catalog.plants) {
+    for (const plant of STOCK.all("plants")) {
       const { score, reasons } = fitOf(plant.id);
       expect(score).toBe(Math.min(...reasons.map((r) => r.score)));
     }
   });
   it("rank the crew for a dry snake box by what bears drought (common practice: mealworm beetles)", () => {
-    const order = ranked(catalog.crew.map((species) => crewFit(species, boa)));
+    const order = ranked(STOCK.all("crew").map((species) => crewFit(species, scene(boa))));
     expect(order.slice(0, 3).map(({ id }) => id)).toContain("mealwormBeetle");
-    expect(order.slice(0, 3).every(({ id }) => entry("crew", id).group === "beetle")).toBe(true);
+    expect(order.slice(0, 3).every(({ id }) => STOCK.get("crew", id).group === "beetle")).toBe(true);
     expect(order.at(-1)?.verdict).toBe("misfit");
-    expect(seedCount(entry("crew", "dwarfWhiteIsopod"), skink)).toBe(54);
-  });
-});
-
-describe("what the animal wants to find (common practice)", () => {
-  const counts = (habitat: ReturnType<typeof at>) =>
-    Object.fromEntries(
-      furnishing(habitat, ground(habitat)).map(({ code, haveCount, needCount }) => [code, `${haveCount}/${needCount}`]),
-    );
-  const withPiece = (habitat: ReturnType<typeof at>, id: string, kindId: string, xCm: number, upCm?: number) =>
-    applyAll(habitat, [
-      {
-        name: "addPiece",
-        args: {
-          id,
-          kindId,
-          xCm,
-          yCm: 20,
-          turnDeg: 0,
-          widthCm: 12,
-          depthCm: 9,
-          heightCm: 4,
-          rest: upCm === undefined ? { on: "ground", sunkCm: 0 } : { on: "wall", upCm },
-          fillMixId: null,
-        },
-      },
-    ]);
-  it("a hide at each end, the warm one on the left; a humid one only in dry builds", () => {
-    const gecko = withPiece(at("leopardGecko", 90, 45, 40), "a", "humidHide", 70);
-    expect(counts(gecko)).toMatchObject({ hideWarm: "0/1", hideCool: "1/1", humidHide: "1/1" });
-    expect(counts(at("tomatoFrog", 60, 45, 40))).not.toHaveProperty("humidHide");
-    expect(counts(at("vampireCrab", 60, 45, 40))).toEqual({});
-  });
-  it("a climber's basking places count once for each height", () => {
-    const anole = withPiece(withPiece(at("greenAnole", 45, 45, 60), "a", "ledge", 10, 30), "b", "ledge", 30, 32);
-    expect(counts(anole)).toMatchObject({ basking: "1/2", climb: "2/2" });
-    expect(counts(withPiece(anole, "c", "ledge", 20, 44))).toMatchObject({ basking: "2/2" });
+    expect(seedCount(STOCK.get("crew", "dwarfWhiteIsopod"), skink)).toBe(54);
   });
 });
 
@@ -176,17 +127,16 @@ describe("a plant at a place", () => {
     const animals = fc.constantFrom("crocodileSkink", "leopardGecko", "greenAnole", "vampireCrab", "veiledChameleon");
     fc.assert(
       fc.property(
-        fc.constantFrom(...catalog.plants),
+        fc.constantFrom(...STOCK.all("plants")),
         animals,
         fc.constantFrom(...PLANTING_PLACES),
         anyEnvelopeFor(5, 40),
         anyEnvelopeFor(0, 100),
         fc.double({ min: 0, max: 1, noNaN: true }),
         (plant, animalId, name, temperatureC, humidityRh, share) => {
-          const habitat = at(animalId, 90, 60, 60);
-          const land = ground(habitat);
-          const place = placeNamed(habitat, land, name);
-          const found = conditionsAt(habitat, land, place, plant);
+          const box = scene(at(animalId, 90, 60, 60));
+          const place = placeNamed(box.habitat, box.ground, name);
+          const found = foundAt(box, place, plant);
           // The range slides and widens until it takes in all that is found, the preferred part with it.
           const toward = ({ tolerated, preferred }: Envelope, [low, high]: readonly [number, number]): Envelope => {
             const to = (value: number, end: number, way: 1 | -1) =>
@@ -203,15 +153,14 @@ describe("a plant at a place", () => {
               preferred: next.preferred,
             };
           };
-          const before = plantFit({ ...plant, temperatureC, humidityRh }, habitat, land, place).score;
+          const before = plantFit({ ...plant, temperatureC, humidityRh }, box, place).score;
           const after = plantFit(
             {
               ...plant,
               temperatureC: toward(temperatureC, found.temperatureC),
               humidityRh: toward(humidityRh, found.humidityRh),
             },
-            habitat,
-            land,
+            box,
             place,
           ).score;
           expect(after).toBeGreaterThanOrEqual(before - 1e-9);
@@ -221,38 +170,28 @@ describe("a plant at a place", () => {
     );
   });
   it("finds the warm end warmer and drier, up high drier still, wood and walls drier at the roots", () => {
-    const habitat = at("greenAnole", 90, 45, 60);
-    const land = ground(habitat);
+    const box = scene(at("greenAnole", 90, 45, 60));
+    const placeOf = (name: (typeof PLANTING_PLACES)[number]) => placeNamed(box.habitat, box.ground, name);
     const found = (name: (typeof PLANTING_PLACES)[number]) =>
-      conditionsAt(habitat, land, placeNamed(habitat, land, name), entry("plants", "nervePlant"));
+      foundAt(box, placeOf(name), STOCK.get("plants", "nervePlant"));
     expect(found("warmEnd").temperatureC[0]).toBeGreaterThan(found("coolEnd").temperatureC[1] - 3);
     expect(found("warmEnd").humidityRh[0]).toBeLessThan(found("coolEnd").humidityRh[0]);
     expect(found("woodHigh").humidityRh[1]).toBeLessThan(found("woodLow").humidityRh[1]);
     const codes = (plantId: string, name: (typeof PLANTING_PLACES)[number], animalId = "greenAnole") =>
-      plantFit(entry("plants", plantId), at(animalId, 90, 45, 60), land, placeNamed(habitat, land, name))
+      plantFit(STOCK.get("plants", plantId), scene(at(animalId, 90, 45, 60)), placeOf(name))
         .reasons.filter((r) => r.verdict !== "good")
         .map((r) => r.code);
     expect(codes("cupBromeliad", "middle")).toEqual(expect.arrayContaining(["feet.tooWet", "place.wrong"]));
     expect(codes("hornwort", "water")).toContain("place.noWater");
     expect(codes("candelabraSpurge", "middle", "saharanSpinyTail")[0]).toBe("grazing.harmful");
   });
-  it("light: 1000 lx of white LED are 15 µmol/m²/s (Sharakshane 2018); 840 lm grow easy plants in a 20 gal box, 2200 lm in a 36 in one (common practice)", () => {
-    expect(ppfdFromLumens(1000, 1)).toBe(15);
-    expect(() => ppfdFromLumens(1000, 0)).toThrow("areaM2");
-    const onFloor = (lumens: number, widthCm: number, depthCm: number, heightCm: number) => {
-      const habitat = at("crocodileSkink", widthCm, depthCm, heightCm);
-      return ppfdAt(lumens, habitat.shell, heightCm - 12);
-    };
-    for (const ppfd of [onFloor(840, 61, 32, 41), onFloor(2200, 91, 46, 46)]) {
-      expect(ppfd).toBeGreaterThanOrEqual(PPFD_WANTED.low[0]);
-      expect(ppfd).toBeLessThan(PPFD_WANTED.medium[1]);
-    }
-  });
 });
 
 describe("tank mates", () => {
+  const boxes = new Map(STOCK.all("animals").map(({ id }) => [id, scene(at(id, 90, 60, 60))]));
+  const mates = (a: string, b: string) => matesFit(STOCK.get("animals", b), boxes.get(a)!);
   const codesOf = (a: string, b: string) =>
-    matesFit(entry("animals", a), entry("animals", b))
+    mates(a, b)
       .reasons.filter((r) => r.verdict === "misfit")
       .map((r) => r.code);
   it("who lives alone, who swallows whom, whose skin poisons, whose climate is another", () => {
@@ -262,18 +201,20 @@ describe("tank mates", () => {
     expect(codesOf("redEyedTreeFrog", "yellowBandedPoisonFrog")).toContain("mates.toxic");
     expect(codesOf("sandfish", "milkFrog")).toEqual(expect.arrayContaining(["mates.otherDamp"]));
   });
-  it("is the same whichever of the two is asked about (all pairs)", () => {
-    for (const a of catalog.animals)
-      for (const b of catalog.animals) {
-        if (a.id >= b.id) continue;
-        expect(matesFit(a, b).score, `${a.id} ${b.id}`).toBe(matesFit(b, a).score);
-      }
+  it("who eats, poisons or wants to be alone is the same whichever of the two is asked about (all pairs)", () => {
+    const told = (a: string, b: string) =>
+      mates(a, b)
+        .reasons.filter(({ code }) => ["mates.alone", "mates.eaten", "mates.toxic", "mates.otherRegion"].includes(code))
+        .map(({ code, score }) => `${code} ${score}`)
+        .toSorted();
+    for (const { id: a } of STOCK.all("animals"))
+      for (const { id: b } of STOCK.all("animals")) if (a < b) expect(told(a, b), `${a} ${b}`).toEqual(told(b, a));
   });
 });
 
 describe("growing", () => {
   it("starts as bought, has 95 % of the way at its time, and never shrinks (any plant)", () => {
-    for (const plant of catalog.plants) {
+    for (const plant of STOCK.all("plants")) {
       expect(grownShare(plant, 0)).toBeCloseTo(plant.boughtShare, 12);
       expect(grownShare(plant, plant.grownInMonths)).toBeGreaterThan(0.95);
       expect(grownShare(plant, 7)).toBeGreaterThan(grownShare(plant, 6));
@@ -302,17 +243,17 @@ describe("growing", () => {
     );
   });
   it("brings crowding, shade and a blocked view to light, and finds a calm place when there is one", () => {
-    const habitat = applyAll(at("crocodileSkink", 90, 60, 60), [
+    const habitat = made(
+      at("crocodileSkink", 90, 60, 60),
       { name: "addPlant", args: { id: "a", plantId: "dwarfPeaceLily", xCm: 30, yCm: 30 } },
       { name: "addPlant", args: { id: "b", plantId: "prayerPlant", xCm: 33, yCm: 32 } },
       { name: "addPlant", args: { id: "c", plantId: "parlourPalm", xCm: 70, yCm: 8 } },
-    ]);
-    const land = ground(habitat);
-    expect(troubles(habitat, land, 12).map(({ code, standId }) => `${standId} ${code}`)).toEqual([
+    );
+    expect(troubles(scene(habitat), 12).map(({ code, standId }) => `${standId} ${code}`)).toEqual([
       "b crowds",
       "c blocksView",
     ]);
-    const moved = applyAll(habitat, [{ name: "movePlant", args: { id: "b", ...calmSpot(habitat, land, "b", 12)! } }]);
-    expect(troubles(moved, land, 12).map(({ standId }) => standId)).toEqual(["c"]);
+    const moved = made(habitat, { name: "movePlant", args: { id: "b", ...calmSpot(scene(habitat), "b", 12)! } });
+    expect(troubles(scene(moved), 12).map(({ standId }) => standId)).toEqual(["c"]);
   });
 });

@@ -1,4 +1,6 @@
 import type { Animal, Range } from "../catalog";
+import { overFloor } from "../climate";
+import type { Setting } from "../scene";
 import { fit, reason, type Fit, type FitReason } from "./reason";
 
 /** What one animal may swallow of another: prey no longer than this share of it (from memory). */
@@ -21,32 +23,41 @@ const eats = (hunter: Animal, prey: Animal): boolean => {
 
 const whole = ({ temperatureC }: Animal): Range => [temperatureC.cool[0], temperatureC.warm[1]];
 
-/**
- * How two species get on in one box: who must live alone, who eats whom, whose skin is poison, whether one climate serves both, and, as
- * a caution, whether they would ever meet. Hard misfits come out as such whatever else is well.
- *
- * @example matesFit(entry("animals", "savannahMonitor"), entry("animals", "greenAnole")).verdict // "misfit"
- */
-export function matesFit(animal: Animal, mate: Animal): Fit {
+/** Who of two must live alone, who eats whom, whose skin is poison. */
+function between(animal: Animal, mate: Animal): FitReason[] {
   const ids = () => ({ animalId: animal.id, mateId: mate.id });
-  const warmth = shared(whole(animal), whole(mate));
-  const damp = shared(animal.humidityRh, mate.humidityRh);
-  const hunter = eats(animal, mate) ? animal : eats(mate, animal) ? mate : undefined;
-  const lone = animal.company === "alone" ? animal : mate.company === "alone" ? mate : undefined;
+  const hunter = [animal, mate].find((one) => eats(one, one === animal ? mate : animal));
+  const lone = [animal, mate].find((one) => one.company === "alone");
   const toxic = [animal, mate].find((one) => one.cautions.includes("toxicSkin"));
-  const reasons: FitReason[] = [
+  const prey = hunter === animal ? mate : animal;
+  return [
     lone ? reason("mates.alone", 0.05, { ...ids(), loneId: lone.id }) : reason("mates.bearsCompany", 1, ids()),
-    ...(hunter
-      ? [reason("mates.eaten", 0, { ...ids(), hunterId: hunter.id, preyId: (hunter === animal ? mate : animal).id })]
-      : []),
+    ...(hunter ? [reason("mates.eaten", 0, { ...ids(), hunterId: hunter.id, preyId: prey.id })] : []),
     ...(toxic ? [reason("mates.toxic", 0.1, { ...ids(), toxicId: toxic.id })] : []),
-    warmth >= 0.6
-      ? reason("mates.sameWarmth", 1, ids())
-      : reason("mates.otherWarmth", warmth, { ...ids(), lowC: whole(mate)[0], highC: whole(mate)[1] }),
-    damp >= 0.6
-      ? reason("mates.sameDamp", 1, ids())
-      : reason("mates.otherDamp", damp, { ...ids(), lowRh: mate.humidityRh[0], highRh: mate.humidityRh[1] }),
-    animal.region === mate.region ? reason("mates.sameRegion", 1, ids()) : reason("mates.otherRegion", 0.6, ids()),
   ];
-  return fit(mate.id, reasons);
+}
+
+const AT_EASE = 0.6;
+
+/**
+ * How another species gets on in a box: who must live alone, who eats whom, whose skin is poison, whether the climate of the box serves
+ * it, and, as a caution, whether the two would ever meet. Hard misfits come out as such whatever else is well.
+ *
+ * @example matesFit(library.get("animals", "greenAnole"), scene).verdict // "misfit" beside a monitor
+ */
+export function matesFit(mate: Animal, { habitat, animal, field, ground }: Setting): Fit {
+  const ids = () => ({ animalId: animal.id, mateId: mate.id });
+  const found = overFloor(field, habitat.shell, ground.surfaceAt);
+  const wants = whole(mate);
+  const warmth = shared(found.temperatureC, wants);
+  const damp = shared(found.humidityRh, mate.humidityRh);
+  const [lowRh, highRh] = mate.humidityRh;
+  return fit(mate.id, [
+    ...between(animal, mate),
+    warmth >= AT_EASE
+      ? reason("mates.sameWarmth", 1, ids())
+      : reason("mates.otherWarmth", warmth, { ...ids(), lowC: wants[0], highC: wants[1] }),
+    damp >= AT_EASE ? reason("mates.sameDamp", 1, ids()) : reason("mates.otherDamp", damp, { ...ids(), lowRh, highRh }),
+    animal.region === mate.region ? reason("mates.sameRegion", 1, ids()) : reason("mates.otherRegion", 0.6, ids()),
+  ]);
 }

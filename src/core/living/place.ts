@@ -1,16 +1,16 @@
-import type { Animal, Plant, Range } from "../catalog";
-import { animalOf, type Habitat, type Spot, type Stand } from "../habitat";
+import type { Animal, Plant } from "../catalog";
+import type { Conditions } from "../climate";
+import { lampLumens, type Design, type Spot, type Stand } from "../habitat";
+import { ppfdAt } from "../light";
+import type { Setting } from "../scene";
 import type { Ground } from "../strata";
-import { ppfdAt } from "./light";
 
 /** A place in plan, from the left and from the front glass, and what a plant would stand on or in there. */
 export type Place = { xCm: number; yCm: number; spot?: Spot | null; upCm?: number | null };
 
 /** What a plant finds at a place. */
-export type Conditions = {
+export type Found = Conditions & {
   spot: Spot;
-  temperatureC: Range;
-  humidityRh: Range;
   /** What its roots can have there. */
   feet: readonly Plant["feet"][];
   /** Room to grow into: up to the rim, on wood that may hang anywhere from the ground; for what hangs down to the ground. */
@@ -51,7 +51,7 @@ const LEAST_WOOD_CM = 5;
  * @example plantFootCm(habitat, ground, stand, plant) // 14.5
  */
 export const plantFootCm = (
-  habitat: Pick<Habitat, "shell">,
+  habitat: Pick<Design, "shell">,
   ground: Ground,
   at: Place,
   plant: Pick<Plant, "place" | "grownHeightCm">,
@@ -90,63 +90,49 @@ const FEET: Record<Animal["climate"], Record<Spot, readonly Plant["feet"][]>> = 
   };
 })();
 
-/** How far the ends and heights of a box lie apart, as shares of the animal's band: from memory, until a climate model knows better. */
-const DRIER_AT_WARM_END = 0.3;
-const DRIER_UP_HIGH = 0.3;
-const BAND_HALF = 0.35;
-const WARMER_UP_HIGH_C = 2;
-
-const within = ([low, high]: Range, share: number): number => between(low, high, Math.min(1, Math.max(0, share)));
-const between = (a: number, b: number, share: number): number => a + (b - a) * share;
-
 /**
- * What a plant finds at a place in the box: the animal's band, warm end on the left, cool end on the right; up high it is warmer and
- * drier, low at the cool end moister.
+ * What a plant finds at a place in the box: the climate there, by the scene's field, what its roots stand in, room, light, and whether
+ * the animal gets there.
  *
- * @example conditionsAt(habitat, ground, { xCm: 10, yCm: 20, spot: "ground" }, plant).temperatureC // [24.6, 26.6]
+ * @example foundAt(scene, { xCm: 10, yCm: 20, spot: "ground" }, plant).temperatureC // [24.6, 26.6]
  */
-export const conditionsAt = (habitat: Conditioned, ground: Ground, at: Place, plant: Plant): Conditions =>
-  conditionsOn(siteAt(habitat, ground, at), at, plant);
-
-type Conditioned = Pick<Habitat, "brief" | "shell" | "own" | "planting">;
+export const foundAt = (scene: Setting, at: Place, plant: Plant): Found => foundOn(siteAt(scene, at), at, plant);
 
 /** What is the same at a place for every plant, so that many can be held against it. */
-export type Site = { habitat: Conditioned; animal: Animal; surfaceCm: number; soilCm: number };
+export type Site = { scene: Setting; surfaceCm: number; soilCm: number; lumens: number | null };
 
-export const siteAt = (habitat: Conditioned, ground: Ground, { xCm, yCm }: Pick<Place, "xCm" | "yCm">): Site => ({
-  habitat,
-  animal: animalOf(habitat),
-  surfaceCm: ground.surfaceAt(xCm, yCm),
-  soilCm: ground.soilDepthAt(xCm, yCm),
+export const siteAt = (scene: Setting, { xCm, yCm }: Pick<Place, "xCm" | "yCm">): Site => ({
+  scene,
+  surfaceCm: scene.ground.surfaceAt(xCm, yCm),
+  soilCm: scene.ground.soilDepthAt(xCm, yCm),
+  lumens: lampLumens(scene.habitat, scene.library),
 });
 
-/** {@link conditionsAt} for one of many plants at a site. */
-export function conditionsOn({ habitat, animal, surfaceCm, soilCm }: Site, at: Place, plant: Plant): Conditions {
-  const { widthCm, heightCm } = habitat.shell;
+/** Room over a plant's foot, or for what hangs below it. */
+function roomOf(spot: Spot, at: Place, footCm: number, surfaceCm: number, rimCm: number): number {
+  if (spot === "hanging") return Math.max(0, footCm - surfaceCm);
+  const anywhere = spot === "wood" && (at.upCm ?? null) === null;
+  return Math.max(0, rimCm - (anywhere ? surfaceCm : footCm));
+}
+
+/** {@link foundAt} for one of many plants at a site. */
+export function foundOn({ scene, surfaceCm, soilCm, lumens }: Site, at: Place, plant: Plant): Found {
+  const { animal, field } = scene;
+  const { shell } = scene.habitat;
   const spot = spotOf(plant, at);
-  const footCm = footOver(surfaceCm, heightCm, at, plant);
-  const towardsCool = Math.min(1, Math.max(0, at.xCm / widthCm));
-  const high = Math.min(1, Math.max(0, (footCm - surfaceCm) / Math.max(1, heightCm - surfaceCm)));
-  const { warm, cool } = animal.temperatureC;
-  const middle = 0.5 + DRIER_AT_WARM_END * (towardsCool - 0.5) - DRIER_UP_HIGH * high;
-  const rises = animal.temperatureC.basking ? WARMER_UP_HIGH_C * high : 0;
+  const footCm = footOver(surfaceCm, shell.heightCm, at, plant);
   return {
+    ...field.at(at.xCm, at.yCm, footCm),
     spot,
-    temperatureC: [between(warm[0], cool[0], towardsCool), between(warm[1], cool[1], towardsCool) + rises],
-    humidityRh: [within(animal.humidityRh, middle - BAND_HALF), within(animal.humidityRh, middle + BAND_HALF)],
     feet: FEET[animal.climate][spot],
-    roomCm:
-      spot === "hanging"
-        ? Math.max(0, footCm - surfaceCm)
-        : Math.max(0, heightCm - (spot === "wood" && (at.upCm ?? null) === null ? surfaceCm : footCm)),
+    roomCm: roomOf(spot, at, footCm, surfaceCm, shell.heightCm),
     soilCm: spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
-    ppfd:
-      habitat.planting.lampLumens === null
-        ? undefined
-        : ppfdAt(habitat.planting.lampLumens, habitat.shell, heightCm - footCm),
+    ppfd: lumens === null ? undefined : ppfdAt(lumens, shell, shell.heightCm - footCm),
     reached: spot !== "water" && (animal.habit === "climbing" || inGround(spot)),
   };
 }
+
+const between = (a: number, b: number, share: number): number => a + (b - a) * share;
 
 /** The places a builder thinks in. */
 export const PLANTING_PLACES = [
@@ -171,7 +157,7 @@ export type PlantingPlace = (typeof PLANTING_PLACES)[number];
  * @example placeNamed(habitat, ground, "back") // { xCm: 30, yCm: 41, spot: "ground", upCm: null }
  */
 export function placeNamed(
-  { shell }: Pick<Habitat, "shell">,
+  { shell }: Pick<Design, "shell">,
   ground: Ground,
   name: PlantingPlace,
 ): Required<Pick<Stand, "xCm" | "yCm" | "spot" | "upCm">> {

@@ -1,7 +1,8 @@
-import type { Plant } from "../catalog";
-import { rule } from "../catalog";
+import { rule, type Plant } from "../catalog";
+import type { Design } from "../habitat";
+import type { Library } from "../library";
+import type { LogState } from "../log";
 import { daysAfter } from "../units";
-import { plantOf, type Habitat } from "../habitat";
 import { grownShare } from "./growth";
 
 /** What is to be done with a plant from the shop to its first trim. */
@@ -35,11 +36,11 @@ function firstTrimMonths(plant: Plant): number {
  * The work for every plant in the box: rinse, quarantine, divide, fix, first trim. Those planted already are counted from their day.
  *
  * @param startOn calendar day the plants are bought, ISO 8601
- * @example plantWorks(habitat, "2026-03-01")[0]?.quarantineUntilOn // "2026-03-15"
+ * @example plantWorks(habitat, library, "2026-03-01")[0]?.quarantineUntilOn // "2026-03-15"
  */
-export const plantWorks = (habitat: Habitat, startOn: string): PlantWork[] =>
-  habitat.plants.map((stand) => {
-    const plant = plantOf(habitat, stand.plantId);
+export const plantWorks = ({ plants }: Pick<Design, "plants">, library: Library, startOn: string): PlantWork[] =>
+  plants.map((stand) => {
+    const plant = library.get("plants", stand.plantId);
     const boughtOn = stand.plantedOn === null ? startOn : daysAfter(stand.plantedOn, -rule("plantQuarantineDays"));
     const plantedOn = stand.plantedOn ?? daysAfter(startOn, rule("plantQuarantineDays"));
     return {
@@ -53,6 +54,6 @@ export const plantWorks = (habitat: Habitat, startOn: string): PlantWork[] =>
     };
   });
 
-/** Plants that died in this habitat before, and how often, the most first. @example lossesOf(habitat, "nervePlant") // 2 */
-export const lossesOf = (habitat: Pick<Habitat, "keeping">, plantId: string): number =>
-  habitat.keeping.lostPlants.filter((lost) => lost.plantId === plantId && lost.how === "died").length;
+/** How often a plant died in this habitat before. @example lossesOf(state, "nervePlant") // 2 */
+export const lossesOf = ({ lostPlants }: Pick<LogState, "lostPlants">, plantId: string): number =>
+  lostPlants.filter((lost) => lost.plantId === plantId && lost.how === "died").length;

@@ -1,22 +1,26 @@
+import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
 import { applyAll, startHabitat, type Command } from "../habitat";
 import { ground } from "../strata";
 import { boxKg } from "../shell";
 import { evenStressMPa, loads, patchStressMPa } from "./index";
 
-const habitat = startHabitat({
-  id: "h",
-  name: "Fernwall",
-  createdAt: "2026-01-05T08:00:00Z",
-  startOn: "2026-01-05",
-  animalId: "crocodileSkink",
-  count: 2,
-  room: { temperatureC: 21, humidityRh: 45 },
-  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-});
+const habitat = startHabitat(
+  {
+    id: "h",
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  },
+  STOCK,
+);
 const after = (...commands: Command[]) => {
-  const made = applyAll(habitat, commands);
-  return { made, load: loads(made, ground(made)) };
+  const made = applyAll(habitat, commands, STOCK);
+  return { made, load: loads(made.shell, ground(made, STOCK), STOCK) };
 };
 const stone = (xCm: number, yCm: number): Command => ({
   name: "addPiece",
@@ -40,7 +44,10 @@ describe("loads", () => {
       name: "setTreatment",
       args: { wall: "back", treatmentId: "foam", finishId: "cementPaint" },
     });
-    expect(load.dryKg).toBeCloseTo(boxKg(made.shell) + load.wallsKg + load.piecesKg + ground(made).dryKg, 8);
+    expect(load.dryKg).toBeCloseTo(
+      boxKg(made.shell, STOCK) + load.wallsKg + load.piecesKg + ground(made, STOCK).dryKg,
+      8,
+    );
     // An ellipse of 20 cm, 20 high, 70 % stone of 2.65 kg a litre.
     expect(load.piecesKg).toBeCloseTo((Math.PI * 100 * 20 * 0.7 * 2.65) / 1000, 1);
     expect(load.wetKg).toBeGreaterThan(load.dryKg);

@@ -1,7 +1,9 @@
+import { weakMapMemoize } from "reselect";
 import { rule } from "../catalog";
-import type { Habitat } from "../habitat";
+import type { Shell } from "../habitat";
+import type { Library } from "../library";
 import { areaCm2, bounds, centroid } from "../shape";
-import { boxKg, groundOutline, wallWorks } from "../shell";
+import { boxKg, groundOutline, wallWorks, type WallWork } from "../shell";
 import type { Ground, Solid } from "../strata";
 import { evenStressMPa, patchStressMPa } from "./pane";
 
@@ -50,7 +52,7 @@ function middleOf(parts: readonly Weighed[]): { xCm: number; yCm: number } {
   return { xCm: mean((part) => part.xCm), yCm: mean((part) => part.yCm) };
 }
 
-function paneOf({ shell }: Habitat, ground: Ground): Pane | undefined {
+function paneOf(shell: Shell, ground: Ground): Pane | undefined {
   if (shell.standsOn.under !== "rim" || shell.buildId !== "glass") return undefined;
   const plate = {
     longCm: Math.max(shell.widthCm, shell.depthCm),
@@ -84,31 +86,22 @@ function paneOf({ shell }: Habitat, ground: Ground): Pane | undefined {
   };
 }
 
-/**
- * What a habitat weighs, where its load stands, and what carries it.
- *
- * @example loads(habitat, ground).floodedKg
- */
-export function loads(habitat: Habitat, ground: Ground): Load {
-  const { shell } = habitat;
-  const works = wallWorks(shell);
-  const emptyKg = boxKg(shell);
-  const wallsKg = works.reduce((sum, work) => sum + work.massKg, 0);
-  const piecesKg = ground.solids.reduce((sum, solid) => sum + solid.emptyKg, 0);
-  const bowlsKg = ground.solids.reduce((sum, solid) => sum + bowlL(solid), 0);
-  const dryKg = emptyKg + wallsKg + piecesKg + ground.dryKg;
-  const wetKg = emptyKg + wallsKg + piecesKg + bowlsKg + ground.wetKg;
-  const floodedKg = Math.max(wetKg, dryKg + bowlsKg + ground.levels.reduce((sum, level) => sum + level.poresL, 0));
+/** Where each wall's build hangs: the middle of its side. */
+const sidesOf = ({ widthCm, depthCm }: Shell) =>
+  ({
+    front: { xCm: widthCm / 2, yCm: 0 },
+    back: { xCm: widthCm / 2, yCm: depthCm },
+    left: { xCm: 0, yCm: depthCm / 2 },
+    right: { xCm: widthCm, yCm: depthCm / 2 },
+  }) as const;
+
+/** The middle of all that is wet: box, walls, layers, kept water, and what stands in it. */
+function loadMiddle(shell: Shell, ground: Ground, emptyKg: number, works: readonly WallWork[]) {
   const [cx, cy] = centroid(groundOutline(shell));
-  const side = {
-    front: [shell.widthCm / 2, 0],
-    back: [shell.widthCm / 2, shell.depthCm],
-    left: [0, shell.depthCm / 2],
-    right: [shell.widthCm, shell.depthCm / 2],
-  } as const;
-  const middle = middleOf([
+  const sides = sidesOf(shell);
+  return middleOf([
     { kg: emptyKg, xCm: shell.widthCm / 2, yCm: shell.depthCm / 2 },
-    ...works.map((work) => ({ kg: work.massKg, xCm: side[work.wall][0], yCm: side[work.wall][1] })),
+    ...works.map((work) => ({ kg: work.massKg, ...sides[work.wall] })),
     ...ground.levels.map((level) => ({ kg: level.wetKg, ...level.middle })),
     { kg: ground.water?.keptL ?? 0, xCm: cx, yCm: cy },
     ...ground.solids.map((solid) => {
@@ -116,11 +109,47 @@ export function loads(habitat: Habitat, ground: Ground): Load {
       return { kg: solid.emptyKg + bowlL(solid), xCm: (edge.left + edge.right) / 2, yCm: (edge.front + edge.back) / 2 };
     }),
   ]);
-  const [u, v] = [
-    Math.min(1, Math.max(0, middle.xCm / shell.widthCm)),
-    Math.min(1, Math.max(0, middle.yCm / shell.depthCm)),
-  ];
+}
+
+/** What four feet at the corners bear, by the lever rule. */
+function onFeet(kg: number, { xCm, yCm }: Load["middle"], { widthCm, depthCm }: Shell): Load["feetKg"] {
+  const share = (value: number) => Math.min(1, Math.max(0, value));
+  const [u, v] = [share(xCm / widthCm), share(yCm / depthCm)];
+  return {
+    frontLeftKg: kg * (1 - u) * (1 - v),
+    frontRightKg: kg * u * (1 - v),
+    backLeftKg: kg * (1 - u) * v,
+    backRightKg: kg * u * v,
+  };
+}
+
+/** What is too heavy for one. */
+function liftsOf(boxId: string, boxKgWithWalls: number, solids: readonly Solid[]): Lift[] {
   const heavy = rule("twoPersonLiftKg");
+  const box: Lift = { what: "box", id: boxId, kg: boxKgWithWalls };
+  const pieces = solids.filter((solid) => solid.piece && solid.emptyKg > heavy);
+  return [
+    ...(box.kg > heavy ? [box] : []),
+    ...pieces.map((solid): Lift => ({ what: "piece", id: solid.kind.id, kg: solid.emptyKg })),
+  ];
+}
+
+/**
+ * What a habitat weighs, where its load stands, and what carries it.
+ *
+ * @example loads(design.shell, ground, library).floodedKg
+ */
+export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Library): Load => {
+  const works = wallWorks(shell, library);
+  const emptyKg = boxKg(shell, library);
+  const wallsKg = works.reduce((sum, work) => sum + work.massKg, 0);
+  const piecesKg = ground.solids.reduce((sum, solid) => sum + solid.emptyKg, 0);
+  const bowlsKg = ground.solids.reduce((sum, solid) => sum + bowlL(solid), 0);
+  const poresKg = ground.levels.reduce((sum, level) => sum + level.poresL, 0);
+  const dryKg = emptyKg + wallsKg + piecesKg + ground.dryKg;
+  const wetKg = emptyKg + wallsKg + piecesKg + bowlsKg + ground.wetKg;
+  const floodedKg = Math.max(wetKg, dryKg + bowlsKg + poresKg);
+  const middle = loadMiddle(shell, ground, emptyKg, works);
   return {
     boxKg: emptyKg,
     wallsKg,
@@ -129,18 +158,8 @@ export function loads(habitat: Habitat, ground: Ground): Load {
     wetKg,
     floodedKg,
     middle,
-    feetKg: {
-      frontLeftKg: floodedKg * (1 - u) * (1 - v),
-      frontRightKg: floodedKg * u * (1 - v),
-      backLeftKg: floodedKg * (1 - u) * v,
-      backRightKg: floodedKg * u * v,
-    },
-    lifts: [
-      ...(emptyKg + wallsKg > heavy ? [{ what: "box" as const, id: shell.buildId, kg: emptyKg + wallsKg }] : []),
-      ...ground.solids.flatMap((solid): Lift[] =>
-        solid.piece && solid.emptyKg > heavy ? [{ what: "piece", id: solid.kind.id, kg: solid.emptyKg }] : [],
-      ),
-    ],
-    pane: paneOf(habitat, ground),
+    feetKg: onFeet(floodedKg, middle, shell),
+    lifts: liftsOf(shell.buildId, emptyKg + wallsKg, ground.solids),
+    pane: paneOf(shell, ground),
   };
-}
+});

@@ -1,7 +1,8 @@
+import { STOCK } from "../library";
 import fc from "fast-check";
 import load from "highs";
 import { beforeAll, describe, expect, it } from "vitest";
-import { catalog, entry, type Ingredient } from "../catalog";
+import { type Ingredient } from "../catalog";
 import { aimsAt, blend, DOES, readMeters, SCALES } from "../mix";
 import { readAnswer, solverOptions, toLp, type Model } from "../solve";
 import {
@@ -18,6 +19,9 @@ import {
   type MatchRule,
   type Solve,
 } from "./index";
+import { pantryOf } from "../mix";
+
+const PANTRY = pantryOf(STOCK);
 
 let highs: Awaited<ReturnType<typeof load>>;
 beforeAll(async () => {
@@ -26,9 +30,9 @@ beforeAll(async () => {
 const solved = (model: Model) => readAnswer(highs.solve(toLp(model), solverOptions(model, 20)));
 const solve: Solve = async (model) => solved(model);
 
-const pick = (...ids: string[]): Ingredient[] => ids.map((id) => entry("ingredients", id));
-const recipe = (id: string) => catalog.recipes.find((other) => other.id === id)!.parts;
-const like = (parts: ReturnType<typeof recipe>) => aimsAt(readMeters(blend(parts)!));
+const pick = (...ids: string[]): Ingredient[] => ids.map((id) => STOCK.get("ingredients", id));
+const recipe = (id: string) => STOCK.all("recipes").find((other) => other.id === id)!.parts;
+const like = (parts: ReturnType<typeof recipe>) => aimsAt(readMeters(blend(parts, PANTRY)!));
 const given = { lost: 0.12, bufferMmolPerL: 8 };
 const asking = (candidates: Ingredient[], rules: MatchRule[], more: Partial<MatchQuestion> = {}): MatchQuestion => ({
   candidates,
@@ -97,7 +101,7 @@ const anyRules = fc.subarray<MatchRule>([
   { kind: "ownOnly" },
   { kind: "budget", most: 12 },
 ]);
-const anyCandidates = fc.shuffledSubarray([...catalog.ingredients], { minLength: 3, maxLength: 5 });
+const anyCandidates = fc.shuffledSubarray([...STOCK.all("ingredients")], { minLength: 3, maxLength: 5 });
 
 describe("the match", () => {
   it("is the best of all there are: equal to trying every deal of whole scoops (exhaustive enumeration)", () => {
@@ -140,11 +144,11 @@ describe("the match", () => {
   it("sees its meters as the blend does, once what mixing loses and how pH is held are the mix's own", () => {
     fc.assert(
       fc.property(
-        fc.shuffledSubarray([...catalog.ingredients], { minLength: 1, maxLength: 6 }),
+        fc.shuffledSubarray([...STOCK.all("ingredients")], { minLength: 1, maxLength: 6 }),
         fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 6, maxLength: 6 }),
         (items, parts) => {
           const told = items.map((item, at) => ({ ingredientId: item.id, parts: parts[at] ?? 1 }));
-          const mixture = blend(told)!;
+          const mixture = blend(told, PANTRY)!;
           const whole = told.reduce((sum, part) => sum + part.parts, 0);
           const shares = items.map((item, at) => ({ item, share: (parts[at] ?? 1) / whole }));
           const own = {
@@ -181,7 +185,7 @@ describe("the match", () => {
       { kind: "group", of: "char", leastPct: 5, mostPct: 10 },
       { kind: "scoops", upTo: 12 },
     ];
-    const answer = await match(asking([...catalog.ingredients], rules), solve, recipe("treeFernForest"));
+    const answer = await match(asking([...STOCK.all("ingredients")], rules), solve, recipe("treeFernForest"));
     if (answer.kind !== "found") throw new Error(answer.kind);
     const all = [answer.best, ...answer.others];
     expect(all).toHaveLength(3);
@@ -196,7 +200,7 @@ describe("the match", () => {
       ).toBe(true);
       const char =
         parts
-          .filter((part) => entry("ingredients", part.ingredientId).matter === "char")
+          .filter((part) => STOCK.get("ingredients", part.ingredientId).matter === "char")
           .reduce((sum, part) => sum + part.parts, 0) / total;
       expect(char).toBeGreaterThanOrEqual(0.05 - 1e-9);
       expect(char).toBeLessThanOrEqual(0.1 + 1e-9);

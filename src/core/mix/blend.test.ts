@@ -1,6 +1,7 @@
+import { STOCK } from "../library";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { DE_BOODT_1972, catalog } from "../catalog";
+import { DE_BOODT_1972 } from "../catalog";
 import {
   age,
   aimsAt,
@@ -16,6 +17,9 @@ import {
   standing,
   toldTotal,
 } from "./index";
+import { pantryOf } from "./blend";
+
+const PANTRY = pantryOf(STOCK);
 
 const burrow = [
   { ingredientId: "topsoil", parts: 70 },
@@ -28,12 +32,12 @@ describe("mixes", () => {
     expect(toldTotal(burrow)).toBe(110);
     expect(normalise(burrow).map(({ share }) => Number((share * 100).toFixed(1)))).toEqual([63.6, 27.3, 9.1]);
     expect(normalise([])).toEqual([]);
-    expect(blend([])).toBeUndefined();
+    expect(blend([], PANTRY)).toBeUndefined();
   });
 
   const anyParts = fc.uniqueArray(
     fc.record({
-      ingredientId: fc.constantFrom(...catalog.ingredients.map((i) => i.id)),
+      ingredientId: fc.constantFrom(...STOCK.all("ingredients").map((i) => i.id)),
       parts: fc.double({ min: 0.01, max: 1e4, noNaN: true }),
     }),
     { minLength: 1, selector: (part) => part.ingredientId },
@@ -41,10 +45,10 @@ describe("mixes", () => {
   it("never hold more water than there are pores, and their litres add up to the whole and what mixing loses", () => {
     fc.assert(
       fc.property(anyParts, (parts) => {
-        const mixture = blend(parts)!;
+        const mixture = blend(parts, PANTRY)!;
         expect(mixture.waterHeldPct).toBeLessThanOrEqual(mixture.totalPorosityPct + 1e-9);
         expect(firstWettingL(mixture, 10)).toBeLessThanOrEqual(10);
-        expect(litresFor(parts, 24).reduce((sum, { litres }) => sum + litres, 0)).toBeCloseTo(
+        expect(litresFor(parts, 24, PANTRY).reduce((sum, { litres }) => sum + litres, 0)).toBeCloseTo(
           24 / (1 - mixture.lostPct / 100),
           6,
         );
@@ -53,15 +57,15 @@ describe("mixes", () => {
   });
 
   it(`the tree-fern forest mix comes near the ideal container medium: pores over 85 %, air 20-30 % at 1 kPa (${DE_BOODT_1972})`, () => {
-    const forest = blend(catalog.recipes.find((recipe) => recipe.id === "treeFernForest")!.parts)!;
+    const forest = blend(STOCK.all("recipes").find((recipe) => recipe.id === "treeFernForest")!.parts, PANTRY)!;
     expect(forest.totalPorosityPct).toBeGreaterThan(85);
     // An epiphyte mix is coarser than a pot medium: more air than the ideal, by intent.
     expect(forest.airSpacePct).toBeGreaterThan(30);
   });
 
   it("by themselves are what the ingredient is, whatever the number of parts", () => {
-    for (const item of catalog.ingredients) {
-      const alone = blend([{ ingredientId: item.id, parts: 7 }])!;
+    for (const item of STOCK.all("ingredients")) {
+      const alone = blend([{ ingredientId: item.id, parts: 7 }], PANTRY)!;
       expect(alone).toMatchObject({
         pH: expect.closeTo(item.pH, 9),
         cohesionKPa: item.cohesionKPa,
@@ -73,32 +77,42 @@ describe("mixes", () => {
     }
   });
   it("stand between their parts in acidity, and nearer the one that holds its pH more firmly", () => {
-    const half = blend([
-      { ingredientId: "peat", parts: 1 },
-      { ingredientId: "limestoneGrit", parts: 1 },
-    ])!;
+    const half = blend(
+      [
+        { ingredientId: "peat", parts: 1 },
+        { ingredientId: "limestoneGrit", parts: 1 },
+      ],
+      PANTRY,
+    )!;
     expect(half.pH).toBeCloseTo((14 * 3.9 + 60 * 8.2) / 74, 9);
     expect(half.pH).toBeGreaterThan((3.9 + 8.2) / 2);
   });
   it("last until half is gone: leaf that halves in 8 months and sand that never does, half and half, never come to it", () => {
     expect(
-      blend([
-        { ingredientId: "crushedLeaf", parts: 1 },
-        { ingredientId: "playSand", parts: 1 },
-      ])!.halvesInMonths,
+      blend(
+        [
+          { ingredientId: "crushedLeaf", parts: 1 },
+          { ingredientId: "playSand", parts: 1 },
+        ],
+        PANTRY,
+      )!.halvesInMonths,
     ).toBeNull();
     // 0.8 × 0.5^(t/8) + 0.2 = 0.5 at t = 8 × log2(0.8 / 0.3).
     expect(
-      blend([
-        { ingredientId: "crushedLeaf", parts: 4 },
-        { ingredientId: "playSand", parts: 1 },
-      ])!.halvesInMonths,
+      blend(
+        [
+          { ingredientId: "crushedLeaf", parts: 4 },
+          { ingredientId: "playSand", parts: 1 },
+        ],
+        PANTRY,
+      )!.halvesInMonths,
     ).toBeCloseTo(8 * Math.log2(0.8 / 0.3), 6);
   });
 });
 
 describe("the distance of two mixes", () => {
-  const readingsOf = (id: string) => readMeters(blend(catalog.recipes.find((recipe) => recipe.id === id)!.parts)!);
+  const readingsOf = (id: string) =>
+    readMeters(blend(STOCK.all("recipes").find((recipe) => recipe.id === id)!.parts, PANTRY)!);
 
   it("is nothing to itself, the same both ways, and names the meter that is furthest off", () => {
     const [forest, desert] = [readingsOf("treeFernForest"), readingsOf("redDesert")];
@@ -126,12 +140,7 @@ describe("the distance of two mixes", () => {
     ]).toEqual(["below", "in", "above", "free"]);
   });
   it("of the peat-free forest mix to a humid forest's target: water, air and easy water in range (De Boodt & Verdonck 1972, Acta Horticulturae 26)", () => {
-    const targetFor = (animalId: string) =>
-      mixTarget({
-        brief: { animalId, count: 1, room: { temperatureC: 21, humidityRh: 45 }, mates: [] },
-        crew: [],
-        own: { ingredients: [], animals: [], plants: [], crew: [] },
-      });
+    const targetFor = (animalId: string) => mixTarget(STOCK.get("animals", animalId), false);
     const aims = targetFor("dyeingPoisonFrog");
     const readings = readingsOf("peatFreeForest");
     for (const id of ["water", "easyWater", "air"] as const) expect(standing(readings[id], aims[id])).toBe("in");
@@ -143,8 +152,11 @@ describe("the distance of two mixes", () => {
 
 describe("an old soil", () => {
   it("of stuff that never rots is what it was; of one that halves, half and a fifth of the other half as humus", () => {
-    expect(age([{ ingredientId: "playSand", parts: 1 }], [{ volumeL: 10, months: 60 }])!.leftL).toBeCloseTo(10, 9);
-    const leaf = age([{ ingredientId: "crushedLeaf", parts: 1 }], [{ volumeL: 10, months: 8 }])!;
+    expect(age([{ ingredientId: "playSand", parts: 1 }], [{ volumeL: 10, months: 60 }], PANTRY)!.leftL).toBeCloseTo(
+      10,
+      9,
+    );
+    const leaf = age([{ ingredientId: "crushedLeaf", parts: 1 }], [{ volumeL: 10, months: 8 }], PANTRY)!;
     expect(leaf.leftL / (1 - leaf.now.lostPct / 100)).toBeCloseTo(10 * (0.5 + 0.5 * 0.2), 9);
   });
 });

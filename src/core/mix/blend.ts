@@ -1,10 +1,15 @@
-import { entry, PERCOLATIONS, rule, type Ingredient } from "../catalog";
+import type { Library } from "../library";
+import { PERCOLATIONS, rule, type Ingredient } from "../catalog";
 import type { Mix } from "../habitat";
 import { lostInMixing } from "./packing";
 
-/** Where the figures of an ingredient are looked up: the catalogue, and what a builder added. */
+/** Where the figures of an ingredient are looked up. */
 export type Pantry = (id: string) => Ingredient;
-export const stockPantry: Pantry = (id) => entry("ingredients", id);
+/** The ingredients of a library. @example pantryOf(library)("coir").matter // "coir" */
+export const pantryOf =
+  (library: Library): Pantry =>
+  (id) =>
+    library.get("ingredients", id);
 
 export type Parts = Mix["parts"];
 
@@ -86,7 +91,7 @@ function halvesIn(shares: readonly { share: number; item: Ingredient }[]): numbe
  * @throws RangeError when an ingredient is not in the pantry
  * @example blend([{ ingredientId: "coir", parts: 1 }])?.waterHeldPct // 66
  */
-export function blend(parts: Parts, pantry: Pantry = stockPantry): Blend | undefined {
+export function blend(parts: Parts, pantry: Pantry): Blend | undefined {
   const shares = normalise(parts).map((part) => ({ ...part, item: pantry(part.ingredientId) }));
   if (shares.length === 0) return undefined;
   const mean = (pick: (ingredient: Ingredient) => number) =>
@@ -132,11 +137,7 @@ export const rotsPctAYear = (item: Ingredient): number => (1 - leftAfter(item, M
  *
  * @example litresFor(parts, 30)[0]?.litres
  */
-export function litresFor(
-  parts: Parts,
-  looseL: number,
-  pantry: Pantry = stockPantry,
-): { ingredientId: string; litres: number }[] {
+export function litresFor(parts: Parts, looseL: number, pantry: Pantry): { ingredientId: string; litres: number }[] {
   const measured = looseL / (1 - (blend(parts, pantry)?.lostPct ?? 0) / 100);
   return normalise(parts).map(({ ingredientId, share }) => ({ ingredientId, litres: share * measured }));
 }

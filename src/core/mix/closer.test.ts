@@ -1,9 +1,12 @@
+import { STOCK } from "../library";
 import fc from "fast-check";
 import { expect, it } from "vitest";
-import { catalog, entry } from "../catalog";
 import { aimsAt, blend, closers, distance, readMeters, unsuited, type Parts } from "./index";
+import { pantryOf } from "./blend";
 
-const ids = catalog.ingredients.map(({ id }) => id);
+const PANTRY = pantryOf(STOCK);
+
+const ids = STOCK.all("ingredients").map(({ id }) => id);
 const anyParts: fc.Arbitrary<Parts> = fc.uniqueArray(
   fc.record({ ingredientId: fc.constantFrom(...ids), parts: fc.integer({ min: 1, max: 9 }) }),
   { minLength: 1, maxLength: 5, selector: ({ ingredientId }) => ingredientId },
@@ -12,9 +15,9 @@ const anyParts: fc.Arbitrary<Parts> = fc.uniqueArray(
 it("each single change it names brings the mix nearer by just what it says, the best first, each ingredient once (any two mixes)", () => {
   fc.assert(
     fc.property(anyParts, anyParts, fc.subarray(ids, { maxLength: 12 }), (mix, other, from) => {
-      const aims = aimsAt(readMeters(blend(other)!));
-      const offOf = (parts: Parts) => distance(readMeters(blend(parts)!), aims).whole;
-      const steps = closers(mix, aims, from);
+      const aims = aimsAt(readMeters(blend(other, PANTRY)!));
+      const offOf = (parts: Parts) => distance(readMeters(blend(parts, PANTRY)!), aims).whole;
+      const steps = closers(mix, aims, from, PANTRY);
       expect(steps.map(({ off }) => off)).toEqual(steps.map(({ off }) => off).toSorted((a, b) => a - b));
       expect(new Set(steps.map(({ ingredientId }) => ingredientId)).size).toBe(steps.length);
       for (const { ingredientId, change, parts, off } of steps) {
@@ -33,7 +36,7 @@ it("each single change it names brings the mix nearer by just what it says, the 
 
 it("what hurts is told by whom it hurts: limestone an amphibian's skin, sharp grit who lives on the ground, neither a climber of scales", () => {
   const of = (ingredientId: string, animalId: string) =>
-    unsuited(entry("ingredients", ingredientId), entry("animals", animalId));
+    unsuited(STOCK.get("ingredients", ingredientId), STOCK.get("animals", animalId));
   expect([
     of("limestoneGrit", "tomatoFrog"),
     of("lavaGrit", "leopardGecko"),

@@ -1,4 +1,4 @@
-import { blend, stockPantry, toldTotal, type Pantry, type Parts } from "./blend";
+import { blend, toldTotal, type Pantry, type Parts } from "./blend";
 import { distance, readMeters, type Aims } from "./meters";
 
 /** One change that brings a mix nearer: so much more of something, or something left out; and how far it is off then. */
@@ -15,13 +15,7 @@ const WORTH_IT = 0.005;
  * @param from what may be added
  * @example closers(parts, aims, ["peat", "coir"])[0] // { ingredientId: "peat", change: "add", parts: 1, off: 0.03 }
  */
-export function closers(
-  parts: Parts,
-  aims: Aims,
-  from: readonly string[],
-  pantry: Pantry = stockPantry,
-  most = 3,
-): Closer[] {
+export function closers(parts: Parts, aims: Aims, from: readonly string[], pantry: Pantry, most = 3): Closer[] {
   const offOf = (told: Parts): number | undefined => {
     const mixture = blend(told, pantry);
     return mixture && distance(readMeters(mixture), aims).whole;

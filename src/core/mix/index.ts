@@ -7,7 +7,7 @@ export {
   normalise,
   percolationOf,
   rotsPctAYear,
-  stockPantry,
+  pantryOf,
   toldTotal,
 } from "./blend";
 export type { Blend, Pantry, Parts, Share } from "./blend";

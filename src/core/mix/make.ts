@@ -1,5 +1,5 @@
 import { rule, type Brick, type Matter } from "../catalog";
-import { blend, firstWettingL, litresFor, stockPantry, type Pantry, type Parts } from "./blend";
+import { blend, firstWettingL, litresFor, type Pantry, type Parts } from "./blend";
 
 /** What is at hand to mix with. */
 export type Bench = { vesselL: number; scoopL: number; liftKg: number };
@@ -79,7 +79,7 @@ export function makePlan(
   parts: Parts,
   laying: Laying,
   bench: Bench,
-  pantry: Pantry = stockPantry,
+  pantry: Pantry,
   leastBatches = 1,
 ): MakePlan | undefined {
   for (const [name, value] of Object.entries(bench)) if (!(value > 0)) throw new RangeError(`${name}: must be above 0`);

@@ -1,8 +1,12 @@
+import { STOCK } from "../library";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { entry, type Ingredient } from "../catalog";
+import { type Ingredient } from "../catalog";
 import { blend, litresFor } from "./blend";
 import { bestDensity, lostInMixing, pouredDensity, type SizeClass } from "./packing";
+import { pantryOf } from "./blend";
+
+const PANTRY = pantryOf(STOCK);
 
 const coarse = (share: number): SizeClass => ({ grainMm: 1e6, packing: 0.6, share });
 const fine = (share: number): SizeClass => ({ grainMm: 1, packing: 0.55, share });
@@ -47,11 +51,9 @@ describe("packing of size classes (compressible packing model, de Larrard 1999)"
 
 describe("a mix", () => {
   it("of bark and sand loses volume, of two barks none, and lies heavier and tighter for it", () => {
-    const [bark, otherBark, sand] = ["fineBark", "eucalyptBark", "playSand"].map((id) => entry("ingredients", id)) as [
-      Ingredient,
-      Ingredient,
-      Ingredient,
-    ];
+    const [bark, otherBark, sand] = ["fineBark", "eucalyptBark", "playSand"].map((id) =>
+      STOCK.get("ingredients", id),
+    ) as [Ingredient, Ingredient, Ingredient];
     const lost = lostInMixing(
       [
         { item: bark, share: 0.7 },
@@ -69,10 +71,13 @@ describe("a mix", () => {
         0.4,
       ),
     ).toBeCloseTo(0, 10);
-    const mixture = blend([
-      { ingredientId: "fineBark", parts: 7 },
-      { ingredientId: "playSand", parts: 3 },
-    ])!;
+    const mixture = blend(
+      [
+        { ingredientId: "fineBark", parts: 7 },
+        { ingredientId: "playSand", parts: 3 },
+      ],
+      PANTRY,
+    )!;
     expect(mixture.lostPct).toBeGreaterThan(10);
     expect(mixture.looseKgPerL).toBeGreaterThan(0.7 * bark.looseKgPerL + 0.3 * sand.looseKgPerL);
   });
@@ -81,12 +86,12 @@ describe("a mix", () => {
       { ingredientId: "fineBark", parts: 7 },
       { ingredientId: "playSand", parts: 3 },
     ];
-    const mixture = blend(parts)!;
-    const litres = litresFor(parts, 20);
+    const mixture = blend(parts, PANTRY)!;
+    const litres = litresFor(parts, 20, PANTRY);
     expect(litres.reduce((sum, part) => sum + part.litres, 0) * (1 - mixture.lostPct / 100)).toBeCloseTo(20, 8);
     // Kilograms measured out are the kilograms of the mixed litres.
     const kilograms = litres.reduce(
-      (sum, part) => sum + part.litres * entry("ingredients", part.ingredientId).looseKgPerL,
+      (sum, part) => sum + part.litres * STOCK.get("ingredients", part.ingredientId).looseKgPerL,
       0,
     );
     expect(kilograms).toBeCloseTo(20 * mixture.looseKgPerL, 8);

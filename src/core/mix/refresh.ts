@@ -1,5 +1,5 @@
 import { rule } from "../catalog";
-import { blend, leftAfter, normalise, stockPantry, type Blend, type Pantry, type Parts } from "./blend";
+import { blend, leftAfter, normalise, type Blend, type Pantry, type Parts } from "./blend";
 
 /** Mix that was laid at one time: litres as it lay then, and months since. */
 export type Laid = { volumeL: number; months: number };
@@ -25,7 +25,7 @@ const HUMUS_ID = "wormCastings";
  * @throws RangeError when an age or a volume is below 0
  * @example age(parts, [{ volumeL: 20, months: 24 }])!.leftL // 16.4
  */
-export function age(parts: Parts, laid: readonly Laid[], pantry: Pantry = stockPantry): Aged | undefined {
+export function age(parts: Parts, laid: readonly Laid[], pantry: Pantry): Aged | undefined {
   const fresh = blend(parts, pantry);
   if (laid.some(({ volumeL, months }) => !(volumeL >= 0) || !(months >= 0)))
     throw new RangeError("laid: an age or a volume is below 0");
@@ -79,8 +79,8 @@ export function refresh(
   parts: Parts,
   laid: readonly Laid[],
   depthCm: number,
+  pantry: Pantry,
   measuredSunkCm?: number,
-  pantry: Pantry = stockPantry,
 ): Refresh | undefined {
   if (!(depthCm > 0)) return undefined;
   const aged = age(parts, laid, pantry);

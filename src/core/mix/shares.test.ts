@@ -1,6 +1,6 @@
+import { STOCK } from "../library";
 import fc from "fast-check";
 import { expect, it } from "vitest";
-import { catalog } from "../catalog";
 import {
   aimsAt,
   asPercent,
@@ -14,10 +14,13 @@ import {
   toldTotal,
   withShare,
 } from "./index";
+import { pantryOf } from "./blend";
+
+const PANTRY = pantryOf(STOCK);
 
 const anyParts = fc.uniqueArray(
   fc.record({
-    ingredientId: fc.constantFrom(...catalog.ingredients.map((i) => i.id)),
+    ingredientId: fc.constantFrom(...STOCK.all("ingredients").map((i) => i.id)),
     parts: fc.double({ min: 1, max: 100, noNaN: true }),
   }),
   { minLength: 2, maxLength: 8, selector: (part) => part.ingredientId },
@@ -74,8 +77,8 @@ it("told as per cent they come to 100", () => {
   ).toEqual([63.6, 27.3, 9.1]);
 });
 it("what is said to bring a mix nearer does, by as much as is said", () => {
-  const forest = catalog.recipes.find((recipe) => recipe.id === "treeFernForest")!.parts;
-  const aims = aimsAt(readMeters(blend(forest)!));
+  const forest = STOCK.all("recipes").find((recipe) => recipe.id === "treeFernForest")!.parts;
+  const aims = aimsAt(readMeters(blend(forest, PANTRY)!));
   const found = closers(
     [
       { ingredientId: "coir", parts: 4 },
@@ -83,6 +86,7 @@ it("what is said to bring a mix nearer does, by as much as is said", () => {
     ],
     aims,
     ["treeFernFibre", "peat", "clayPowder"],
+    PANTRY,
   );
   expect(found.length).toBeGreaterThan(1);
   const [best] = found;
@@ -94,6 +98,6 @@ it("what is said to bring a mix nearer does, by as much as is said", () => {
           { ingredientId: "playSand", parts: 2 },
           { ingredientId: best!.ingredientId, parts: best!.parts },
         ];
-  expect(distance(readMeters(blend(told)!), aims).whole).toBeCloseTo(best!.off, 12);
-  expect(closers(forest, aims, ["peat", "clayPowder"])).toEqual([]);
+  expect(distance(readMeters(blend(told, PANTRY)!), aims).whole).toBeCloseTo(best!.off, 12);
+  expect(closers(forest, aims, ["peat", "clayPowder"], PANTRY)).toEqual([]);
 });

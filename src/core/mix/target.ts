@@ -1,5 +1,4 @@
-import { BURROW_TARGET, mixTargets, type Range } from "../catalog";
-import { animalOf, type Habitat } from "../habitat";
+import { BURROW_TARGET, mixTargets, type Animal, type Range } from "../catalog";
 import type { Aims } from "./meters";
 
 /** With a crew seeded, the soil itself should feed it. From memory: what a box with a tenth of leaf in its soil comes to. */
@@ -9,13 +8,13 @@ const CREW_FOOD_WANTED = 1.5;
  * What a habitat asks of its soil: the ranges of its animal's climate class, tunnels that stand when the animal digs them, food when a
  * crew lives in it.
  *
- * @example mixTarget(habitat).air // [20, 30]
+ * @param hasCrew whether a crew is to live in it
+ * @example mixTarget(animal, false).air // [20, 30]
  */
-export function mixTarget(habitat: Pick<Habitat, "brief" | "crew" | "own">): Aims {
-  const animal = animalOf(habitat);
+export function mixTarget(animal: Pick<Animal, "climate" | "habit">, hasCrew: boolean): Aims {
   const { water, easyWater, air, drains, acid, nutrients, crewFood, lasts, dust } = mixTargets[animal.climate];
   const fed: Range = [
-    habitat.crew.length > 0 ? Math.max(crewFood[0], Math.min(CREW_FOOD_WANTED, crewFood[1])) : crewFood[0],
+    hasCrew ? Math.max(crewFood[0], Math.min(CREW_FOOD_WANTED, crewFood[1])) : crewFood[0],
     crewFood[1],
   ];
   return {

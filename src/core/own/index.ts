@@ -7,10 +7,9 @@ export {
   keepEntry,
   keepRecipe,
   OWN_FORMAT,
-  OWN_KINDS,
   OWN_VERSION,
   OwnShelfSchema,
   restored,
   sameName,
 } from "./shelf";
-export type { Kept, OwnEntry, OwnKind, OwnProblem, OwnShelf } from "./shelf";
+export type { OwnProblem, OwnShelf, Shelved } from "./shelf";

@@ -1,5 +1,6 @@
+import { STOCK } from "../library";
 import { expect, it } from "vitest";
-import { entry, findEntry, type OwnIngredient, type OwnPlant } from "../catalog";
+import { type OwnIngredient, type OwnPlant } from "../catalog";
 import {
   AnyShelfSchema,
   dropEntry,
@@ -7,13 +8,13 @@ import {
   keepEntry,
   keepRecipe,
   restored,
-  type Kept,
   type OwnShelf,
+  type Shelved,
 } from "./index";
 
-const { brick: _brick, ...coir } = entry("ingredients", "coir");
+const { brick: _brick, ...coir } = STOCK.get("ingredients", "coir");
 const clay: OwnIngredient = { ...coir, id: "ownClay", name: "Brook clay", soldAs: "gathered" };
-const taken = (kept: Kept): OwnShelf => {
+const taken = (kept: Shelved): OwnShelf => {
   if (!kept.ok) throw new Error(kept.problem.code);
   return kept.shelf;
 };
@@ -64,7 +65,7 @@ it("refuses an empty recipe and one of what is nowhere; an ingredient a recipe n
 
 it("a changed plant keeps its origin and goes back to what the library says, under its own name", () => {
   const fern: OwnPlant = {
-    ...entry("plants", "bostonFern"),
+    ...STOCK.get("plants", "bostonFern"),
     id: "ownFern",
     name: "My fern",
     basedOn: "bostonFern",
@@ -73,7 +74,7 @@ it("a changed plant keeps its origin and goes back to what the library says, und
   const kept = taken(keepEntry(EMPTY_SHELF, "plants", fern, ["Sword fern"]));
   expect(kept.plants[0]).toMatchObject({ grownHeightCm: 30, basedOn: "bostonFern" });
   expect(restored("plants", fern)).toEqual({
-    ...findEntry("plants", "bostonFern"),
+    ...STOCK.find("plants", "bostonFern"),
     id: "ownFern",
     name: "My fern",
     basedOn: "bostonFern",

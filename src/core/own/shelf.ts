@@ -1,58 +1,28 @@
 import { z } from "zod";
-import {
-  findEntry,
-  OwnAnimalSchema,
-  OwnCrewSchema,
-  OwnIngredientSchema,
-  OwnPlantSchema,
-  OwnRecipeSchema,
-  type OwnAnimal,
-  type OwnCrew,
-  type OwnIngredient,
-  type OwnPlant,
-  type OwnRecipe,
-} from "../catalog";
+import { OWN_KINDS, OWN_SCHEMAS, OwnRecipeSchema, type OwnEntry, type OwnKind, type OwnRecipe } from "../catalog";
+import { libraryOf, STOCK } from "../library";
 
 export const OWN_FORMAT = "rincon-own";
-export const OWN_VERSION = 2;
+export const OWN_VERSION = 3;
+const MOST_OF_A_KIND = 500;
 
 /** What a builder added to the catalogue on this device. */
 export const OwnShelfSchema = z.strictObject({
   format: z.literal(OWN_FORMAT),
   formatVersion: z.literal(OWN_VERSION),
-  ingredients: z.array(OwnIngredientSchema).max(500),
-  recipes: z.array(OwnRecipeSchema).max(500),
-  animals: z.array(OwnAnimalSchema).max(500),
-  plants: z.array(OwnPlantSchema).max(500),
-  crew: z.array(OwnCrewSchema).max(500),
+  recipes: z.array(OwnRecipeSchema).max(MOST_OF_A_KIND),
+  ingredients: z.array(OWN_SCHEMAS.ingredients).max(MOST_OF_A_KIND),
+  animals: z.array(OWN_SCHEMAS.animals).max(MOST_OF_A_KIND),
+  plants: z.array(OWN_SCHEMAS.plants).max(MOST_OF_A_KIND),
+  crew: z.array(OWN_SCHEMAS.crew).max(MOST_OF_A_KIND),
+  dressings: z.array(OWN_SCHEMAS.dressings).max(MOST_OF_A_KIND),
+  drainageMedia: z.array(OWN_SCHEMAS.drainageMedia).max(MOST_OF_A_KIND),
+  gear: z.array(OWN_SCHEMAS.gear).max(MOST_OF_A_KIND),
 });
 export type OwnShelf = z.infer<typeof OwnShelfSchema>;
 
-/** Kinds of entries one may have of one's own, each with its schema. */
-const ENTRY_SCHEMAS = {
-  ingredients: OwnIngredientSchema,
-  animals: OwnAnimalSchema,
-  plants: OwnPlantSchema,
-  crew: OwnCrewSchema,
-} as const;
-export const OWN_KINDS = ["ingredients", "animals", "plants", "crew"] as const;
-export type OwnKind = (typeof OWN_KINDS)[number];
-export type OwnEntry<K extends OwnKind = OwnKind> = {
-  ingredients: OwnIngredient;
-  animals: OwnAnimal;
-  plants: OwnPlant;
-  crew: OwnCrew;
-}[K];
-
-export const EMPTY_SHELF: OwnShelf = {
-  format: OWN_FORMAT,
-  formatVersion: OWN_VERSION,
-  ingredients: [],
-  recipes: [],
-  animals: [],
-  plants: [],
-  crew: [],
-};
+const NO_ENTRIES = Object.fromEntries(OWN_KINDS.map((kind) => [kind, []])) as unknown as Pick<OwnShelf, OwnKind>;
+export const EMPTY_SHELF: OwnShelf = { format: OWN_FORMAT, formatVersion: OWN_VERSION, recipes: [], ...NO_ENTRIES };
 
 /** Why something was not taken onto the shelf. */
 export type OwnProblem =
@@ -60,7 +30,8 @@ export type OwnProblem =
   | { code: "own.badField"; path: string }
   | { code: "own.unknownIngredient"; id: string }
   | { code: "own.emptyRecipe" };
-export type Kept = { ok: true; shelf: OwnShelf } | { ok: false; problem: OwnProblem };
+/** The shelf with what was put on it, or why it was not. */
+export type Shelved = { ok: true; shelf: OwnShelf } | { ok: false; problem: OwnProblem };
 
 /** Two names are the same whatever their case and the spaces in them. */
 export const sameName = (a: string, b: string): boolean => fold(a) === fold(b);
@@ -83,8 +54,8 @@ export function keepEntry<K extends OwnKind>(
   kind: K,
   entry: OwnEntry<K>,
   namesTaken: readonly string[],
-): Kept {
-  const read = ENTRY_SCHEMAS[kind].safeParse(entry);
+): Shelved {
+  const read = OWN_SCHEMAS[kind].safeParse(entry);
   if (!read.success) return { ok: false, problem: badField(read.error) };
   const { name, id } = read.data;
   const before: readonly OwnEntry[] = shelf[kind];
@@ -99,14 +70,12 @@ export function keepEntry<K extends OwnKind>(
 }
 
 /** Keeps a recipe. @returns as {@link keepEntry}; a recipe that names what is nowhere is refused */
-export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: readonly string[]): Kept {
+export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: readonly string[]): Shelved {
   if (recipe.parts.length === 0) return { ok: false, problem: { code: "own.emptyRecipe" } };
   const read = OwnRecipeSchema.safeParse(recipe);
   if (!read.success) return { ok: false, problem: badField(read.error) };
-  const unknown = read.data.parts.find(
-    ({ ingredientId }) =>
-      !findEntry("ingredients", ingredientId) && !shelf.ingredients.some((item) => item.id === ingredientId),
-  );
+  const library = libraryOf(shelf);
+  const unknown = read.data.parts.find(({ ingredientId }) => !library.find("ingredients", ingredientId));
   if (unknown) return { ok: false, problem: { code: "own.unknownIngredient", id: unknown.ingredientId } };
   const others = shelf.recipes.filter((other) => other.id !== read.data.id);
   if ([...namesTaken, ...others.map((other) => other.name)].some((taken) => sameName(taken, read.data.name)))
@@ -147,13 +116,14 @@ export const dropRecipe = (shelf: OwnShelf, id: string): OwnShelf => ({
  */
 export function restored<K extends OwnKind>(kind: K, entry: OwnEntry<K>): OwnEntry<K> | undefined {
   const { id, name, basedOn } = entry;
-  const stock = basedOn === undefined ? undefined : findEntry(kind, basedOn);
+  const stock = basedOn === undefined ? undefined : STOCK.find(kind, basedOn);
   return stock && ({ ...stock, id, name, basedOn } as unknown as OwnEntry<K>);
 }
 
-/** Reads a shelf of any version: the first knew no species. */
+/** Reads a shelf of any version: the first knew no species, the second no dressings, drainage media and gear. */
 export const AnyShelfSchema = z.preprocess((raw) => {
   if (typeof raw !== "object" || raw === null) return raw;
   const { formatVersion } = raw as { formatVersion?: unknown };
-  return formatVersion === 1 ? { animals: [], plants: [], crew: [], ...raw, formatVersion: OWN_VERSION } : raw;
+  const older = formatVersion === 1 || formatVersion === 2;
+  return older ? { ...NO_ENTRIES, ...raw, formatVersion: OWN_VERSION } : raw;
 }, OwnShelfSchema);

@@ -1,7 +1,12 @@
 /** Figures in plan: area, centre, edge, what lies inside; regions and sums over them. */
-export { areaCm2, bounds, centroid, contains, insideOf, isSimple, perimeterCm } from "./polygon";
+export { areaCm2, bounds, centroid, clearanceCm, contains, insideOf, isSimple, perimeterCm } from "./polygon";
 export type { Point, Polygon } from "./polygon";
 export { clipped, turnedEllipse, turnedRectangle } from "./clip";
 export type { Bounds } from "./clip";
-export { nodes, probes, regionAreaCm2 } from "./region";
-export type { Circle, Node, Region } from "./region";
+export { cellsOf, innerPoint } from "./cells";
+export type { Cell } from "./cells";
+export { NO_MOMENTS, added, heightAt, levelAt, momentsOf, plus, volumeBetween } from "./moments";
+export type { Bilinear, Moments } from "./moments";
+export { nodes, plainNodes, probes, regionAreaCm2 } from "./region";
+export type { Node } from "./region";
+export type { Circle, Region } from "./scan";

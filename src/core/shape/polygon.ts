@@ -4,23 +4,24 @@ export type Point = readonly [x: number, y: number];
 /** The corners of a closed figure in order, the last joined to the first. */
 export type Polygon = readonly Point[];
 
-const edges = (polygon: Polygon): [Point, Point][] =>
+/** The sides of a figure, from corner to corner. */
+export const edgesOf = (polygon: Polygon): [Point, Point][] =>
   polygon.map((point, at) => [point, polygon[(at + 1) % polygon.length] ?? point]);
 
 const signedAreaCm2 = (polygon: Polygon): number =>
-  edges(polygon).reduce((sum, [[ax, ay], [bx, by]]) => sum + (ax * by - bx * ay), 0) / 2;
+  edgesOf(polygon).reduce((sum, [[ax, ay], [bx, by]]) => sum + (ax * by - bx * ay), 0) / 2;
 
 /** Area by the surveyor's (shoelace) formula, cm². @example areaCm2([[0, 0], [60, 0], [0, 45]]) // 1350 */
 export const areaCm2 = (polygon: Polygon): number => Math.abs(signedAreaCm2(polygon));
 
 /** Length of the edge, cm. @example perimeterCm([[0, 0], [3, 0], [3, 4]]) // 12 */
 export const perimeterCm = (polygon: Polygon): number =>
-  edges(polygon).reduce((sum, [[ax, ay], [bx, by]]) => sum + Math.hypot(bx - ax, by - ay), 0);
+  edgesOf(polygon).reduce((sum, [[ax, ay], [bx, by]]) => sum + Math.hypot(bx - ax, by - ay), 0);
 
 /** Centre of area. @example centroid([[0, 0], [60, 0], [60, 45], [0, 45]]) // [30, 22.5] */
 export function centroid(polygon: Polygon): Point {
   const six = 6 * signedAreaCm2(polygon);
-  const [x, y] = edges(polygon).reduce<[number, number]>(
+  const [x, y] = edgesOf(polygon).reduce<[number, number]>(
     ([sx, sy], [[ax, ay], [bx, by]]) => {
       const cross = ax * by - bx * ay;
       return [sx + (ax + bx) * cross, sy + (ay + by) * cross];
@@ -49,6 +50,19 @@ export function contains(polygon: Polygon, [x, y]: Point): boolean {
   return inside;
 }
 
+const toSegmentCm = ([x, y]: Point, [[ax, ay], [bx, by]]: [Point, Point]): number => {
+  const [dx, dy] = [bx - ax, by - ay];
+  const along = ((x - ax) * dx + (y - ay) * dy) / Math.max(Number.MIN_VALUE, dx * dx + dy * dy);
+  const at = Math.min(1, Math.max(0, along));
+  return Math.hypot(x - ax - at * dx, y - ay - at * dy);
+};
+
+/** How far a point lies from the edge of a figure, cm: less than nothing outside it. @example clearanceCm([[0, 0], [60, 0], [60, 45], [0, 45]], [9, 20]) // 9 */
+export function clearanceCm(polygon: Polygon, point: Point): number {
+  const cm = Math.min(...edgesOf(polygon).map((edge) => toSegmentCm(point, edge)));
+  return contains(polygon, point) ? cm : -cm;
+}
+
 /**
  * The same question for one figure asked many times over: its bounds answer most of it, and all of it for an upright rectangle.
  *
@@ -73,7 +87,8 @@ const onSegment = (a: Point, b: Point, p: Point): boolean =>
   Math.min(a[1], b[1]) <= p[1] &&
   p[1] <= Math.max(a[1], b[1]);
 
-function meet([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
+/** Whether two sides cross or touch. */
+export function segmentsMeet([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
   const [abc, abd, cda, cdb] = [turn(a, b, c), turn(a, b, d), turn(c, d, a), turn(c, d, b)];
   if (abc * abd < 0 && cda * cdb < 0) return true;
   return (
@@ -91,11 +106,11 @@ function meet([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
  */
 export function isSimple(polygon: Polygon): boolean {
   if (polygon.length < 3 || areaCm2(polygon) < 1e-6) return false;
-  const all = edges(polygon);
+  const all = edgesOf(polygon);
   return all.every((edge, at) =>
     all.every((other, n) => {
       const apart = Math.abs(at - n);
-      return n <= at || apart === 1 || apart === all.length - 1 || !meet(edge, other);
+      return n <= at || apart === 1 || apart === all.length - 1 || !segmentsMeet(edge, other);
     }),
   );
 }

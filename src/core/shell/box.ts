@@ -1,4 +1,4 @@
-import { entry } from "../catalog";
+import type { Library } from "../library";
 import { floorOutline, type Shell } from "../habitat";
 import { areaCm2, perimeterCm } from "../shape";
 
@@ -22,8 +22,8 @@ export function wallVolumeCm3(shell: Shell): number {
 }
 
 /** Mass of the empty box, kg. Mesh lids and doors' fittings are left out. @example boxKg(shell) // 19.7 for 60 x 45 x 45 of 5 mm glass */
-export const boxKg = (shell: Shell): number =>
-  (wallVolumeCm3(shell) * entry("boxBuilds", shell.buildId).densityKgPerM3) / CM3_PER_M3;
+export const boxKg = (shell: Shell, library: Library): number =>
+  (wallVolumeCm3(shell) * library.get("boxBuilds", shell.buildId).densityKgPerM3) / CM3_PER_M3;
 
 /** How air gets in and out. */
 export type Airing = {
@@ -40,13 +40,13 @@ export type Airing = {
  *
  * @example airing(shell).totalCm2 // 1350 for a 60 x 45 mesh top half covered
  */
-export function airing(shell: Shell): Airing {
+export function airing(shell: Shell, library: Library): Airing {
   const outline = floorOutline(shell);
   const vents = shell.openings.filter((opening) => opening.kind === "vent");
   const area = (of: typeof vents) => of.reduce((sum, vent) => sum + vent.widthCm * vent.heightCm, 0);
   const isHigh = (vent: (typeof vents)[number]) => vent.upCm + vent.heightCm / 2 > shell.heightCm / 2;
   const topCm2 = shell.top.lid === "glass" ? 0 : areaCm2(outline) * (1 - shell.top.coveredPct / 100);
-  const sidesCm2 = (perimeterCm(outline) * shell.heightCm * entry("boxBuilds", shell.buildId).openSidesPct) / 100;
+  const sidesCm2 = (perimeterCm(outline) * shell.heightCm * library.get("boxBuilds", shell.buildId).openSidesPct) / 100;
   const lowVentsCm2 = area(vents.filter((vent) => !isHigh(vent)));
   const highVentsCm2 = area(vents.filter(isHigh));
   return { topCm2, lowVentsCm2, highVentsCm2, sidesCm2, totalCm2: topCm2 + sidesCm2 + lowVentsCm2 + highVentsCm2 };

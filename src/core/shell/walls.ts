@@ -1,4 +1,5 @@
-import { entry, rule } from "../catalog";
+import type { Library } from "../library";
+import { rule } from "../catalog";
 import { floorOutline, type Shell, type Treatment, type Wall } from "../habitat";
 import { areaCm2, bounds, clipped, type Polygon } from "../shape";
 
@@ -75,9 +76,9 @@ function beadL(lengthCm: number, heightCm: number, everyCm: number): number {
  *
  * @example wallWork(shell, { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 }).foamCans // 2
  */
-export function wallWork(shell: Shell, treatment: Treatment): WallWork {
-  const kind = entry("wallTreatments", treatment.treatmentId);
-  const finish = treatment.finishId === null ? undefined : entry("wallFinishes", treatment.finishId);
+export function wallWork(shell: Shell, treatment: Treatment, library: Library): WallWork {
+  const kind = library.get("wallTreatments", treatment.treatmentId);
+  const finish = treatment.finishId === null ? undefined : library.get("wallFinishes", treatment.finishId);
   const lengthCm = wallLengthCm(shell, treatment.wall);
   const area = lengthCm * shell.heightCm;
   const m2 = area / CM2_PER_M2;
@@ -105,4 +106,5 @@ export function wallWork(shell: Shell, treatment: Treatment): WallWork {
 }
 
 /** Every built wall's work. @example wallWorks(shell).map((work) => work.wall) // ["back"] */
-export const wallWorks = (shell: Shell): WallWork[] => shell.treatments.map((treatment) => wallWork(shell, treatment));
+export const wallWorks = (shell: Shell, library: Library): WallWork[] =>
+  shell.treatments.map((treatment) => wallWork(shell, treatment, library));

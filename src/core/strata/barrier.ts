@@ -1,5 +1,5 @@
-import { entry, rule } from "../catalog";
-import type { Habitat } from "../habitat";
+import type { Library } from "../library";
+import { rule } from "../catalog";
 import { bounds, perimeterCm, type Polygon } from "../shape";
 import type { Ground } from "./ground";
 
@@ -39,17 +39,17 @@ export type CutSheet = {
 /**
  * The cut sheets of a habitat's barriers: turn-ups, holes for what passes through, seams where the roll is too narrow.
  *
- * @example cutSheets(habitat, ground)[0]?.widthCm // 65 for a 60 cm floor
+ * @example cutSheets(ground, library)[0]?.widthCm // 65 for a 60 cm floor
  */
-export function cutSheets(habitat: Habitat, ground: Ground): CutSheet[] {
+export function cutSheets(ground: Pick<Ground, "terrain" | "solids">, library: Library): CutSheet[] {
   const turnUp = rule("barrierTurnUpCm");
-  return ground.terrain.patches.flatMap(({ layer, region }, at): CutSheet[] => {
-    const level = ground.levels[at];
-    if (layer.kind !== "barrier" || !level) return [];
+  return ground.terrain.patches.flatMap((patch): CutSheet[] => {
+    const { layer, region } = patch;
+    if (layer.kind !== "barrier") return [];
     const floor = region.inside.at(-1) ?? ground.terrain.outline;
     const { left, right, front, back } = bounds(floor);
     const [widthCm, depthCm] = [right - left + 2 * turnUp, back - front + 2 * turnUp];
-    const heightCm = (x: number, y: number) => ground.terrain.topsAt(x, y)[at] ?? 0;
+    const heightCm = (x: number, y: number) => ground.terrain.topOf(patch, x, y);
     const notches = ground.solids.flatMap((solid): Notch[] => {
       if (!solid.piece) return [];
       const edge = bounds(solid.outline);
@@ -75,7 +75,7 @@ export function cutSheets(habitat: Habitat, ground: Ground): CutSheet[] {
         },
       ];
     });
-    const { rollWidthCm } = entry("barriers", layer.materialId);
+    const { rollWidthCm } = library.get("barriers", layer.materialId);
     // The roll runs along the longer side, so the shorter one decides how many strips lie side by side.
     const [across, long] = [Math.min(widthCm, depthCm), Math.max(widthCm, depthCm)];
     const overlapCm = rule("barrierOverlapCm");

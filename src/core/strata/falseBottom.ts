@@ -1,8 +1,9 @@
-import { entry, rule, type FalseBottom } from "../catalog";
-import { contains, type Point } from "../shape";
+import type { Library } from "../library";
+import { rule, type FalseBottom } from "../catalog";
+import { bounds, contains, type Point } from "../shape";
 import type { Level } from "./levels";
 import type { Solid } from "./solids";
-import type { Terrain } from "./terrain";
+import type { Patch, Terrain } from "./terrain";
 
 /** What a false bottom is cut and built from. */
 export type LegPlan = {
@@ -69,48 +70,61 @@ const along = (from: number, to: number, spacing: number): number[] => {
   return Array.from({ length: spans + 1 }, (_, at) => from + ((to - from) * at) / spans);
 };
 
+/** What bears down on a plate: the wet ground above it, and what stands in that ground. */
+function loadOn(level: Level, { levels, solids }: Laid): number {
+  const above = levels.slice(levels.indexOf(level) + 1);
+  const shareOn = (other: Level) => Math.min(1, level.areaCm2 / Math.max(1, other.areaCm2));
+  const groundKg = above.reduce((sum, other) => sum + other.wetKg * shareOn(other), 0);
+  return solids.filter((solid) => solid.baseCm > 0).reduce((sum, solid) => sum + solid.emptyKg, groundKg);
+}
+
+/** Places for legs in rows over a plate, where it lies and no column stands. */
+function legPlaces(patch: Patch, spacingCm: number, columns: readonly Solid[]): Point[] {
+  const { left, right, front, back } = bounds(patch.region.inside.at(-1) ?? []);
+  const inset = Math.min(EDGE_CM, (right - left) / 4, (back - front) / 4);
+  const lies = ([x, y]: Point) =>
+    patch.lies(x, y) &&
+    patch.region.inside.every((outline) => contains(outline, [x, y])) &&
+    !columns.some((solid) => contains(solid.outline, [x, y]));
+  return along(front + inset, back - inset, spacingCm).flatMap((y) =>
+    along(left + inset, right - inset, spacingCm)
+      .map((x): Point => [x, y])
+      .filter(lies),
+  );
+}
+
+/** The ground as far as legs carry it. */
+type Laid = { terrain: Terrain; levels: readonly Level[]; solids: readonly Solid[] };
+
 /**
  * Legs, pipe and plate of every false bottom, under the wet ground that lies on it.
  *
- * @example legPlans(ground(habitat))[0]?.legs.length // 20
+ * @example legPlans(ground(habitat, library), library)[0]?.legs.length // 20
  */
-export function legPlans(ground: { terrain: Terrain; levels: readonly Level[]; solids: readonly Solid[] }): LegPlan[] {
-  return ground.levels.flatMap((level, at): LegPlan[] => {
-    const patch = ground.terrain.patches[at];
-    if (!patch || patch.layer.kind !== "falseBottom" || level.areaCm2 === 0) return [];
-    const plate = entry("falseBottoms", patch.layer.materialId);
-    const above = ground.levels
-      .slice(at + 1)
-      .reduce((sum, other) => sum + other.wetKg * Math.min(1, level.areaCm2 / Math.max(1, other.areaCm2)), 0);
-    const standing = ground.solids.filter((solid) => solid.baseCm > 0).reduce((sum, solid) => sum + solid.emptyKg, 0);
-    const loadKPa = ((above + standing) * G_M_PER_S2) / (level.areaCm2 / 10_000) / 1000;
+export function legPlans(ground: Laid, library: Library): LegPlan[] {
+  const columns = ground.solids.filter((solid) => solid.baseCm === 0);
+  return ground.terrain.patches.flatMap((patch): LegPlan[] => {
+    const { layer } = patch;
+    const level = ground.levels.find((other) => other.layerId === layer.id);
+    if (layer.kind !== "falseBottom" || !level || level.areaCm2 === 0) return [];
+    const plate = library.get("falseBottoms", layer.materialId);
+    const loadKg = loadOn(level, ground);
+    const loadKPa = (loadKg * G_M_PER_S2) / (level.areaCm2 / 10_000) / 1000;
     const spacingCm = legSpacingCm(plate, loadKPa);
-    const points = patch.region.inside.at(-1) ?? [];
-    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
-    const box = { left: Math.min(...xs), right: Math.max(...xs), front: Math.min(...ys), back: Math.max(...ys) };
-    const columns = ground.solids.filter((solid) => solid.baseCm === 0);
-    const lies = ([x, y]: Point) =>
-      patch.lies(x, y) &&
-      patch.region.inside.every((outline) => contains(outline, [x, y])) &&
-      !columns.some((solid) => contains(solid.outline, [x, y]));
-    const inset = Math.min(EDGE_CM, (box.right - box.left) / 4, (box.back - box.front) / 4);
-    const legs = along(box.front + inset, box.back - inset, spacingCm).flatMap((y) =>
-      along(box.left + inset, box.right - inset, spacingCm)
-        .map((x): Point => [x, y])
-        .filter(lies),
-    );
-    const legCm = Math.max(0.1, patch.layer.depthCm - plate.thicknessCm);
+    const legs = legPlaces(patch, spacingCm, columns);
+    const legCm = Math.max(0.1, layer.depthCm - plate.thicknessCm);
+    const { left, right, front, back } = bounds(patch.region.inside.at(-1) ?? []);
     return [
       {
-        layerId: level.layerId,
+        layerId: layer.id,
         materialId: plate.id,
         spacingCm,
         legs,
         legCm,
         pipeCm: legs.length * (legCm + SAW_CUT_CM),
-        plate: { widthCm: box.right - box.left, depthCm: box.back - box.front },
+        plate: { widthCm: right - left, depthCm: back - front },
         loadKPa,
-        kgPerLeg: legs.length > 0 ? (above + standing) / legs.length : 0,
+        kgPerLeg: legs.length > 0 ? loadKg / legs.length : 0,
         sagCm: sagCm(plate, loadKPa, spacingCm),
       },
     ];
@@ -118,8 +132,8 @@ export function legPlans(ground: { terrain: Terrain; levels: readonly Level[]; s
 }
 
 /** Floor the legs themselves take, cm²: the pipe's wall, as water stands inside it too. */
-export const legAreaCm2 = (plan: LegPlan): number => {
-  const { legMm, legWallMm } = entry("falseBottoms", plan.materialId);
+export const legAreaCm2 = (plan: LegPlan, library: Library): number => {
+  const { legMm, legWallMm } = library.get("falseBottoms", plan.materialId);
   const inner = Math.max(0, legMm - 2 * legWallMm);
   return (plan.legs.length * Math.PI * (legMm ** 2 - inner ** 2)) / 400;
 };

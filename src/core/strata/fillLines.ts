@@ -1,8 +1,9 @@
-import type { Habitat } from "../habitat";
-import { contains, type Point } from "../shape";
+import type { Design } from "../habitat";
+import type { Library } from "../library";
+import { bounds, contains, type Point, type Polygon } from "../shape";
 import type { Ground } from "./ground";
 import { mixtureOf } from "./mass";
-import { entry } from "../catalog";
+import type { Patch } from "./terrain";
 
 /** Where on the floor's edge a strip is taped up. */
 export const STRIP_PLACES = ["frontLeft", "frontRight", "backLeft", "backRight", "left", "right"] as const;
@@ -41,37 +42,42 @@ function placeOf(
   return v <= 0.25 ? (u < 0.5 ? "frontLeft" : "frontRight") : u < 0.5 ? "backLeft" : "backRight";
 }
 
+/** How much higher a layer is poured than it lies pressed, as a share. */
+function settles(habitat: Pick<Design, "mixes">, { layer }: Patch, library: Library): number {
+  if (layer.kind === "soil") return (mixtureOf(habitat, layer.mixId, library)?.settlesPct ?? 0) / 100;
+  if (layer.kind === "drainage") return library.get("drainageMedia", layer.materialId).settlesPct / 100;
+  if (layer.kind === "dressing") return library.get("dressings", layer.materialId).loosePerPressed - 1;
+  return 0;
+}
+
+/** A hair inside a corner, so that it belongs to the zone it stands in. */
+function insideCorner([x, y]: Point, [cx, cy]: Point, outline: Polygon): Point {
+  const inward = [0.001, 0.01].map((share): Point => [x + (cx - x) * share, y + (cy - y) * share]);
+  return inward.find((point) => contains(outline, point)) ?? [x, y];
+}
+
 /**
  * The heights to fill to at each corner of the ground.
  *
- * @example fillStrips(habitat, ground)[0]?.lines.at(-1)?.pressedCm // the surface at that corner
+ * @example fillStrips(habitat, ground, library)[0]?.lines.at(-1)?.pressedCm // the surface at that corner
  */
-export function fillStrips(habitat: Habitat, ground: Ground): FillStrip[] {
-  const { outline, patches } = ground.terrain;
+export function fillStrips(
+  habitat: Pick<Design, "mixes">,
+  { terrain }: Pick<Ground, "terrain">,
+  library: Library,
+): FillStrip[] {
+  const { outline } = terrain;
   const corners = sharpCorners(outline);
-  const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)];
-  const edges = { left: Math.min(...xs), right: Math.max(...xs), front: Math.min(...ys), back: Math.max(...ys) };
-  const [cx, cy] = [(edges.left + edges.right) / 2, (edges.front + edges.back) / 2];
-  const settles = (n: number): number => {
-    const layer = patches[n]?.layer;
-    if (layer?.kind === "soil") return (mixtureOf(habitat, layer.mixId)?.settlesPct ?? 0) / 100;
-    if (layer?.kind === "drainage") return entry("drainageMedia", layer.materialId).settlesPct / 100;
-    if (layer?.kind === "dressing") return entry("dressings", layer.materialId).loosePerPressed - 1;
-    return 0;
-  };
+  const edges = bounds(corners);
+  const middle: Point = [(edges.left + edges.right) / 2, (edges.front + edges.back) / 2];
   return corners.map((corner) => {
-    // A hair inside, so that the corner belongs to the zone it stands in.
-    const inward = [0.001, 0.01].map((share): Point => [
-      corner[0] + (cx - corner[0]) * share,
-      corner[1] + (cy - corner[1]) * share,
-    ]);
-    const at = inward.find((point) => contains(outline, point)) ?? corner;
-    const tops = ground.terrain.topsAt(...at);
-    const lines = patches.flatMap(({ layer, lies }, n): FillLine[] => {
-      if (layer.kind === "barrier" || !lies(...at)) return [];
-      const [below, pressedCm] = [tops[n - 1] ?? 0, tops[n] ?? 0];
-      return [{ layerId: layer.id, pressedCm, looseCm: below + (pressedCm - below) * (1 + settles(n)) }];
-    });
+    const lines = terrain
+      .columnAt(...insideCorner(corner, middle, outline))
+      .filter(({ patch }) => patch.layer.kind !== "barrier")
+      .map(({ patch, bottomCm, topCm }): FillLine => {
+        const looseCm = bottomCm + (topCm - bottomCm) * (1 + settles(habitat, patch, library));
+        return { layerId: patch.layer.id, pressedCm: topCm, looseCm };
+      });
     return { place: placeOf(corner, edges), xCm: corner[0], yCm: corner[1], lines };
   });
 }

@@ -1,8 +1,13 @@
-import { floorOutline, type Floor, type Habitat, type Layer, type Shell } from "../habitat";
-import { areaCm2, centroid, nodes, type Node } from "../shape";
+import { weakMapMemoize } from "reselect";
+import { floorOutline, type Floor, type Layer, type Shell } from "../habitat";
+import type { Library } from "../library";
+import { areaCm2, cellsOf, centroid, momentsOf, NO_MOMENTS, plainNodes, plus } from "../shape";
+import type { Moments, Node } from "../shape";
+import { buriedL } from "./buried";
+import { moundMoments } from "./heaps";
 import { massOf, type Mass } from "./mass";
-import { buriedL, type Solid } from "./solids";
-import type { Patch, Terrain } from "./terrain";
+import type { Solid } from "./solids";
+import type { GroundPlan, Patch, Terrain } from "./terrain";
 
 /** Heights from the glass in the middle of the front and of the back, cm. */
 export type Slope = { frontCm: number; backCm: number };
@@ -11,7 +16,6 @@ export type Slope = { frontCm: number; backCm: number };
 export type Level = {
   layerId: string;
   kind: Layer["kind"];
-  over: string;
   bottom: Slope;
   top: Slope;
   /** Floor it lies on, cm², and the middle of what it weighs, from the left and from the front. */
@@ -23,6 +27,7 @@ export type Level = {
 } & Mass;
 
 const CM3_PER_L = 1000;
+const NOWHERE: Slope = { frontCm: 0, backCm: 0 };
 
 /** A floor in plan; a rectangle when nothing else is said. */
 export type Plan = Pick<Shell, "widthCm" | "depthCm"> & { floor?: Floor };
@@ -46,77 +51,69 @@ export function wedgeL(plan: Plan, frontCm: number, backCm: number): number {
 /** Depth that a loose volume makes on a floor. @example depthOfL({ widthCm: 30.48, depthCm: 30.48 }, 4.405) // 4.74 */
 export const depthOfL = (plan: Plan, litres: number): number => (litres * CM3_PER_L) / floorAreaCm2(plan);
 
-/** Sums of a patch over its floor. */
-function summed(patch: Patch): {
-  areaCm2: number;
-  volumeL: number;
-  middle: { xCm: number; yCm: number };
-  at: Node | undefined;
-} {
-  let [area, volume, momentX, momentY] = [0, 0, 0, 0];
-  const points = nodes(patch.region, { circles: patch.circles });
-  for (const { x, y, areaCm2: part } of points) {
-    const cm3 = part * patch.thicknessCm(x, y);
-    area += part;
-    volume += cm3;
-    momentX += cm3 * x;
-    momentY += cm3 * y;
-  }
-  const middle = volume > 0 ? { xCm: momentX / volume, yCm: momentY / volume } : { xCm: 0, yCm: 0 };
+/** Floor, volume and moments of a layer, worked out anew only when it changed: what lies flat, and each heap on it. */
+const sumsOf = weakMapMemoize(({ region, plain, mounds }: Patch): Moments => {
+  const flat = cellsOf(region).map((cell) => momentsOf(cell, plain));
+  const heaps = mounds.map((mound) => moundMoments(mound, region));
+  return [...flat, ...heaps].reduce((sum, part) => plus(sum, part), NO_MOMENTS);
+});
+
+/** A place within a layer, as far from its middle as may be: what lies there lies under and over all of it. */
+function placeIn(patch: Patch, middle: { xCm: number; yCm: number }): Node | undefined {
   const far = ({ x, y }: Node) => Math.hypot(x - middle.xCm, y - middle.yCm);
-  return {
-    areaCm2: area,
-    volumeL: volume / CM3_PER_L,
-    middle,
-    at: points.reduce<Node | undefined>((best, node) => (best && far(best) <= far(node) ? best : node), undefined),
-  };
+  return plainNodes(patch.region).reduce<Node | undefined>(
+    (best, node) => (best && far(best) <= far(node) ? best : node),
+    undefined,
+  );
 }
 
 /** The heights of a layer in the middle of the front and of the back, as if its own floor reached there. */
-function slopes(
-  terrain: Terrain,
-  n: number,
-  at: Node | undefined,
-  frontCm: number,
-  backCm: number,
-): { bottom: Slope; top: Slope } {
-  if (!at) return { bottom: { frontCm: 0, backCm: 0 }, top: { frontCm: 0, backCm: 0 } };
-  const lie = terrain.patches.map((patch) => patch.lies(at.x, at.y));
-  const heightOf = (count: number, y: number) =>
-    terrain.patches
-      .slice(0, count)
-      .reduce((sum, patch, which) => sum + (lie[which] ? patch.thicknessCm(at.x, y) : 0), 0);
-  const slope = (count: number): Slope => ({ frontCm: heightOf(count, frontCm), backCm: heightOf(count, backCm) });
-  return { bottom: slope(n), top: slope(n + 1) };
+function slopesOf(terrain: Terrain, patch: Patch, at: Node | undefined): { bottom: Slope; top: Slope } {
+  if (!at) return { bottom: NOWHERE, top: NOWHERE };
+  const lying = terrain.patches.filter((other) => other === patch || other.lies(at.x, at.y));
+  const below = lying.slice(0, lying.indexOf(patch));
+  const ys = terrain.outline.map(([, y]) => y);
+  const heights = (patches: readonly Patch[]): Slope => {
+    const upTo = (y: number) => patches.reduce((sum, other) => sum + other.thicknessCm(at.x, y), 0);
+    return { frontCm: upTo(Math.min(...ys)), backCm: upTo(Math.max(...ys)) };
+  };
+  return { bottom: heights(below), top: heights([...below, patch]) };
+}
+
+/** What is buried in each layer, over everything that stands, by layer id. */
+function lossesOf(terrain: Terrain, standing: readonly Solid[]): ReadonlyMap<string, number> {
+  const total = new Map<string, number>();
+  for (const solid of standing)
+    for (const [layerId, litres] of buriedL(terrain, solid)) total.set(layerId, (total.get(layerId) ?? 0) + litres);
+  return total;
 }
 
 /**
  * Every layer of a habitat as it lies, from the glass up: where it starts and ends, how much it is, what it weighs.
  *
- * @example levels(habitat, terrain, [])[0] // the pebbles: bottom 0, top 5, 13.5 L in a 60 x 45 cm floor
+ * @example levels(habitat, terrain, [], library)[0] // the pebbles: bottom 0, top 5, 13.5 L in a 60 x 45 cm floor
  */
-export function levels(habitat: Habitat, terrain: Terrain, standing: readonly Solid[]): Level[] {
-  const lost = standing.map((solid) => buriedL(terrain, solid));
-  const ys = terrain.outline.map(([, y]) => y);
-  const [frontCm, backCm] = [Math.min(...ys), Math.max(...ys)];
-  return terrain.patches.map((patch, n): Level => {
+export function levels(habitat: GroundPlan, terrain: Terrain, standing: readonly Solid[], library: Library): Level[] {
+  const lost = lossesOf(terrain, standing);
+  return terrain.patches.map((patch): Level => {
     const { layer } = patch;
-    const sums = summed(patch);
-    const buried = Math.min(
-      sums.volumeL,
-      lost.reduce((sum, of) => sum + (of[n] ?? 0), 0),
-    );
-    const volumeL = sums.volumeL - buried;
+    const sums = sumsOf(patch);
+    const wholeL = sums.volumeCm3 / CM3_PER_L;
+    const buried = Math.min(wholeL, lost.get(layer.id) ?? 0);
+    const volumeL = wholeL - buried;
+    const middle =
+      sums.volumeCm3 > 0
+        ? { xCm: sums.momentX / sums.volumeCm3, yCm: sums.momentY / sums.volumeCm3 }
+        : { xCm: 0, yCm: 0 };
     return {
       layerId: layer.id,
       kind: layer.kind,
-      over: layer.over,
-      ...slopes(terrain, n, sums.at, frontCm, backCm),
+      ...slopesOf(terrain, patch, placeIn(patch, middle)),
       areaCm2: sums.areaCm2,
-      middle: sums.middle,
+      middle,
       volumeL,
       buriedL: buried,
-      ...massOf(layer, volumeL, sums.areaCm2, habitat),
+      ...massOf(layer, volumeL, sums.areaCm2, habitat, library),
     };
   });
 }

@@ -1,6 +1,7 @@
-import { entry } from "../catalog";
-import { ingredientsOf, type Habitat, type Layer } from "../habitat";
-import { blend, type Blend } from "../mix";
+import { weakMapMemoize } from "reselect";
+import type { Design, Layer, Mix } from "../habitat";
+import type { Library } from "../library";
+import { blend, pantryOf, type Blend } from "../mix";
 
 const CM2_PER_M2 = 10_000;
 const KG_PER_L_WATER = 1;
@@ -31,33 +32,42 @@ export function soilMass(volumeL: number, mixture: Blend | undefined): Mass {
 }
 
 /** The mixture of a mix in a habitat. */
-export const mixtureOf = (habitat: Habitat, mixId: string): Blend | undefined =>
-  blend(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], ingredientsOf(habitat));
+export const mixtureOf = ({ mixes }: Pick<Design, "mixes">, mixId: string, library: Library): Blend | undefined => {
+  const mix = mixes.find((other) => other.id === mixId);
+  return mix && blended(mix, library);
+};
+const blended = weakMapMemoize((mix: Mix, library: Library): Blend | undefined => blend(mix.parts, pantryOf(library)));
 
 /** Mass of a layer that fills so many litres over so much floor. */
-export function massOf(layer: Layer, volumeL: number, areaCm2: number, habitat: Habitat): Mass {
+export function massOf(
+  layer: Layer,
+  volumeL: number,
+  areaCm2: number,
+  habitat: Pick<Design, "mixes">,
+  library: Library,
+): Mass {
   switch (layer.kind) {
     case "drainage": {
-      const medium = entry("drainageMedia", layer.materialId);
+      const medium = library.get("drainageMedia", layer.materialId);
       const looseL = loose(volumeL, medium.settlesPct);
       const dryKg = looseL * medium.looseKgPerL;
       return { looseL, dryKg, wetKg: dryKg, poresL: (volumeL * medium.voidPct) / 100 };
     }
     case "falseBottom": {
-      const plate = entry("falseBottoms", layer.materialId);
+      const plate = library.get("falseBottoms", layer.materialId);
       const kg = (areaCm2 / CM2_PER_M2) * plate.kgPerM2;
       return { looseL: 0, dryKg: kg, wetKg: kg, poresL: volumeL };
     }
     case "barrier": {
-      const kg = (areaCm2 / CM2_PER_M2) * entry("barriers", layer.materialId).kgPerM2;
+      const kg = (areaCm2 / CM2_PER_M2) * library.get("barriers", layer.materialId).kgPerM2;
       return { looseL: 0, dryKg: kg, wetKg: kg, poresL: 0 };
     }
     case "soil": {
-      const mass = soilMass(volumeL, mixtureOf(habitat, layer.mixId));
+      const mass = soilMass(volumeL, mixtureOf(habitat, layer.mixId, library));
       return layer.laid === "dry" ? { ...mass, wetKg: mass.dryKg } : mass;
     }
     case "dressing": {
-      const dressing = entry("dressings", layer.materialId);
+      const dressing = library.get("dressings", layer.materialId);
       const looseL = volumeL * dressing.loosePerPressed;
       const dryKg = looseL * dressing.looseKgPerL;
       const held = (dressing.waterHeldPct / 100) * volumeL * KG_PER_L_WATER;

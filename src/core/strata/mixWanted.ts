@@ -1,4 +1,4 @@
-import type { Habitat } from "../habitat";
+import type { Design } from "../habitat";
 import type { Laying } from "../mix";
 import type { Ground } from "./ground";
 
@@ -10,7 +10,7 @@ import type { Ground } from "./ground";
  * @example mixWanted(habitat, ground, "mix-1", 18).laying.looseL // 28.7
  */
 export function mixWanted(
-  habitat: Habitat,
+  habitat: Design,
   ground: Ground,
   mixId: string,
   settlesPct: number,

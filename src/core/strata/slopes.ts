@@ -1,13 +1,14 @@
-import { ingredientsOf, type Habitat } from "../habitat";
+import { weakMapMemoize } from "reselect";
+import type { Mix } from "../habitat";
+import type { Library } from "../library";
 import { normalise } from "../mix";
 import { centroid, contains, probes, type Point, type Polygon } from "../shape";
-import type { Ground } from "./ground";
-import type { Patch } from "./terrain";
+import { moundGradient } from "./heaps";
+import type { Patch, Terrain } from "./terrain";
 
 /** Where the ground is steeper than its stuff can stand. */
 export type Steep = { xCm: number; yCm: number; slopeDeg: number; standsDeg: number; layerId: string };
 
-const STEP_CM = 0.05;
 const PROBES_ALONG = 6;
 const INWARD = 0.001;
 const ROUND = 16;
@@ -22,11 +23,11 @@ const corners = (outline: Polygon): Point[] => {
  * Where to look: the corners, as between straight edges a lift is steepest at one of them; here and there for what zones cut; and in
  * rings on every heap.
  */
-const places = ({ layer, lies }: Patch, outline: Polygon): Point[] =>
+const places = weakMapMemoize(({ mounds, lies }: Patch, outline: Polygon): Point[] =>
   [
     ...corners(outline),
     ...probes(outline, PROBES_ALONG),
-    ...(layer.kind === "soil" ? layer.mounds : [])
+    ...mounds
       .flatMap(({ xCm, yCm, radiusCm }) =>
         RINGS.flatMap((ring) =>
           Array.from({ length: ROUND }, (_, at): Point => {
@@ -36,53 +37,56 @@ const places = ({ layer, lies }: Patch, outline: Polygon): Point[] =>
         ),
       )
       .filter((point) => contains(outline, point)),
-  ].filter(([x, y]) => lies(x, y));
+  ].filter(([x, y]) => lies(x, y)),
+);
 
-/** Slope a layer stands at, degrees: of a mix, the mean of its parts by volume. */
-function standsDeg(habitat: Habitat, layerId: string): number | undefined {
-  const layer = habitat.strata.layers.find((other) => other.id === layerId);
-  if (layer?.kind !== "soil") return undefined;
-  const shares = normalise(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? []);
-  return shares.length > 0
-    ? shares.reduce((sum, { ingredientId, share }) => sum + share * ingredientsOf(habitat)(ingredientId).reposeDeg, 0)
-    : undefined;
+/** Slope a mix stands at, degrees: the mean of its parts by volume; undefined for a mix of nothing. */
+const standsDeg = weakMapMemoize((mix: Mix, library: Library): number | undefined => {
+  const shares = normalise(mix.parts);
+  if (shares.length === 0) return undefined;
+  const ofPart = (ingredientId: string) => library.get("ingredients", ingredientId).reposeDeg;
+  return shares.reduce((sum, { ingredientId, share }) => sum + share * ofPart(ingredientId), 0);
+});
+
+/** How steep the top of the layers that lie at a place is there, in closed form: a step between zones is no slope. */
+function slopeDegAt(lying: readonly Patch[], [x, y]: Point): number {
+  let [alongX, alongY] = [0, 0];
+  for (const { plain, mounds } of lying) {
+    alongX += plain.b + plain.d * y;
+    alongY += plain.c + plain.d * x;
+    for (const mound of mounds) {
+      const [byX, byY] = moundGradient(mound, x, y);
+      alongX += byX;
+      alongY += byY;
+    }
+  }
+  return (Math.atan(Math.hypot(alongX, alongY)) * 180) / Math.PI;
 }
 
-/** A step held back between zones is not a slope, so a slope is only measured between places on the same layers. */
-function slopeDegAt({ terrain }: Ground, upTo: number, [x, y]: Point): number {
-  const lying = terrain.patches.map((patch) => patch.lies(x, y));
-  const same = (tx: number, ty: number) =>
-    contains(terrain.outline, [tx, ty]) && terrain.patches.every((patch, at) => patch.lies(tx, ty) === lying[at]);
-  const topAt = (tx: number, ty: number) =>
-    terrain.patches.slice(0, upTo + 1).reduce((sum, patch, at) => sum + (lying[at] ? patch.thicknessCm(tx, ty) : 0), 0);
-  const here = topAt(x, y);
-  const rise = (dx: number, dy: number): number => {
-    const way = same(x + dx, y + dy) ? 1 : same(x - dx, y - dy) ? -1 : 0;
-    return way === 0 ? 0 : (topAt(x + way * dx, y + way * dy) - here) / STEP_CM;
-  };
-  return (Math.atan(Math.hypot(rise(STEP_CM, 0), rise(0, STEP_CM))) * 180) / Math.PI;
+/** The steepest place of a lift. */
+function steepestOf(terrain: Terrain, patch: Patch): { at: Point; deg: number } {
+  let worst: { at: Point; deg: number } = { at: [0, 0], deg: 0 };
+  const upTo = terrain.patches.slice(0, terrain.patches.indexOf(patch) + 1);
+  for (const at of places(patch, terrain.outline)) {
+    const lying = upTo.filter((other) => other.lies(...at));
+    const deg = slopeDegAt(lying, at);
+    if (deg > worst.deg) worst = { at, deg };
+  }
+  return worst;
 }
 
 /**
  * The steepest place of each soil lift whose slope is more than its stuff stands at.
  *
- * @example tooSteep(habitat, ground)[0]?.slopeDeg // 52
+ * @example tooSteep(terrain, design.mixes, library)[0]?.slopeDeg // 52
  */
-export function tooSteep(habitat: Habitat, ground: Ground): Steep[] {
-  const { patches, outline } = ground.terrain;
-  return patches.flatMap((patch, n): Steep[] => {
-    const limit = standsDeg(habitat, patch.layer.id);
+export const tooSteep = weakMapMemoize((terrain: Terrain, mixes: readonly Mix[], library: Library): Steep[] =>
+  terrain.patches.flatMap((patch): Steep[] => {
+    const { layer } = patch;
+    const mix = layer.kind === "soil" ? mixes.find((other) => other.id === layer.mixId) : undefined;
+    const limit = mix && standsDeg(mix, library);
     if (limit === undefined) return [];
-    const steepest = places(patch, outline).reduce<{ at: Point; deg: number }>(
-      (worst, at) => {
-        const deg = slopeDegAt(ground, n, at);
-        return deg > worst.deg ? { at, deg } : worst;
-      },
-      { at: [0, 0], deg: 0 },
-    );
-    if (steepest.deg <= limit) return [];
-    return [
-      { xCm: steepest.at[0], yCm: steepest.at[1], slopeDeg: steepest.deg, standsDeg: limit, layerId: patch.layer.id },
-    ];
-  });
-}
+    const { at, deg } = steepestOf(terrain, patch);
+    return deg > limit ? [{ xCm: at[0], yCm: at[1], slopeDeg: deg, standsDeg: limit, layerId: layer.id }] : [];
+  }),
+);

@@ -1,16 +1,9 @@
-import { entry, type PieceKind } from "../catalog";
-import type { Habitat, Piece, Zone } from "../habitat";
-import {
-  areaCm2,
-  contains,
-  nodes,
-  turnedEllipse,
-  turnedRectangle,
-  type Point,
-  type Polygon,
-  type Region,
-} from "../shape";
-import type { Terrain } from "./terrain";
+import { weakMapMemoize } from "reselect";
+import type { PieceKind } from "../catalog";
+import type { Piece, Zone } from "../habitat";
+import type { Library } from "../library";
+import { areaCm2, contains, turnedEllipse, turnedRectangle, type Point, type Polygon, type Region } from "../shape";
+import type { GroundPlan, Terrain } from "./terrain";
 
 /** Something solid that stands in the ground or over it, with upright sides. */
 export type Solid = {
@@ -43,7 +36,7 @@ function outlineOf(kind: PieceKind, { xCm, yCm, widthCm, depthCm, turnDeg }: Omi
 export function footCm({ rest, xCm, yCm }: Piece, terrain: Terrain): number {
   if (rest.on === "glass") return 0;
   if (rest.on === "wall") return rest.upCm;
-  return Math.max(0, (terrain.topsAt(xCm, yCm).at(-1) ?? 0) - rest.sunkCm);
+  return Math.max(0, terrain.surfaceAt(xCm, yCm) - rest.sunkCm);
 }
 
 function matterCm3(kind: PieceKind, outerCm2: number, innerCm2: number, heightCm: number): number {
@@ -54,27 +47,30 @@ function matterCm3(kind: PieceKind, outerCm2: number, innerCm2: number, heightCm
   return walls + innerCm2 * Math.min(heightCm, plates * kind.hollow.wallCm);
 }
 
-function solidOf(piece: Piece, terrain: Terrain): Solid {
-  const kind = entry("pieceKinds", piece.kindId);
+/** What of a piece does not hang on the ground under it. */
+type Form = Pick<Solid, "outline" | "hole" | "region" | "share" | "emptyKg" | "fillL">;
+
+const formOf = weakMapMemoize((piece: Piece, kind: PieceKind, floor: Polygon): Form => {
   const outline = outlineOf(kind, piece);
   const hole = kind.hollow ? outlineOf(kind, piece, 2 * kind.hollow.wallCm) : undefined;
   const filled = piece.fillMixId !== null && hole !== undefined;
   const letsSoilIn = kind.hollow?.opensTo === "soil" && !filled && hole !== undefined;
-  const baseCm = footCm(piece, terrain);
   const [outer, inner] = [areaCm2(outline), hole ? areaCm2(hole) : 0];
   return {
-    id: piece.id,
-    kind,
-    piece,
     outline,
     hole,
-    baseCm,
-    topCm: baseCm + piece.heightCm,
-    region: { inside: [outline, terrain.outline], outside: letsSoilIn ? [hole] : [] },
+    region: { inside: [outline, floor], outside: letsSoilIn ? [hole] : [] },
     share: kind.hollow ? 1 : kind.solidPct / 100,
     emptyKg: (matterCm3(kind, outer, inner, piece.heightCm) * kind.kgPerL) / CM3_PER_L,
     fillL: filled ? (inner * piece.heightCm) / CM3_PER_L : 0,
   };
+});
+
+function solidOf(piece: Piece, terrain: Terrain, library: Library): Solid {
+  const kind = library.get("pieceKinds", piece.kindId);
+  const baseCm = footCm(piece, terrain);
+  const form = formOf(piece, kind, terrain.outline);
+  return { id: piece.id, kind, piece, ...form, baseCm, topCm: baseCm + piece.heightCm };
 }
 
 /** The edges of a zone that run through the floor, not along its walls. */
@@ -89,19 +85,23 @@ export function innerEdges(zone: Zone, outline: Polygon): [Point, Point][] {
   });
 }
 
+const lengthOf = ([a, b]: [Point, Point]): number => Math.hypot(b[0] - a[0], b[1] - a[1]);
+
+/** A beam laid along an edge. */
+function beamAlong([a, b]: [Point, Point], thicknessCm: number): Polygon {
+  const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+  const turnDeg = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI;
+  return turnedRectangle(middle, lengthOf([a, b]), thicknessCm, turnDeg);
+}
+
 /** What holds a zone's ground back, along each of its inner edges. */
-function retainers(zone: Zone, terrain: Terrain): Solid[] {
+const retainers = weakMapMemoize((zone: Zone, floor: Polygon, library: Library): Solid[] => {
   const { retaining } = zone;
   if (!retaining) return [];
-  const kind = entry("pieceKinds", retaining.kindId);
-  return innerEdges(zone, terrain.outline).map(([a, b]): Solid => {
-    const lengthCm = Math.hypot(b[0] - a[0], b[1] - a[1]);
-    const outline = turnedRectangle(
-      [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2],
-      lengthCm,
-      retaining.thicknessCm,
-      (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI,
-    );
+  const kind = library.get("pieceKinds", retaining.kindId);
+  const share = kind.solidPct / 100;
+  return innerEdges(zone, floor).map((edge): Solid => {
+    const outline = beamAlong(edge, retaining.thicknessCm);
     return {
       id: zone.id,
       kind,
@@ -109,43 +109,16 @@ function retainers(zone: Zone, terrain: Terrain): Solid[] {
       hole: undefined,
       baseCm: 0,
       topCm: retaining.heightCm,
-      region: { inside: [outline, terrain.outline], outside: [] },
-      share: kind.solidPct / 100,
-      emptyKg: (areaCm2(outline) * retaining.heightCm * (kind.solidPct / 100) * kind.kgPerL) / CM3_PER_L,
+      region: { inside: [outline, floor], outside: [] },
+      share,
+      emptyKg: (areaCm2(outline) * retaining.heightCm * share * kind.kgPerL) / CM3_PER_L,
       fillL: 0,
     };
   });
-}
+});
 
-/** Everything solid in a habitat, where it stands. @example solids(habitat, terrain)[0]?.baseCm */
-export const solids = (habitat: Habitat, terrain: Terrain): Solid[] => [
-  ...habitat.pieces.map((piece) => solidOf(piece, terrain)),
-  ...habitat.strata.zones.flatMap((zone) => retainers(zone, terrain)),
+/** Everything solid in a habitat, where it stands. @example solids(habitat, terrain, library)[0]?.baseCm */
+export const solids = (habitat: GroundPlan, terrain: Terrain, library: Library): Solid[] => [
+  ...habitat.pieces.map((piece) => solidOf(piece, terrain, library)),
+  ...habitat.strata.zones.flatMap((zone) => retainers(zone, terrain.outline, library)),
 ];
-
-/** A region in pieces that no zone's edge runs through: the ground steps there. */
-const byZone = ({ inside, outside }: Region, zones: readonly Polygon[]): Region[] =>
-  zones.length === 0
-    ? [{ inside, outside }]
-    : [...zones.map((zone) => ({ inside: [...inside, zone], outside })), { inside, outside: [...outside, ...zones] }];
-
-/**
- * Litres each layer loses to a solid, from the lowest layer up.
- *
- * @example buriedL(terrain, solid)[0] // litres of pebbles a column stands in the place of
- */
-export function buriedL(terrain: Terrain, solid: Solid): number[] {
-  const lost = terrain.patches.map(() => 0);
-  if (solid.baseCm >= terrain.mostCm) return lost;
-  for (const { x, y, areaCm2: area } of byZone(solid.region, terrain.zones).flatMap((region) =>
-    nodes(region, { splits: solid.outline.length > 8 ? 1 : 3 }),
-  )) {
-    let below = 0;
-    terrain.topsAt(x, y).forEach((top, at) => {
-      const overlap = Math.min(top, solid.topCm) - Math.max(below, solid.baseCm);
-      if (overlap > 0) lost[at]! += (area * overlap * solid.share) / CM3_PER_L;
-      below = top;
-    });
-  }
-  return lost;
-}

@@ -1,7 +1,13 @@
-import { entry } from "../catalog";
-import { OVER_ALL, OVER_REST, type Habitat, type Layer, type Mound } from "../habitat";
+import { weakMapMemoize } from "reselect";
+import type { Design, Layer, Mound, Over, Shell, Zone } from "../habitat";
+import type { Library } from "../library";
 import { groundOutline } from "../shell";
-import { bounds, insideOf, type Bounds, type Circle, type Polygon, type Region } from "../shape";
+import { bounds, insideOf } from "../shape";
+import { heightAt, levelAt, type Bilinear, type Bounds, type Polygon, type Region } from "../shape";
+import { heapsCm } from "./heaps";
+
+/** What of a design the ground is made of. */
+export type GroundPlan = Pick<Design, "shell" | "strata" | "mixes" | "pieces">;
 
 /** One layer as a field over the floor: where it lies, and how thick it is there. */
 export type Patch = {
@@ -9,44 +15,44 @@ export type Patch = {
   region: Region;
   /** The upright rectangle its corners belong to. */
   frame: Bounds;
-  /** Edges across which its thickness changes its form. */
-  circles: readonly Circle[];
+  /** Its thickness without its heaps. */
+  plain: Bilinear;
+  mounds: readonly Mound[];
   /** Thickness, cm, as if it lay at this place. */
   thicknessCm: (x: number, y: number) => number;
   lies: (x: number, y: number) => boolean;
 };
 
+/** A layer where it lies at one place: heights from the glass, cm. */
+export type Slab = { patch: Patch; bottomCm: number; topCm: number };
+
 /** The ground as fields of height over the floor the walls leave. */
 export type Terrain = {
   outline: Polygon;
   patches: readonly Patch[];
-  zones: readonly Polygon[];
+  zones: readonly Zone[];
   /** No ground is higher than this, cm from the glass. */
   mostCm: number;
-  /** Tops of all layers at a place, cm from the glass, from the lowest up; a layer that does not lie there has no thickness. */
-  topsAt: (x: number, y: number) => number[];
+  /** The layers that lie at a place, from the lowest up. */
+  columnAt: (x: number, y: number) => Slab[];
+  /** Top of a layer at a place, cm from the glass; where it does not lie, of what lies there below it. */
+  topOf: (patch: Patch, x: number, y: number) => number;
+  /** The zone a place belongs to; undefined where there is none. */
+  zoneAt: (x: number, y: number) => Zone | undefined;
+  /** Top of everything at a place, cm from the glass. */
+  surfaceAt: (x: number, y: number) => number;
 };
 
-/**
- * Height of a heap over the lift it stands on, at a distance from its middle, cm.
- *
- * @example moundCm({ form: "dome", radiusCm: 10, topRadiusCm: 0, heightCm: 4, … }, 0) // 4
- */
-export function moundCm({ form, radiusCm, topRadiusCm, heightCm }: Mound, distanceCm: number): number {
-  if (distanceCm >= radiusCm) return 0;
-  if (form === "flat") return heightCm * Math.min(1, (radiusCm - distanceCm) / Math.max(1e-9, radiusCm - topRadiusCm));
-  const sphereCm = (radiusCm ** 2 + heightCm ** 2) / (2 * heightCm);
-  return Math.sqrt(sphereCm ** 2 - distanceCm ** 2) - (sphereCm - heightCm);
-}
+/** The floor a shell leaves to the ground, worked out once. */
+const outlineOf = weakMapMemoize((shell: Shell): Polygon => groundOutline(shell));
 
 /** Where a layer lies: the whole floor, a zone of it, or what the zones leave. */
-export function regionOf(habitat: Habitat, outline: Polygon, over: string): Region {
-  const { zones } = habitat.strata;
-  if (over === OVER_ALL) return { inside: [outline], outside: [] };
-  if (over === OVER_REST) return { inside: [outline], outside: zones.map((zone) => zone.points) };
-  const zone = zones.find((other) => other.id === over);
+const regionOf = weakMapMemoize((outline: Polygon, zones: readonly Zone[], on: Over["on"], zoneId: string): Region => {
+  if (on === "floor") return { inside: [outline], outside: [] };
+  if (on === "rest") return { inside: [outline], outside: zones.map((zone) => zone.points) };
+  const zone = zones.find((other) => other.id === zoneId);
   return zone ? { inside: [outline, zone.points], outside: [] } : { inside: [outline], outside: [] };
-}
+});
 
 /** The upright rectangle a lift's corners belong to: the ground's own, or its zone's. */
 function frameOfRegion({ inside, outside }: Region): Bounds {
@@ -72,70 +78,91 @@ function frameOfRegion({ inside, outside }: Region): Bounds {
   }, whole);
 }
 
-function thicknessOf(layer: Layer, { left, right, front, back }: Bounds): Patch["thicknessCm"] {
-  if (layer.kind === "barrier") {
-    const { thicknessCm } = entry("barriers", layer.materialId);
-    return () => thicknessCm;
-  }
-  if (layer.kind !== "soil") return () => layer.depthCm;
+/** Depths at four corners as a height over the plan, straight along both axes. */
+function betweenCorners({ left, right, front, back }: Bounds, corners: Extract<Layer, { kind: "soil" }>["corners"]) {
   const [width, depth] = [Math.max(1e-9, right - left), Math.max(1e-9, back - front)];
-  const { frontLeftCm: fl, frontRightCm: fr, backLeftCm: bl, backRightCm: br } = layer.corners;
-  const share = (value: number) => Math.min(1, Math.max(0, value));
-  return (x, y) => {
-    const [u, v] = [share((x - left) / width), share((y - front) / depth)];
-    const plain = (1 - v) * (fl + (fr - fl) * u) + v * (bl + (br - bl) * u);
-    return layer.mounds.length === 0
-      ? plain
-      : layer.mounds.reduce((sum, heap) => sum + moundCm(heap, Math.hypot(x - heap.xCm, y - heap.yCm)), plain);
+  const { frontLeftCm, frontRightCm, backLeftCm, backRightCm } = corners;
+  const alongX = (frontRightCm - frontLeftCm) / width;
+  const alongY = (backLeftCm - frontLeftCm) / depth;
+  const twist = (frontLeftCm - frontRightCm - backLeftCm + backRightCm) / (width * depth);
+  return {
+    a: frontLeftCm - alongX * left - alongY * front + twist * left * front,
+    b: alongX - twist * front,
+    c: alongY - twist * left,
+    d: twist,
   };
 }
 
-const circlesOf = (layer: Layer): Circle[] =>
-  layer.kind === "soil"
-    ? layer.mounds.flatMap(({ xCm, yCm, radiusCm, topRadiusCm, form }) => [
-        { xCm, yCm, radiusCm },
-        ...(form === "flat" && topRadiusCm > 0 ? [{ xCm, yCm, radiusCm: topRadiusCm }] : []),
-      ])
-    : [];
+function plainOf(layer: Layer, frame: Bounds, library: Library): Bilinear {
+  if (layer.kind === "barrier") return levelAt(library.get("barriers", layer.materialId).thicknessCm);
+  return layer.kind === "soil" ? betweenCorners(frame, layer.corners) : levelAt(layer.depthCm);
+}
+
+const clamp = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
+
+/** A layer as a field, worked out anew only when the layer or where it lies changed. */
+const patchOf = weakMapMemoize((layer: Layer, region: Region, library: Library): Patch => {
+  const frame = frameOfRegion(region);
+  const plain = plainOf(layer, frame, library);
+  const mounds = layer.kind === "soil" ? layer.mounds : [];
+  const zones = region.inside.slice(1).map(insideOf);
+  const elsewhere = region.outside.map(insideOf);
+  return {
+    layer,
+    region,
+    frame,
+    plain,
+    mounds,
+    thicknessCm: (x, y) => {
+      // Beside its own floor a lift is told as deep as at its edge.
+      const flat = heightAt(plain, clamp(x, frame.left, frame.right), clamp(y, frame.front, frame.back));
+      return flat + heapsCm(mounds, x, y);
+    },
+    lies: (x, y) => zones.every((isIn) => isIn(x, y)) && !elsewhere.some((isIn) => isIn(x, y)),
+  };
+});
+
+const mostOf = ({ layer, plain, mounds }: Patch): number => {
+  if (layer.kind !== "soil") return plain.a;
+  return Math.max(...Object.values(layer.corners)) + mounds.reduce((sum, mound) => sum + mound.heightCm, 0);
+};
+
+const zoneFinder = weakMapMemoize((zones: readonly Zone[]) => {
+  const outlines = zones.map((zone) => ({ zone, isIn: insideOf(zone.points) }));
+  return (x: number, y: number) => outlines.find(({ isIn }) => isIn(x, y))?.zone;
+});
+
+function columnOf(patches: readonly Patch[], x: number, y: number): Slab[] {
+  const column: Slab[] = [];
+  let topCm = 0;
+  for (const patch of patches) {
+    if (!patch.lies(x, y)) continue;
+    const bottomCm = topCm;
+    topCm += patch.thicknessCm(x, y);
+    column.push({ patch, bottomCm, topCm });
+  }
+  return column;
+}
 
 /**
  * The layers of a habitat as fields over its floor.
  *
- * @example terrainOf(habitat).topsAt(30, 20).at(-1) // the surface in the middle
+ * @example terrainOf(habitat, library).surfaceAt(30, 20) // the surface in the middle
  */
-export function terrainOf(habitat: Habitat): Terrain {
-  const outline = groundOutline(habitat.shell);
-  const patches = habitat.strata.layers.map((layer): Patch => {
-    const region = regionOf(habitat, outline, layer.over);
-    const frame = frameOfRegion(region);
-    const zones = region.inside.slice(1).map(insideOf);
-    const elsewhere = region.outside.map(insideOf);
-    return {
-      layer,
-      region,
-      frame,
-      circles: circlesOf(layer),
-      thicknessCm: thicknessOf(layer, frame),
-      lies: (x, y) => zones.every((isIn) => isIn(x, y)) && !elsewhere.some((isIn) => isIn(x, y)),
-    };
+export function terrainOf({ shell, strata }: Pick<Design, "shell" | "strata">, library: Library): Terrain {
+  const outline = outlineOf(shell);
+  const patches = strata.layers.map((layer) => {
+    const zoneId = layer.over.on === "zone" ? layer.over.zoneId : "";
+    return patchOf(layer, regionOf(outline, strata.zones, layer.over.on, zoneId), library);
   });
-  const mostOf = (layer: Layer): number =>
-    layer.kind === "soil"
-      ? Math.max(...Object.values(layer.corners)) + layer.mounds.reduce((sum, mound) => sum + mound.heightCm, 0)
-      : layer.kind === "barrier"
-        ? entry("barriers", layer.materialId).thicknessCm
-        : layer.depthCm;
   return {
     outline,
     patches,
-    zones: habitat.strata.zones.map((zone) => zone.points),
-    mostCm: habitat.strata.layers.reduce((sum, layer) => sum + mostOf(layer), 0),
-    topsAt: (x, y) => {
-      let top = 0;
-      return patches.map((patch) => {
-        if (patch.lies(x, y)) top += patch.thicknessCm(x, y);
-        return top;
-      });
-    },
+    zones: strata.zones,
+    mostCm: patches.reduce((sum, patch) => sum + mostOf(patch), 0),
+    columnAt: (x, y) => columnOf(patches, x, y),
+    topOf: (patch, x, y) => columnOf(patches.slice(0, patches.indexOf(patch) + 1), x, y).at(-1)?.topCm ?? 0,
+    zoneAt: zoneFinder(strata.zones),
+    surfaceAt: (x, y) => patches.reduce((sum, patch) => (patch.lies(x, y) ? sum + patch.thicknessCm(x, y) : sum), 0),
   };
 }

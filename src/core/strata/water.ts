@@ -1,8 +1,8 @@
-import { entry, rule } from "../catalog";
-import type { Habitat } from "../habitat";
-import { areaCm2, nodes } from "../shape";
+import { rule } from "../catalog";
+import type { Library } from "../library";
+import { areaCm2, plainNodes } from "../shape";
 import type { Solid } from "./solids";
-import { terrainOf, type Patch, type Terrain } from "./terrain";
+import type { GroundPlan, Patch, Terrain } from "./terrain";
 
 /** The drainage as a vessel. All litres are water between the pieces, not pebbles. */
 export type WaterStore = {
@@ -24,13 +24,14 @@ const CM3_PER_L = 1000;
 const isVessel = ({ layer }: Patch): boolean => layer.kind === "drainage" || layer.kind === "falseBottom";
 
 /** Water between the pieces of a medium; under a plate there is nothing but its legs. */
-const voidShare = ({ layer }: Patch): number =>
-  layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).voidPct / 100 : 1;
+const voidShare = ({ layer }: Patch, library: Library): number =>
+  layer.kind === "drainage" ? library.get("drainageMedia", layer.materialId).voidPct / 100 : 1;
 
-const riseCm = ({ layer }: Patch): number =>
-  layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).capillaryRiseCm : 0;
+const riseCm = ({ layer }: Patch, library: Library): number =>
+  layer.kind === "drainage" ? library.get("drainageMedia", layer.materialId).capillaryRiseCm : 0;
 
-type Slice = { bottomCm: number; topCm: number; litresPerCm: number };
+/** A small part of the vessel's floor as a column: its foot and head, and what a centimetre of it holds. */
+type Slice = { bottomCm: number; topCm: number; litresPerCm: number; share: number };
 
 /** What stands in the drainage: its matter takes room, and inside a pump column there is water without any medium. */
 function standingIn(solid: Solid, share: number, lowCm: number, highCm: number): number {
@@ -41,50 +42,73 @@ function standingIn(solid: Solid, share: number, lowCm: number, highCm: number):
   return ((inner - outer * share) * overlap) / CM3_PER_L;
 }
 
-/** The highest safe standing water, cm from the glass, or undefined where there is no drainage. @example safeWaterLineCm(habitat) // 4 */
-export const safeWaterLineCm = (habitat: Habitat): number | undefined =>
-  waterStore(habitat, terrainOf(habitat), [])?.safeLineCm;
+/** A vessel in slices: its own foot and head over each part of its floor. */
+function slicesOf(patch: Patch, terrain: Terrain, share: number): Slice[] {
+  return plainNodes(patch.region).map(({ x, y, areaCm2: area }) => {
+    const slab = terrain.columnAt(x, y).find((other) => other.patch === patch);
+    const litresPerCm = (area * share) / CM3_PER_L;
+    return { bottomCm: slab?.bottomCm ?? 0, topCm: slab?.topCm ?? 0, litresPerCm, share };
+  });
+}
 
-/** The drainage as a vessel, or undefined where there is none. Legs' walls are taken off by the share of the floor they stand on. */
+/**
+ * The drainage as a vessel, or undefined where there is none. Legs' walls are taken off by the share of the floor they stand on.
+ *
+ * @param legShare by layer id
+ */
 export function waterStore(
-  habitat: Habitat,
+  habitat: Pick<GroundPlan, "strata">,
   terrain: Terrain,
   standing: readonly Solid[],
+  library: Library,
   legShare: ReadonlyMap<string, number> = new Map(),
 ): WaterStore | undefined {
   const vessels = terrain.patches.filter(isVessel);
   if (vessels.length === 0) return undefined;
-  const slices = vessels.flatMap((patch): (Slice & { share: number })[] => {
-    const n = terrain.patches.indexOf(patch);
+  const slices = vessels.flatMap((patch) => {
     const legs = legShare.get(patch.layer.id) ?? 0;
-    const share = voidShare(patch) * (1 - legs);
-    return nodes(patch.region).map(({ x, y, areaCm2: area }) => {
-      const tops = terrain.topsAt(x, y);
-      return { bottomCm: tops[n - 1] ?? 0, topCm: tops[n] ?? 0, litresPerCm: (area * share) / CM3_PER_L, share };
-    });
+    return slicesOf(patch, terrain, voidShare(patch, library) * (1 - legs));
   });
-  const [lowCm, topCm] = [
-    Math.min(...slices.map((slice) => slice.bottomCm)),
-    Math.max(...slices.map((slice) => slice.topCm)),
-  ];
+  const lowCm = Math.min(...slices.map((slice) => slice.bottomCm));
+  const topCm = slices.length > 0 ? Math.max(...slices.map((slice) => slice.topCm)) : 0;
   const share = slices[0]?.share ?? 1;
-  const atL = (lineCm: number): number => {
-    const between = slices.reduce(
+
+  const between = (lineCm: number): number =>
+    slices.reduce(
       (sum, slice) => sum + Math.max(0, Math.min(lineCm, slice.topCm) - slice.bottomCm) * slice.litresPerCm,
       0,
     );
-    return Math.max(
-      0,
-      standing.reduce((sum, solid) => sum + standingIn(solid, share, lowCm, Math.min(lineCm, topCm)), between),
-    );
-  };
-  const line = Math.min(habitat.strata.waterLineCm, topCm);
+  const inStanding = (lineCm: number): number =>
+    standing.reduce((sum, solid) => sum + standingIn(solid, share, lowCm, Math.min(lineCm, topCm)), 0);
+  const atL = (lineCm: number): number => Math.max(0, between(lineCm) + inStanding(lineCm));
+
+  const { waterLineCm } = habitat.strata;
+  const aroundCm = Math.min(topCm, Math.min(waterLineCm, topCm) + 0.5);
+  const climbsCm = Math.max(...vessels.map((patch) => riseCm(patch, library)));
   return {
-    topCm: slices.length > 0 ? topCm : 0,
+    topCm,
     capacityL: atL(topCm),
-    safeLineCm: Math.max(0, topCm - Math.max(...vessels.map(riseCm)) - rule("safeGapCm")),
-    keptL: atL(habitat.strata.waterLineCm),
-    perCmL: atL(Math.min(topCm, line + 0.5)) - atL(Math.min(topCm, line + 0.5) - 1),
+    safeLineCm: Math.max(0, topCm - climbsCm - rule("safeGapCm")),
+    keptL: atL(waterLineCm),
+    perCmL: atL(aroundCm) - atL(aroundCm - 1),
     atL,
   };
+}
+
+const HALVINGS = 40;
+
+/**
+ * The line at which so much water stands: {@link WaterStore.atL} the other way round.
+ *
+ * @returns cm from the glass, at most the top of the drainage
+ * @example lineAtL(water, water.atL(3)) // 3
+ */
+export function lineAtL({ atL, topCm }: Pick<WaterStore, "atL" | "topCm">, litres: number): number {
+  let [low, high] = [0, topCm];
+  for (let n = 0; n < HALVINGS; n += 1) {
+    const middle = (low + high) / 2;
+    if (atL(middle) < litres) low = middle;
+    else high = middle;
+  }
+  return high;
 }

@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { catalog, findEntry, type CatalogKind } from "../catalog";
+import type { CatalogKind } from "../catalog";
 import { NameSchema } from "../habitat";
+import type { Library } from "../library";
 
 /** The shelves of the catalogue whose things are bought and kept. */
 export const BUYABLE = [
@@ -13,6 +14,7 @@ export const BUYABLE = [
   "pieceKinds",
   "plants",
   "crew",
+  "gear",
 ] as const satisfies readonly CatalogKind[];
 export type Buyable = (typeof BUYABLE)[number];
 
@@ -60,8 +62,8 @@ export type Bins = z.infer<typeof BinsSchema>;
 
 export const EMPTY_BINS: Bins = { format: "rincon-bins", formatVersion: 1, currency: "EUR", stock: [], packs: [] };
 
-/** What unit a thing is counted in. @example unitOf("ingredients", "coir") // "loose" */
-export function unitOf(shelf: Buyable, itemId: string): Amount["kind"] {
+/** What unit a thing is counted in. @example unitOf("ingredients", "coir", library) // "loose" */
+export function unitOf(shelf: Buyable, itemId: string, library: Library): Amount["kind"] {
   switch (shelf) {
     case "barriers":
     case "falseBottoms":
@@ -69,10 +71,11 @@ export function unitOf(shelf: Buyable, itemId: string): Amount["kind"] {
     case "plants":
     case "crew":
     case "pieceKinds":
+    case "gear":
       return "pieces";
     case "supplies":
       return ({ pieces: "pieces", litres: "loose", length: "length", sheet: "sheet" } as const)[
-        findEntry("supplies", itemId)?.unit ?? "pieces"
+        library.find("supplies", itemId)?.unit ?? "pieces"
       ];
     default:
       return "loose";
@@ -80,40 +83,39 @@ export function unitOf(shelf: Buyable, itemId: string): Amount["kind"] {
 }
 
 /** Every thing that can be bought. */
-export const buyables = (): { shelf: Buyable; itemId: string }[] =>
-  BUYABLE.flatMap((shelf) => catalog[shelf].map((item) => ({ shelf, itemId: item.id })));
+export const buyables = (library: Library): { shelf: Buyable; itemId: string }[] =>
+  BUYABLE.flatMap((shelf) => library.all(shelf).map((item) => ({ shelf, itemId: item.id })));
 
-/** Of what a builder added only the name is known here: its id says that it is their own. */
-const known = ({ shelf, itemId }: { shelf: Buyable; itemId: string }): boolean =>
-  findEntry(shelf, itemId) !== undefined || (shelf === "ingredients" && /^own[A-Za-z0-9]+$/.test(itemId));
+type Thing = { shelf: Buyable; itemId: string };
 
-/**
- * Puts a stock line or a pack in, or in the place of the one with its id.
- *
- * @throws RangeError naming the field when the thing is not in the library or is counted in another unit
- * @example withPack(bins, { id: "p", shelf: "ingredients", itemId: "coir", form: "brick", holds: { kind: "loose", looseL: 8 }, price: 4 })
- */
-export function withPack(bins: Bins, pack: Pack): Bins {
-  const checked = PackSchema.parse(pack);
-  if (!known(checked)) throw new RangeError(`itemId: "${checked.itemId}" is not in the library`);
-  if (checked.holds.kind !== unitOf(checked.shelf, checked.itemId))
-    throw new RangeError("holds: counted in another unit than the thing");
-  const others = bins.packs.some((other) => other.id === checked.id);
-  return {
-    ...bins,
-    packs: others ? bins.packs.map((other) => (other.id === checked.id ? checked : other)) : [...bins.packs, checked],
-  };
+/** @throws RangeError naming the field when the thing is not in the library or is counted in another unit */
+function checkThing({ shelf, itemId }: Thing, counted: Amount, field: string, library: Library): void {
+  if (!library.find(shelf, itemId)) throw new RangeError(`itemId: "${itemId}" is not in the library`);
+  if (counted.kind !== unitOf(shelf, itemId, library))
+    throw new RangeError(`${field}: counted in another unit than the thing`);
 }
 
-/** Sets what is in stock of a thing. Nothing of it takes the line out. @throws RangeError as {@link withPack} */
-export function withStock(bins: Bins, line: Stock): Bins {
+/** A list with an item added, or in the place of the one with its id. */
+const put = <T extends { id: string }>(items: readonly T[], item: T): T[] =>
+  items.some((other) => other.id === item.id)
+    ? items.map((other) => (other.id === item.id ? item : other))
+    : [...items, item];
+
+/**
+ * Puts a pack in, or in the place of the one with its id.
+ *
+ * @throws RangeError naming the field when the thing is not in the library or is counted in another unit
+ * @example withPack(bins, { id: "p", shelf: "ingredients", itemId: "coir", form: "brick", holds: { kind: "loose", looseL: 8 }, price: 4 }, library)
+ */
+export function withPack(bins: Bins, pack: Pack, library: Library): Bins {
+  const checked = PackSchema.parse(pack);
+  checkThing(checked, checked.holds, "holds", library);
+  return { ...bins, packs: put(bins.packs, checked) };
+}
+
+/** Sets what is in stock of a thing. @throws RangeError as {@link withPack} */
+export function withStock(bins: Bins, line: Stock, library: Library): Bins {
   const checked = StockSchema.parse(line);
-  if (!known(checked)) throw new RangeError(`itemId: "${checked.itemId}" is not in the library`);
-  if (checked.amount.kind !== unitOf(checked.shelf, checked.itemId))
-    throw new RangeError("amount: counted in another unit than the thing");
-  const others = bins.stock.some((other) => other.id === checked.id);
-  return {
-    ...bins,
-    stock: others ? bins.stock.map((other) => (other.id === checked.id ? checked : other)) : [...bins.stock, checked],
-  };
+  checkThing(checked, checked.amount, "amount", library);
+  return { ...bins, stock: put(bins.stock, checked) };
 }

@@ -1,18 +1,20 @@
 import { expect, it } from "vitest";
+import { STOCK } from "../library";
 import { EMPTY_BINS, litrePrices, litresInStock, mixPricePerL, withPack, withStock, type Bins } from "./index";
 
 const loose = (looseL: number) => ({ kind: "loose" as const, looseL });
 const bins: Bins = [
-  (b: Bins) => withStock(b, { id: "a", shelf: "ingredients", itemId: "coir", amount: loose(6) }),
-  (b: Bins) => withStock(b, { id: "b", shelf: "ingredients", itemId: "coir", amount: loose(5) }),
-  (b: Bins) => withStock(b, { id: "c", shelf: "ingredients", itemId: "peat", amount: loose(0) }),
-  (b: Bins) => withPack(b, { id: "d", shelf: "ingredients", itemId: "coir", form: "brick", holds: loose(8), price: 4 }),
+  (b: Bins) => withStock(b, { id: "a", shelf: "ingredients", itemId: "coir", amount: loose(6) }, STOCK),
+  (b: Bins) => withStock(b, { id: "b", shelf: "ingredients", itemId: "coir", amount: loose(5) }, STOCK),
+  (b: Bins) => withStock(b, { id: "c", shelf: "ingredients", itemId: "peat", amount: loose(0) }, STOCK),
   (b: Bins) =>
-    withPack(b, { id: "e", shelf: "ingredients", itemId: "coir", form: "bale", holds: loose(60), price: 18 }),
+    withPack(b, { id: "d", shelf: "ingredients", itemId: "coir", form: "brick", holds: loose(8), price: 4 }, STOCK),
   (b: Bins) =>
-    withPack(b, { id: "f", shelf: "ingredients", itemId: "fineBark", form: "bag", holds: loose(10), price: 8 }),
+    withPack(b, { id: "e", shelf: "ingredients", itemId: "coir", form: "bale", holds: loose(60), price: 18 }, STOCK),
   (b: Bins) =>
-    withPack(b, { id: "g", shelf: "ingredients", itemId: "peat", form: "bale", holds: loose(20), price: null }),
+    withPack(b, { id: "f", shelf: "ingredients", itemId: "fineBark", form: "bag", holds: loose(10), price: 8 }, STOCK),
+  (b: Bins) =>
+    withPack(b, { id: "g", shelf: "ingredients", itemId: "peat", form: "bale", holds: loose(20), price: null }, STOCK),
 ].reduce((made, step) => step(made), EMPTY_BINS);
 
 it("counts a thing's lines together, and leaves out what is used up", () =>

@@ -1,28 +1,37 @@
+import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
 import { applyAll, startHabitat } from "../habitat";
 import { blend } from "../mix";
 import { ground } from "../strata";
+import { scene } from "../testing";
 import { needs } from "./index";
+import { pantryOf } from "../mix";
+
+const PANTRY = pantryOf(STOCK);
 
 const habitat = applyAll(
-  startHabitat({
-    id: "h",
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-  }),
+  startHabitat(
+    {
+      id: "h",
+      name: "Fernwall",
+      createdAt: "2026-01-05T08:00:00Z",
+      startOn: "2026-01-05",
+      animalId: "crocodileSkink",
+      count: 2,
+      room: { temperatureC: 21, humidityRh: 45 },
+      shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+    },
+    STOCK,
+  ),
   [
     { name: "addLayer", args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 3, backCm: 3 } } },
     { name: "takeRecipe", args: { mixId: "mix-2", recipeId: "peatFreeForest" } },
     { name: "addPlant", args: { id: "a", plantId: "nervePlant", xCm: 10, yCm: 10 } },
     { name: "addPlant", args: { id: "b", plantId: "nervePlant", xCm: 20, yCm: 10 } },
   ],
+  STOCK,
 );
-const list = needs(habitat);
+const list = needs(scene(habitat));
 const amountOf = (id: string) => list.find((need) => need.id === id)?.amount;
 
 describe("what a habitat is built from", () => {
@@ -30,14 +39,14 @@ describe("what a habitat is built from", () => {
     expect(amountOf("clayPebbles")).toEqual({ kind: "loose", looseL: expect.closeTo(13.5 * 1.1, 10) });
   });
   it("adds one ingredient up over both lifts, each thing standing once", () => {
-    const soils = ground(habitat).levels.filter((level) => level.kind === "soil");
+    const soils = ground(habitat, STOCK).levels.filter((level) => level.kind === "soil");
     const soilLitres = list
       .filter((need) => need.shelf === "ingredients")
       .reduce((sum, need) => sum + (need.amount.kind === "loose" ? need.amount.looseL : 0), 0);
     const measured = soils.reduce((sum, level) => {
       const layer = habitat.strata.layers.find((other) => other.id === level.layerId)!;
       const lostPct =
-        layer.kind === "soil" ? blend(habitat.mixes.find((mix) => mix.id === layer.mixId)!.parts)!.lostPct : 0;
+        layer.kind === "soil" ? blend(habitat.mixes.find((mix) => mix.id === layer.mixId)!.parts, PANTRY)!.lostPct : 0;
       return sum + level.looseL / (1 - lostPct / 100);
     }, 0);
     expect(soilLitres).toBeCloseTo(measured, 8);
@@ -48,46 +57,53 @@ describe("what a habitat is built from", () => {
     expect(amountOf("insectScreen")).toEqual({ kind: "sheet", widthCm: 65, depthCm: 50 });
   });
   it("has what the walls, a false bottom, zones and pieces are built from, each in its own unit", () => {
-    const built = applyAll(habitat, [
-      { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
-      { name: "setTreatment", args: { wall: "left", treatmentId: "corkPanel", thicknessCm: 2 } },
-      { name: "removeLayers", args: { layerIds: ["drainage-1"] } },
-      {
-        name: "addLayer",
-        args: { layer: { id: "grid", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 7 } },
-      },
-      {
-        name: "addZone",
-        args: {
-          id: "z",
-          name: "Z",
-          points: [
-            [2, 0],
-            [20, 0],
-            [20, 40],
-            [2, 40],
-          ],
-          retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 12 },
+    const built = applyAll(
+      habitat,
+      [
+        {
+          name: "setTreatment",
+          args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 },
         },
-      },
-      {
-        name: "addPiece",
-        args: {
-          id: "t",
-          kindId: "corkTube",
-          xCm: 40,
-          yCm: 20,
-          turnDeg: 0,
-          widthCm: 14,
-          depthCm: 14,
-          heightCm: 30,
-          rest: { on: "glass" },
-          fillMixId: "mix-1",
+        { name: "setTreatment", args: { wall: "left", treatmentId: "corkPanel", thicknessCm: 2 } },
+        { name: "removeLayers", args: { layerIds: ["drainage-1"] } },
+        {
+          name: "addLayer",
+          args: { layer: { id: "grid", kind: "falseBottom", materialId: "diffuserGrid", depthCm: 7 } },
         },
-      },
-    ]);
-    const land = ground(built);
-    const all = needs(built, land);
+        {
+          name: "addZone",
+          args: {
+            id: "z",
+            name: "Z",
+            points: [
+              [2, 0],
+              [20, 0],
+              [20, 40],
+              [2, 40],
+            ],
+            retaining: { kindId: "corkWall", thicknessCm: 3, heightCm: 12 },
+          },
+        },
+        {
+          name: "addPiece",
+          args: {
+            id: "t",
+            kindId: "corkTube",
+            xCm: 40,
+            yCm: 20,
+            turnDeg: 0,
+            widthCm: 14,
+            depthCm: 14,
+            heightCm: 30,
+            rest: { on: "glass" },
+            fillMixId: "mix-1",
+          },
+        },
+      ],
+      STOCK,
+    );
+    const land = ground(built, STOCK);
+    const all = needs(scene(built));
     const amount = (id: string) => all.find((need) => need.id === id)?.amount;
     expect(amount("foamCan")).toEqual({ kind: "pieces", count: Math.ceil((60 * 45 * 5 * 1.35) / 1000 / 18) });
     expect(amount("corkSheet")).toEqual({ kind: "sheet", widthCm: 45, depthCm: 45 });

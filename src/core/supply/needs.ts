@@ -1,28 +1,32 @@
 import type { CatalogKind } from "../catalog";
-import type { Amount } from "./bins";
-import { ingredientsOf, type Habitat, type Treatment } from "../habitat";
-import { litresFor } from "../mix";
+import type { Layer, Treatment } from "../habitat";
+import { litresFor, pantryOf } from "../mix";
+import type { Scene } from "../scene";
 import { wallLengthCm, wallWork } from "../shell";
-import { cutSheets, ground as groundOf, mixtureOf, type Ground } from "../strata";
+import { cutSheets, mixtureOf } from "../strata";
+import type { Amount } from "./bins";
 
 export type Need = { shelf: CatalogKind; id: string; amount: Amount };
 
-const addUp = (needs: readonly Need[]): Need[] => {
+/** Two amounts of one thing as one; undefined where they do not add up, as two sheets do not. */
+function sumOf(one: Amount, other: Amount): Amount | undefined {
+  if (one.kind === "loose" && other.kind === "loose") return { ...one, looseL: one.looseL + other.looseL };
+  if (one.kind === "pieces" && other.kind === "pieces") return { ...one, count: one.count + other.count };
+  if (one.kind === "length" && other.kind === "length") return { ...one, lengthCm: one.lengthCm + other.lengthCm };
+  return undefined;
+}
+
+function addUp(needs: readonly Need[]): Need[] {
   const byThing = new Map<string, Need>();
   for (const need of needs) {
     const key = `${need.shelf}/${need.id}/${need.amount.kind}`;
-    const before = byThing.get(key)?.amount;
-    const { amount } = need;
-    if (before?.kind === "loose" && amount.kind === "loose")
-      byThing.set(key, { ...need, amount: { kind: "loose", looseL: before.looseL + amount.looseL } });
-    else if (before?.kind === "pieces" && amount.kind === "pieces")
-      byThing.set(key, { ...need, amount: { kind: "pieces", count: before.count + amount.count } });
-    else if (before?.kind === "length" && amount.kind === "length")
-      byThing.set(key, { ...need, amount: { kind: "length", lengthCm: before.lengthCm + amount.lengthCm } });
+    const before = byThing.get(key);
+    const amount = before && sumOf(before.amount, need.amount);
+    if (amount) byThing.set(key, { ...need, amount });
     else byThing.set(before ? `${key}/${byThing.size}` : key, need);
   }
   return [...byThing.values()];
-};
+}
 
 const looseNeed = (shelf: CatalogKind, id: string, looseL: number): Need[] =>
   looseL > 0 ? [{ shelf, id, amount: { kind: "loose", looseL } }] : [];
@@ -32,100 +36,92 @@ const pieceNeed = (shelf: CatalogKind, id: string, count: number): Need[] =>
 /** The paint a finish is made of, as one asks for it in the shop. */
 const PAINTS: Record<string, string> = { cementPaint: "cementPaint", plasterPaint: "wallPaint", epoxyPutty: "putty" };
 
-function wallNeeds(habitat: Habitat, treatment: Treatment): Need[] {
-  const work = wallWork(habitat.shell, treatment);
-  const panel = { corkPanel: "corkSheet", removablePanel: "rigidPanel" }[treatment.treatmentId];
+const sheetNeed = (shelf: CatalogKind, id: string, size: { widthCm: number; depthCm: number }): Need => ({
+  shelf,
+  id,
+  amount: { kind: "sheet", widthCm: size.widthCm, depthCm: size.depthCm },
+});
+
+/** The sheet a wall is built from, where it is one. */
+const PANELS: Record<string, string> = { corkPanel: "corkSheet", removablePanel: "rigidPanel" };
+
+function wallNeeds({ habitat, library }: Scene, treatment: Treatment): Need[] {
+  const { shell } = habitat;
+  const work = wallWork(shell, treatment, library);
+  const panel = PANELS[treatment.treatmentId];
+  const size = { widthCm: wallLengthCm(shell, treatment.wall), depthCm: shell.heightCm };
   return [
     ...pieceNeed("supplies", "foamCan", work.foamCans),
     ...pieceNeed("supplies", "siliconeCartridge", work.cartridges),
     ...looseNeed("supplies", PAINTS[treatment.finishId ?? ""] ?? "wallPaint", work.paintL),
     ...looseNeed("ingredients", "coir", work.fibreL),
     ...looseNeed("supplies", "sculptingClay", work.clayL),
-    ...(panel && work.sheetCm2 > 0
-      ? [
-          {
-            shelf: "supplies" as const,
-            id: panel,
-            amount: {
-              kind: "sheet" as const,
-              widthCm: wallLengthCm(habitat.shell, treatment.wall),
-              depthCm: habitat.shell.heightCm,
-            },
-          },
-        ]
-      : []),
+    ...(panel && work.sheetCm2 > 0 ? [sheetNeed("supplies", panel, size)] : []),
   ];
 }
 
-function layerNeeds(habitat: Habitat, ground: Ground): Need[] {
-  const sheets = new Map(cutSheets(habitat, ground).map((sheet) => [sheet.layerId, sheet]));
-  return habitat.strata.layers.flatMap((layer, at): Need[] => {
-    const looseL = ground.levels[at]?.looseL ?? 0;
-    switch (layer.kind) {
-      case "drainage":
-        return looseNeed("drainageMedia", layer.materialId, looseL);
-      case "falseBottom": {
-        const legs = ground.legs.find((plan) => plan.layerId === layer.id);
-        if (!legs) return [];
-        return [
-          { shelf: "falseBottoms", id: layer.materialId, amount: { kind: "sheet", ...legs.plate } },
-          ...(layer.materialId === "gridOnFoam"
-            ? []
-            : [
-                {
-                  shelf: "supplies" as const,
-                  id: "legPipe",
-                  amount: { kind: "length" as const, lengthCm: legs.pipeCm },
-                },
-              ]),
-        ];
-      }
-      case "barrier": {
-        const sheet = sheets.get(layer.id);
-        return sheet
-          ? [
-              {
-                shelf: "barriers",
-                id: layer.materialId,
-                amount: { kind: "sheet", widthCm: sheet.widthCm, depthCm: sheet.depthCm },
-              },
-            ]
-          : [];
-      }
-      case "dressing":
-        return looseNeed("dressings", layer.materialId, looseL);
-      case "soil":
-        return mixNeeds(habitat, layer.mixId, looseL);
-    }
-  });
+function mixNeeds({ habitat, library }: Scene, mixId: string, looseL: number): Need[] {
+  const parts = habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [];
+  return litresFor(parts, looseL, pantryOf(library)).flatMap(({ ingredientId, litres }) =>
+    looseNeed("ingredients", ingredientId, litres),
+  );
 }
 
-const mixNeeds = (habitat: Habitat, mixId: string, looseL: number): Need[] =>
-  litresFor(habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [], looseL, ingredientsOf(habitat)).flatMap(
-    ({ ingredientId, litres }) => looseNeed("ingredients", ingredientId, litres),
-  );
+/** A plate, and the pipe its legs are cut from; a grid on foam stands without legs. */
+function plateNeeds({ ground }: Scene, layer: Extract<Layer, { kind: "falseBottom" }>): Need[] {
+  const legs = ground.legs.find((plan) => plan.layerId === layer.id);
+  if (!legs) return [];
+  const pipe: Need = { shelf: "supplies", id: "legPipe", amount: { kind: "length", lengthCm: legs.pipeCm } };
+  return [
+    sheetNeed("falseBottoms", layer.materialId, legs.plate),
+    ...(layer.materialId === "gridOnFoam" ? [] : [pipe]),
+  ];
+}
+
+function layerNeeds(scene: Scene, layer: Layer): Need[] {
+  const { ground, library } = scene;
+  const looseL = ground.levelOf(layer.id)?.looseL ?? 0;
+  switch (layer.kind) {
+    case "drainage":
+      return looseNeed("drainageMedia", layer.materialId, looseL);
+    case "falseBottom":
+      return plateNeeds(scene, layer);
+    case "barrier": {
+      const sheet = cutSheets(ground, library).find((other) => other.layerId === layer.id);
+      return sheet ? [sheetNeed("barriers", layer.materialId, sheet)] : [];
+    }
+    case "dressing":
+      return looseNeed("dressings", layer.materialId, looseL);
+    case "soil":
+      return mixNeeds(scene, layer.mixId, looseL);
+  }
+}
+
+/** What hollow pieces are filled with. */
+function fillingNeeds(scene: Scene): Need[] {
+  const { habitat, ground, library } = scene;
+  return ground.solids.flatMap(({ piece, fillL }) => {
+    if (!piece?.fillMixId || fillL <= 0) return [];
+    const settles = mixtureOf(habitat, piece.fillMixId, library)?.settlesPct ?? 0;
+    return mixNeeds(scene, piece.fillMixId, fillL * (1 + settles / 100));
+  });
+}
 
 /**
  * All a habitat is built from, with the allowance for settling: what to have at hand, before looking at what is in stock.
  *
- * @example needs(habitat).find((n) => n.id === "clayPebbles")?.amount // { kind: "loose", looseL: 14.85 }
+ * @example needs(scene).find((n) => n.id === "clayPebbles")?.amount // { kind: "loose", looseL: 14.85 }
  */
-export function needs(habitat: Habitat, ground: Ground = groundOf(habitat)): Need[] {
-  const filled = habitat.pieces.flatMap((piece) => {
-    const litres = ground.solids.find((solid) => solid.piece === piece)?.fillL ?? 0;
-    return piece.fillMixId && litres > 0
-      ? mixNeeds(habitat, piece.fillMixId, litres * (1 + (mixtureOf(habitat, piece.fillMixId)?.settlesPct ?? 0) / 100))
-      : [];
-  });
+export function needs(scene: Scene): Need[] {
+  const { shell, strata, pieces, plants, crew, gear } = scene.habitat;
   return addUp([
-    ...habitat.shell.treatments.flatMap((treatment) => wallNeeds(habitat, treatment)),
-    ...layerNeeds(habitat, ground),
-    ...filled,
-    ...habitat.pieces.flatMap((piece) => pieceNeed("pieceKinds", piece.kindId, 1)),
-    ...habitat.strata.zones.flatMap((zone) =>
-      zone.retaining ? pieceNeed("pieceKinds", zone.retaining.kindId, 1) : [],
-    ),
-    ...habitat.plants.flatMap((stand) => pieceNeed("plants", stand.plantId, 1)),
-    ...habitat.crew.flatMap(({ crewId, count }) => pieceNeed("crew", crewId, count)),
+    ...shell.treatments.flatMap((treatment) => wallNeeds(scene, treatment)),
+    ...strata.layers.flatMap((layer) => layerNeeds(scene, layer)),
+    ...fillingNeeds(scene),
+    ...pieces.flatMap((piece) => pieceNeed("pieceKinds", piece.kindId, 1)),
+    ...strata.zones.flatMap(({ retaining }) => (retaining ? pieceNeed("pieceKinds", retaining.kindId, 1) : [])),
+    ...plants.flatMap((stand) => pieceNeed("plants", stand.plantId, 1)),
+    ...crew.flatMap(({ crewId, count }) => pieceNeed("crew", crewId, count)),
+    ...gear.flatMap(({ kindId }) => pieceNeed("gear", kindId, 1)),
   ]);
 }

@@ -1,3 +1,4 @@
+import { STOCK } from "../library";
 import fc from "fast-check";
 import load from "highs";
 import { describe, expect, it } from "vitest";
@@ -50,12 +51,16 @@ describe("the choice of whole packs", () => {
         fc.boolean(),
         (a, b, offered, stockL, swaps) => {
           const packs = offered.map((pack, at) => bag(`p${at}`, pack.itemId, pack.looseL, pack.price));
-          const shelf = withStock(bins(...packs), {
-            id: "s",
-            shelf: "ingredients",
-            itemId: "playSand",
-            amount: { kind: "loose", looseL: stockL },
-          });
+          const shelf = withStock(
+            bins(...packs),
+            {
+              id: "s",
+              shelf: "ingredients",
+              itemId: "playSand",
+              amount: { kind: "loose", looseL: stockL },
+            },
+            STOCK,
+          );
           const wants = [loose("playSand", a), loose("redSand", b)];
           const of = (itemId: string, counts: readonly number[]) =>
             packs.reduce(
@@ -146,12 +151,16 @@ describe("the choice of whole packs", () => {
     expect(made.cost).toBe(3 * 4 + 9 + 2 * 2 + 2 * 8);
   });
   it("says what nobody sells, what has no price, and buys nothing that is in stock", () => {
-    const stocked = withStock(bins(bag("b", "coir", 5, null)), {
-      id: "s",
-      shelf: "ingredients",
-      itemId: "peat",
-      amount: { kind: "loose", looseL: 12 },
-    });
+    const stocked = withStock(
+      bins(bag("b", "coir", 5, null)),
+      {
+        id: "s",
+        shelf: "ingredients",
+        itemId: "peat",
+        amount: { kind: "loose", looseL: 12 },
+      },
+      STOCK,
+    );
     const made = choose([loose("coir", 4), loose("peat", 12), loose("charcoal", 1)], stocked, "cheapest");
     expect(made.unmet.map((want) => want.need.id)).toEqual(["coir", "charcoal"]);
     expect(made.buys).toEqual([]);
@@ -172,11 +181,11 @@ describe("the choice of whole packs", () => {
 
 describe("the bins", () => {
   it("refuse what is not in the library, another unit, and what is no number, by name", () => {
-    expect(() => withPack(EMPTY_BINS, bag("p", "gold", 5, 1))).toThrow(/^itemId: /);
-    expect(() => withPack(EMPTY_BINS, { ...bag("p", "coir", 5, 1), holds: { kind: "pieces", count: 2 } })).toThrow(
-      /^holds: /,
-    );
-    expect(() => withPack(EMPTY_BINS, bag("p", "coir", Number.NaN, 1))).toThrow(/looseL/);
+    expect(() => withPack(EMPTY_BINS, bag("p", "gold", 5, 1), STOCK)).toThrow(/^itemId: /);
+    expect(() =>
+      withPack(EMPTY_BINS, { ...bag("p", "coir", 5, 1), holds: { kind: "pieces", count: 2 } }, STOCK),
+    ).toThrow(/^holds: /);
+    expect(() => withPack(EMPTY_BINS, bag("p", "coir", Number.NaN, 1), STOCK)).toThrow(/looseL/);
   });
 });
 

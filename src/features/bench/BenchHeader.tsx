@@ -10,11 +10,11 @@ import Tooltip from "@mui/material/Tooltip";
 import { format, parseISO } from "date-fns";
 import Link from "next/link";
 import { useState } from "react";
-import { NameSchema, type Habitat } from "@/core/habitat";
-import { chooseUnits, useSession, type Saving } from "@/store";
-import { saveHabitatFile } from "@/ui/files";
+import { NameSchema, type Design } from "@/core/habitat";
+import { chooseUnits, habitatFile, useSession, type Saving } from "@/store";
+import { saveBlob } from "@/ui/files";
 import { AppHeader } from "@/ui/parts";
-import { boxSize, nameOf, useSay } from "@/words";
+import { boxSize, useSay } from "@/words";
 import css from "./BenchHeader.module.css";
 
 /** Which habitat this is, whether it is kept, undo and redo, and the way out to a file. */
@@ -37,7 +37,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
             <Name key={habitat.name} habitat={habitat} />
             <span className={css.meta}>
               {say("common:sizeOf", boxSize(habitat.shell))} · {habitat.brief.count} ×{" "}
-              {nameOf("animals", habitat.brief.animalId)}
+              {say.nameOf("animals", habitat.brief.animalId)}
             </span>
             <KeptNote saving={saving} />
           </>
@@ -65,11 +65,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
             </IconButton>
           </Tooltip>
           <Tooltip title={say("shelf:export")}>
-            <IconButton
-              size="small"
-              aria-label={say("shelf:export")}
-              onClick={() => habitat && saveHabitatFile(habitat)}
-            >
+            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => void saveFile(id)}>
               <FileDownloadOutlined fontSize="small" />
             </IconButton>
           </Tooltip>
@@ -90,19 +86,30 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
   );
 }
 
+/** Gives the person the habitat as a file, log and all. */
+async function saveFile(id: string): Promise<void> {
+  await useSession.getState().settle();
+  const file = await habitatFile(id);
+  if (file) saveBlob(file.name, file.blob);
+}
+
 function KeptNote({ saving }: { saving: Saving }) {
   const say = useSay();
+  const said = {
+    saved: () => say("common:keptAt", { time: saving.state === "saved" ? format(parseISO(saving.at), "HH:mm") : "" }),
+    failed: () => say("common:notKept"),
+    pending: () => say("common:keeping"),
+    conflict: () => say("problems:conflict"),
+  }[saving.state]();
   return (
-    <span className={css.kept} data-failed={saving.state === "failed"} role="status">
-      {saving.state === "saved"
-        ? say("common:keptAt", { time: format(parseISO(saving.at), "HH:mm") })
-        : say(saving.state === "failed" ? "common:notKept" : "common:keeping")}
+    <span className={css.kept} data-failed={saving.state === "failed" || saving.state === "conflict"} role="status">
+      {said}
     </span>
   );
 }
 
 /** The habitat's name, changed where it stands. */
-function Name({ habitat }: { habitat: Habitat }) {
+function Name({ habitat }: { habitat: Design }) {
   const say = useSay();
   const edit = useSession((session) => session.edit);
   const [text, setText] = useState(habitat.name);

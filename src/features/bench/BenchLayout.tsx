@@ -1,13 +1,15 @@
 "use client";
 
 import { useEffect, type ReactNode } from "react";
-import { useSession } from "@/store";
+import { useDeviceLibrary, useSession } from "@/store";
 import { Boundary } from "@/ui/parts";
+import { LibraryProvider } from "@/words";
 import css from "./BenchLayout.module.css";
 import { BenchHeader } from "./BenchHeader";
 import { FindingsBar } from "./FindingsBar";
 import { KeysHelp } from "./KeysHelp";
 import { NoHabitat } from "./NoHabitat";
+import { Refused } from "./Refused";
 import { Spine } from "./Spine";
 import { useBenchKeys } from "./useBenchKeys";
 
@@ -16,20 +18,29 @@ export function BenchLayout({ id, children }: { id: string; children: ReactNode 
   const open = useSession((session) => session.open);
   const ready = useSession((session) => session.history?.present.id === id);
   const problem = useSession((session) => session.problem);
+  const deviceLibrary = useDeviceLibrary();
+  const library = useSession((session) => session.derived?.library) ?? deviceLibrary;
   const { helpOpen, setHelpOpen } = useBenchKeys(id);
 
   useEffect(() => {
     void open(id);
   }, [id, open]);
 
+  useEffect(() => {
+    useSession.getState().useLibrary(deviceLibrary);
+  }, [deviceLibrary]);
+
   if (problem) return <NoHabitat problem={problem} />;
   return (
-    <div className={css.bench}>
-      <BenchHeader id={id} ready={ready} />
-      <Spine id={id} ready={ready} />
-      {ready ? <Boundary>{children}</Boundary> : <main className={css.waiting} aria-busy />}
-      <FindingsBar id={id} ready={ready} />
-      <KeysHelp open={helpOpen} onClose={() => setHelpOpen(false)} />
-    </div>
+    <LibraryProvider library={library}>
+      <div className={css.bench}>
+        <BenchHeader id={id} ready={ready} />
+        <Spine id={id} ready={ready} />
+        {ready ? <Boundary>{children}</Boundary> : <main className={css.waiting} aria-busy />}
+        <FindingsBar id={id} ready={ready} />
+        <KeysHelp open={helpOpen} onClose={() => setHelpOpen(false)} />
+        <Refused />
+      </div>
+    </LibraryProvider>
   );
 }

@@ -2,13 +2,13 @@
 
 import Button from "@mui/material/Button";
 import Link from "next/link";
-import { chooseUnits, type Kept } from "@/store";
+import { chooseUnits, type OnDevice } from "@/store";
 import { saveRawFile } from "@/ui/files";
 import { AppHeader } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 
 /** There is no such habitat here, or it does not open: said plainly, with a way on. */
-export function NoHabitat({ problem }: { problem: "missing" | Extract<Kept, { ok: false }> }) {
+export function NoHabitat({ problem }: { problem: "missing" | Extract<OnDevice, { ok: false }> }) {
   const say = useSay();
   return (
     <>

@@ -3,7 +3,6 @@
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useEffect, useId, useMemo, useRef } from "react";
-import { entry } from "@/core/catalog";
 import { STEPS, type Finding, type Step } from "@/core/findings";
 import { useSession } from "@/store";
 import { plain, TexturePattern, type Material } from "@/ui/section";
@@ -16,7 +15,7 @@ const of = (texture: Material[number]["look"]["texture"], color: string): Materi
 const LOOKS: Record<Step, Material> = {
   brief: of("grain", "#e2dcc6"),
   shell: of("chip", "#c3b9a6"),
-  strata: plain(entry("drainageMedia", "clayPebbles").look),
+  strata: of("pebble", "#b5673f"),
   mix: of("crumb", "#5c4632"),
   planting: of("moss", "#7d9c5a"),
   crew: of("leaf", "#a9793f"),

@@ -4,10 +4,9 @@ import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { findEntry } from "@/core/catalog";
 import { unitOf, withStock, type Amount, type Bins, type Buyable } from "@/core/supply";
 import { plain, Swatch } from "@/ui/section";
-import { capital, moneyPrinted, nameOf, packPrinted, useSay } from "@/words";
+import { capital, moneyPrinted, packPrinted, useSay, useLibrary } from "@/words";
 import { AmountFields, emptyAmount } from "./AmountFields";
 import css from "./Bins.module.css";
 import { PackForm } from "./PackForm";
@@ -17,13 +16,14 @@ type Props = { shelf: Buyable; itemId: string; bins: Bins; onKeep: (bins: Bins) 
 /** One thing: its stock, its packs, and the way to another pack. */
 export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
   const say = useSay();
+  const library = useLibrary();
   const [adding, setAdding] = useState(false);
-  const name = capital(nameOf(shelf, itemId));
-  const entry = findEntry(shelf, itemId);
+  const name = capital(say.nameOf(shelf, itemId));
+  const entry = library.find(shelf, itemId);
   const lines = bins.stock.filter((line) => line.shelf === shelf && line.itemId === itemId);
   const packs = bins.packs.filter((pack) => pack.shelf === shelf && pack.itemId === itemId);
-  const unit = unitOf(shelf, itemId);
-  const setStock = (id: string, amount: Amount) => onKeep(withStock(bins, { id, shelf, itemId, amount }));
+  const unit = unitOf(shelf, itemId, library);
+  const setStock = (id: string, amount: Amount) => onKeep(withStock(bins, { id, shelf, itemId, amount }, library));
   const first = lines[0] ?? { id: `${shelf}-${itemId}`, amount: emptyAmount(unit) };
   return (
     <li className={css.row}>

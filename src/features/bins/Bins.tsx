@@ -4,22 +4,20 @@ import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable } from "@/core/supply";
-import { EMPTY_SHELF } from "@/core/own";
-import { chooseUnits, putBins, useBins, useOwn } from "@/store";
+import { chooseUnits, putBins, useBins } from "@/store";
 import { AppHeader } from "@/ui/parts";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay, useLibrary } from "@/words";
 import { BinRow } from "./BinRow";
 import css from "./Bins.module.css";
 
 type Thing = { shelf: Buyable; itemId: string };
-const STOCK_THINGS = buyables();
 const keyOf = ({ shelf, itemId }: Thing): string => `${shelf}/${itemId}`;
 
 /** Every thing in the bins: what is in stock, and the packs it is sold in with the builder's own prices. */
 export function Bins() {
   const say = useSay();
   const bins = useBins();
-  const own = useOwn() ?? EMPTY_SHELF;
+  const library = useLibrary();
   const [added, setAdded] = useState<readonly Thing[]>([]);
   const [failed, setFailed] = useState(false);
   const keep = (next: BinsDocument) => {
@@ -35,10 +33,7 @@ export function Bins() {
       </div>
     );
   const held = new Set([...bins.stock, ...bins.packs, ...added].map(keyOf));
-  const things: readonly Thing[] = [
-    ...own.ingredients.map(({ id }): Thing => ({ shelf: "ingredients", itemId: id })),
-    ...STOCK_THINGS,
-  ].toSorted((a, b) => BUYABLE.indexOf(a.shelf) - BUYABLE.indexOf(b.shelf));
+  const things: readonly Thing[] = buyables(library);
   const shown = things.filter((thing) => held.has(keyOf(thing)));
   return (
     <div className={css.page}>
@@ -55,7 +50,7 @@ export function Bins() {
             value={null}
             blurOnSelect
             clearOnBlur
-            getOptionLabel={({ shelf, itemId }) => capital(nameOf(shelf, itemId))}
+            getOptionLabel={({ shelf, itemId }) => capital(say.nameOf(shelf, itemId))}
             groupBy={({ shelf }) => say(`build:shelves.${shelf}`)}
             getOptionKey={keyOf}
             onChange={(_, thing) => thing && setAdded([...added, thing])}

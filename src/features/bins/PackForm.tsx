@@ -5,7 +5,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { PACK_FORMS, unitOf, withPack, type Amount, type Bins, type Buyable, type Pack } from "@/core/supply";
 import { readNumber } from "@/core/units";
-import { nameOf, useSay } from "@/words";
+import { useSay, useLibrary } from "@/words";
 import { AmountFields, emptyAmount } from "./AmountFields";
 import css from "./Bins.module.css";
 
@@ -23,16 +23,18 @@ type Props = { shelf: Buyable; itemId: string; bins: Bins; onKeep: (bins: Bins) 
 /** A pack as the shop has it: its form, what it holds, its price. A brick holds what it swells to. */
 export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
   const say = useSay();
-  const unit = unitOf(shelf, itemId);
+  const library = useLibrary();
+  const unit = unitOf(shelf, itemId, library);
   const [form, setForm] = useState<Pack["form"]>(USUAL[unit]);
   const [holds, setHolds] = useState<Amount>(FIRST[unit]);
   const [price, setPrice] = useState("");
   const read = price.trim() === "" ? null : readNumber(price);
   const wrong = read === undefined || (read !== null && (read < 0 || read > 1_000_000));
-  const name = nameOf(shelf, itemId);
+  const name = say.nameOf(shelf, itemId);
   const add = () => {
     if (wrong) return;
-    onKeep(withPack(bins, { id: crypto.randomUUID().slice(0, 8), shelf, itemId, form, holds, price: read }));
+    const id = crypto.randomUUID().slice(0, 8);
+    onKeep(withPack(bins, { id, shelf, itemId, form, holds, price: read }, library));
     onDone();
   };
   return (

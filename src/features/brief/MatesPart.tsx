@@ -8,7 +8,7 @@ import { AnimalField } from "@/ui/AnimalField";
 import { FitMark } from "@/ui/FitMark";
 import { NumberInput } from "@/ui/measure";
 import { LedgerPart } from "@/ui/parts";
-import { capital, nameOf, sayFit, useSay } from "@/words";
+import { capital, sayFit, useSay } from "@/words";
 import css from "./BriefStep.module.css";
 import { useAnimals } from "./useAnimals";
 
@@ -27,7 +27,7 @@ export function MatesPart() {
         <ul className={css.mates}>
           {mates.map((mate) => {
             const fit = derived.mateFits.get(mate.animalId);
-            const name = capital(nameOf("animals", mate.animalId));
+            const name = capital(say.nameOf("animals", mate.animalId));
             const lacking = fit?.reasons.filter((reason) => reason.verdict !== "good") ?? [];
             return (
               <li key={mate.animalId}>

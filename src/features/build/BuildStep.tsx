@@ -3,8 +3,8 @@
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { schedule } from "@/core/build";
-import { useOpen } from "@/store";
-import { LedgerHead, Pills, useNow, Workbench } from "@/ui/parts";
+import { useLastAct, useOpen } from "@/store";
+import { LastWritten, LedgerHead, Pills, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { dayPrinted, useSay } from "@/words";
 import css from "./Build.module.css";
@@ -16,12 +16,13 @@ import { Waits } from "./Waits";
 /** The steps in working order with their waits and dates, and what to have at hand. */
 export function BuildStep() {
   const say = useSay();
-  const { habitat, derived, edit } = useOpen();
+  const { habitat, derived, log, edit } = useOpen();
   const today = useNow();
   const [view, setView] = useState<View>("front");
   const [shown, setShown] = useState<"steps" | "shopping">("steps");
-  const plan = today === "" ? [] : schedule(habitat, today);
+  const plan = today === "" ? [] : schedule(derived, log.state, today);
   const moveIn = plan.at(-1);
+  const last = useLastAct();
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -67,6 +68,7 @@ export function BuildStep() {
               { value: "shopping", text: say("build:shopping") },
             ]}
           />
+          {last ? <LastWritten events={last.act.events} onTakeBack={last.takeBack} /> : null}
           {shown === "steps" ? <TaskRows plan={plan} today={today} /> : <Shopping />}
         </>
       }

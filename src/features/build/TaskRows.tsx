@@ -1,22 +1,43 @@
 "use client";
 
 import Checkbox from "@mui/material/Checkbox";
-import type { Scheduled } from "@/core/build";
-import type { Command } from "@/core/habitat";
-import { useOpen } from "@/store";
+import type { Scheduled, TaskId } from "@/core/build";
+import type { Command, Design } from "@/core/habitat";
+import { doneEvents, standing, type LogEvent, type Told } from "@/core/log";
+import { useOpen, useSession } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { dayPrinted, useSay } from "@/words";
 import css from "./Build.module.css";
 
+/** What is written when a step is done: the step, and what it means for who lives there and what grows there. */
+function doing(taskId: TaskId, { crew }: Design, on: string): { told: Told[]; commands: Command[] } {
+  const done: Told = { kind: "taskDone", on, taskId };
+  if (taskId === "moveIn") return { told: [done, { kind: "movedIn", on }], commands: [] };
+  if (taskId === "plantOut") return { told: [done], commands: [{ name: "plantedOn", args: { on } }] };
+  if (taskId !== "seedCrew") return { told: [done], commands: [] };
+  return {
+    told: [done, ...crew.map(({ crewId, count }): Told => ({ kind: "seeded", on, crewId, count }))],
+    commands: [],
+  };
+}
+
+/** What has to be struck when a step is not done after all. */
+function undoing(taskId: TaskId, events: readonly LogEvent[]): LogEvent[] {
+  const meant: Partial<Record<TaskId, LogEvent["kind"]>> = { moveIn: "movedIn", seedCrew: "seeded" };
+  const days = doneEvents(events, taskId).map(({ on }) => on);
+  const others = standing(events).filter((event) => event.kind === meant[taskId] && days.includes(event.on));
+  return [...doneEvents(events, taskId), ...others];
+}
+
 /** One row for each step: the day, what to do with its figures, how long it then stands, and each caution where it first comes up. */
 export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: string }) {
   const say = useSay();
-  const { edit } = useOpen();
+  const { habitat, act, strike } = useOpen();
+  const events = useSession((session) => session.events);
   const mark = (task: Scheduled) => {
-    const on = task.doneOn ? null : today;
-    const keeping: Command[] = task.id === "moveIn" ? [{ name: "startKeeping", args: { on } }] : [];
-    const planted: Command[] = task.id === "plantOut" && on !== null ? [{ name: "plantedOn", args: { on } }] : [];
-    edit([{ name: "markTask", args: { taskId: task.id, on } }, ...keeping, ...planted]);
+    if (task.doneOn) return strike(undoing(task.id, events));
+    const { told, commands } = doing(task.id, habitat, today);
+    act(told, commands);
   };
   return (
     <ol className={css.tasks}>

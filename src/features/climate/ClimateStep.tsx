@@ -8,6 +8,8 @@ import { Cautions, Fact, Facts, LedgerHead, LedgerPart, RangeBar, Tile, Tiles, W
 import { BenchSection, type View } from "@/ui/section";
 import { type Figures, type Say, useFigures, useSay, useUnits } from "@/words";
 import css from "./Climate.module.css";
+import { GearGrips } from "./GearGrips";
+import { GearPart } from "./GearPart";
 import { WarmthOverlay } from "./WarmthOverlay";
 
 const SCALE_C = { from: 5, to: 40 };
@@ -44,7 +46,12 @@ export function ClimateStep() {
             ground={derived.ground}
             view={view}
             onView={setView}
-            overlay={(frame) => <WarmthOverlay frame={frame} animal={animal} />}
+            overlay={(frame) => (
+              <>
+                <WarmthOverlay frame={frame} animal={animal} />
+                <GearGrips frame={frame} />
+              </>
+            )}
           />
           <p className={css.note}>{say("climate:note")}</p>
         </>
@@ -114,6 +121,7 @@ export function ClimateStep() {
             <p className={css.small}>{say("climate:equation")}</p>
             <Cautions codes={["electricityWater", "heat"]} />
           </LedgerPart>
+          <GearPart />
         </>
       }
     />

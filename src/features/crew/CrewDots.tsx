@@ -1,6 +1,5 @@
 "use client";
 
-import { crewOf } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { seeded, seedOf } from "@/core/random";
 import type { Frame } from "@/ui/section";
@@ -20,11 +19,11 @@ const COLORS = {
 /** The crew as small bodies in and on the soil, to scale in length, at most some dozens of each. */
 export function CrewDots({ frame }: { frame: Frame }) {
   const { habitat, derived } = useOpen();
-  const { ground } = derived;
+  const { ground, library } = derived;
   return (
     <g aria-hidden>
       {habitat.crew.map(({ crewId, count }) => {
-        const species = crewOf(habitat, crewId);
+        const species = library.get("crew", crewId);
         const random = seeded(seedOf(crewId));
         const length = Math.max(2.4, (species.lengthMm / 10) * frame.pxPerCm);
         const hides = species.survivesHunting === "hidden";

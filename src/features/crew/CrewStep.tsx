@@ -5,39 +5,33 @@ import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { catalog, type Crew } from "@/core/catalog";
-import { crewOf, LIMITS, type Command } from "@/core/habitat";
+import type { Crew } from "@/core/catalog";
+import { carriesFor, LIMITS } from "@/core/habitat";
 import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
-import { EMPTY_SHELF } from "@/core/own";
-import { useOpen, useOwn } from "@/store";
+import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { NumberInput } from "@/ui/measure";
 import { Cautions, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
-import { capital, nameOf, sayFit, useSay } from "@/words";
+import { capital, sayFit, useSay, useLibrary } from "@/words";
 import { CrewDots } from "./CrewDots";
 import css from "./Crew.module.css";
 
 /** The cleanup crew, ranked with reasons; what is seeded shows in the ground. */
 export function CrewStep() {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, derived, edit } = useOpen();
   const [view, setView] = useState<View>("front");
   const seeded = new Set(habitat.crew.map((seeding) => seeding.crewId));
-  const shelf = useOwn() ?? EMPTY_SHELF;
-  const own = [
-    ...habitat.own.crew,
-    ...shelf.crew.filter(({ id }) => !habitat.own.crew.some((carried) => carried.id === id)),
-  ];
-  const species = new Map<string, Crew>([...own, ...catalog.crew].map((one) => [one.id, one]));
   const candidates = ranked(
-    [...species.values()].filter(({ id }) => !seeded.has(id)).map((one) => crewFit(one, habitat)),
+    library
+      .all("crew")
+      .filter(({ id }) => !seeded.has(id))
+      .map((one) => crewFit(one, derived)),
   );
-  const seed = (crewId: string, count: number) => {
-    const carried = own.find(({ id }) => id === crewId);
-    const carry: Command[] = carried ? [{ name: "carryOwn", args: { crew: [carried] } }] : [];
-    edit([...carry, { name: "setCrew", args: { crewId, count } }]);
-  };
+  const seed = (crewId: string, count: number) =>
+    edit([...carriesFor(library, "crew", [crewId]), { name: "setCrew", args: { crewId, count } }]);
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -63,11 +57,11 @@ export function CrewStep() {
               return (
                 <li key={seeding.crewId} className={css.row}>
                   {fit ? <FitMark verdict={fit.verdict} /> : null}
-                  {fit ? <Species fit={fit} species={crewOf(habitat, seeding.crewId)} /> : null}
+                  {fit ? <Species fit={fit} species={library.get("crew", seeding.crewId)} /> : null}
                   <span className={css.acts}>
                     <NumberInput
                       whole
-                      label={say("crew:countOf", { name: capital(nameOf("crew", seeding.crewId)) })}
+                      label={say("crew:countOf", { name: capital(say.nameOf("crew", seeding.crewId)) })}
                       value={seeding.count}
                       limits={LIMITS.crewCount}
                       onCommit={(count, gesture) =>
@@ -76,7 +70,7 @@ export function CrewStep() {
                     />
                     <IconButton
                       size="small"
-                      aria-label={say("crew:removeCrew", { name: capital(nameOf("crew", seeding.crewId)) })}
+                      aria-label={say("crew:removeCrew", { name: capital(say.nameOf("crew", seeding.crewId)) })}
                       onClick={() => edit([{ name: "removeCrew", args: { crewId: seeding.crewId } }])}
                     >
                       <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
@@ -86,12 +80,11 @@ export function CrewStep() {
               );
             })}
           </ul>
-          <Cautions codes={habitat.crew.flatMap((seeding) => crewOf(habitat, seeding.crewId).cautions)} />
+          <Cautions codes={habitat.crew.flatMap((seeding) => library.get("crew", seeding.crewId).cautions)} />
           <LedgerPart title={say("crew:candidates")}>
             <ul className={css.list}>
               {candidates.map((fit) => {
-                const one = species.get(fit.id);
-                if (!one) return null;
+                const one = library.get("crew", fit.id);
                 const count = seedCount(one, habitat);
                 return (
                   <li key={fit.id} className={css.row}>
@@ -101,7 +94,7 @@ export function CrewStep() {
                       size="small"
                       variant="outlined"
                       sx={{ minWidth: 36, px: 1 }}
-                      aria-label={say("crew:addCrew", { name: capital(nameOf("crew", fit.id)) })}
+                      aria-label={say("crew:addCrew", { name: capital(say.nameOf("crew", fit.id)) })}
                       onClick={() => seed(fit.id, count)}
                     >
                       <AddOutlined fontSize="small" />
@@ -123,7 +116,7 @@ function Species({ fit, species, count }: { fit: Fit; species: Crew; count?: num
   const told = lacking.length > 0 ? lacking : fit.reasons.slice(0, 2);
   return (
     <span>
-      <span className={css.name}>{capital(nameOf("crew", fit.id))}</span>{" "}
+      <span className={css.name}>{capital(say.nameOf("crew", fit.id))}</span>{" "}
       <i className={css.latin}>{species.scientificName}</i>
       <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
       <small>

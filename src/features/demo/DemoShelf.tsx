@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { demoBins, demoHabitats } from "@/demo";
-import { getBins, listHabitats, putBins, putHabitats } from "@/store";
+import { getBins, listDesigns, putBins, putHabitats } from "@/store";
 import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
 
@@ -16,8 +16,8 @@ export function DemoShelf() {
   useEffect(() => {
     if (today === "") return;
     const fill = async () => {
-      const there = new Set((await listHabitats()).map((kept) => (kept.ok ? kept.habitat.id : kept.id)));
-      await putHabitats(demoHabitats(today).filter((habitat) => !there.has(habitat.id)));
+      const there = new Set((await listDesigns()).map(({ id }) => id));
+      await putHabitats(demoHabitats(today).filter(({ design }) => !there.has(design.id)));
       const bins = await getBins();
       if (bins.stock.length === 0 && bins.packs.length === 0) await putBins(demoBins());
       router.replace("/");

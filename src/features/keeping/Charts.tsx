@@ -1,10 +1,10 @@
 "use client";
 
 import { useCallback, useMemo, useState } from "react";
-import { READING_PLACES } from "@/core/habitat";
-import { bandFor, type Measurable } from "@/core/keeping";
+import { bandFor } from "@/core/keeping";
+import { PLACES, type Measurable, type Sample } from "@/core/log";
 import { CM_PER_INCH, celsiusToFahrenheit, type MeasureKind, type UnitSystem } from "@/core/units";
-import { useOpen } from "@/store";
+import { useOpen, useRanges } from "@/store";
 import { BandChart, type Line } from "@/ui/chart";
 import { Pills } from "@/ui/parts";
 import { useFigures, useSay, useUnits } from "@/words";
@@ -33,38 +33,38 @@ export function Charts() {
   const figures = useFigures();
   const { habitat, derived } = useOpen();
   const [what, setWhat] = useState<Measurable>("temperatureC");
-  const { readings } = habitat.keeping;
   const kinds: Measurable[] = derived.ground.water
     ? ["temperatureC", "humidityRh", "waterLineCm"]
     : ["temperatureC", "humidityRh"];
   const chosen = kinds.includes(what) ? what : "temperatureC";
 
   const band = useMemo(() => {
-    const ends = READING_PLACES.map((place) => bandFor(habitat, chosen, place)).filter((end) => end !== undefined);
+    const ends = PLACES.map((place) => bandFor(derived, chosen, place)).filter((end) => end !== undefined);
     const [first] = ends;
     if (!first) return undefined;
     const low = Math.min(...ends.map((end) => end[0]));
     const high = Math.max(...ends.map((end) => end[1]));
     return [shownValue(low, chosen, system), shownValue(high, chosen, system)] as const;
-  }, [habitat, chosen, system]);
+  }, [derived, chosen, system]);
 
+  const ranges = useRanges(habitat.id, chosen);
   const lines = useMemo((): Line[] => {
+    if (!ranges) return [];
     const colors = { warmEnd: "--clay", coolEnd: "--water" };
-    const of = (place: (typeof READING_PLACES)[number] | undefined): Line["points"] =>
-      readings.flatMap((reading) => {
-        const value = reading[chosen];
-        return value !== undefined && (place === undefined || reading.place === place)
-          ? [[reading.at, shownValue(value, chosen, system)] as [string, number]]
-          : [];
-      });
-    if (chosen === "waterLineCm") return [{ name: say("keeping:waterLine"), color: "--water", points: of(undefined) }];
-    return READING_PLACES.map((place) => ({
+    const plotted = (samples: readonly Sample[]): Line["points"] =>
+      samples.map(({ atMs, value }) => [new Date(atMs).toISOString(), shownValue(value, chosen, system)]);
+    if (chosen === "waterLineCm") {
+      const both = PLACES.flatMap((place) => ranges[place].points).toSorted((a, b) => a.atMs - b.atMs);
+      return [{ name: say("keeping:waterLine"), color: "--water", points: plotted(both) }];
+    }
+    return PLACES.map((place) => ({
       name: say(`keeping:places.${place}`),
       color: colors[place],
       dashed: place === "coolEnd",
-      points: of(place),
+      points: plotted(ranges[place].points),
     }));
-  }, [readings, chosen, system, say]);
+  }, [ranges, chosen, system, say]);
+  const count = ranges ? PLACES.reduce((sum, place) => sum + ranges[place].count, 0) : 0;
 
   const print = useCallback(
     (value: number) => figures.printed(baseValue(value, chosen, system), KIND[chosen]),
@@ -115,7 +115,7 @@ export function Charts() {
             what: say(`keeping:charts.${chosen}`),
             low: print(band[0]),
             high: print(band[1]),
-            count: points.length,
+            count,
             last: print(last[1]),
           })}
         />

@@ -10,10 +10,10 @@ import css from "./Keeping.module.css";
 
 /** The duties that follow from the design, the most pressing first; before the move-in, what they will be. */
 export function DutyRows({ today }: { today: string }) {
-  const { habitat } = useOpen();
+  const { derived, log } = useOpen();
   if (today === "") return null;
-  const due = dueList(habitat, today);
-  const rows: (Duty | Due)[] = due.length > 0 ? due : duties(habitat);
+  const due = dueList(derived, log.state, today);
+  const rows: (Duty | Due)[] = due.length > 0 ? due : duties(derived);
   return (
     <>
       <ul className={css.duties}>
@@ -28,7 +28,7 @@ export function DutyRows({ today }: { today: string }) {
 
 function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   const say = useSay();
-  const { edit } = useOpen();
+  const { act } = useOpen();
   const title = say(`keeping:duties.${duty.id}.title`);
   const due = "dueOn" in duty ? duty : undefined;
   return (
@@ -37,7 +37,7 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
         checked={false}
         disabled={!due}
         slotProps={{ input: { "aria-label": say("keeping:tick", { duty: title }) } }}
-        onChange={() => edit([{ name: "tickDuty", args: { dutyId: duty.id, on: today } }])}
+        onChange={() => act([{ kind: "tick", on: today, dutyId: duty.id }])}
       />
       <span>
         <b>{title}</b>

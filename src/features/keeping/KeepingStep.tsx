@@ -2,8 +2,8 @@
 
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { useOpen } from "@/store";
-import { LedgerHead, LedgerPart, useNow, Workbench } from "@/ui/parts";
+import { useLastAct, useOpen } from "@/store";
+import { LastWritten, LedgerHead, LedgerPart, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
 import { Charts } from "./Charts";
@@ -15,11 +15,12 @@ import { WaterMarks } from "./WaterMarks";
 /** What comes round again, and readings against the animal's band. */
 export function KeepingStep() {
   const say = useSay();
-  const { habitat, derived, edit } = useOpen();
+  const { habitat, derived, log, act } = useOpen();
   const today = useNow();
   const [view, setView] = useState<View>("front");
   const water = derived.bands.find((check) => check.what === "waterLineCm");
-  const { sinceOn } = habitat.keeping;
+  const { sinceOn } = log.state;
+  const last = useLastAct();
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -51,9 +52,9 @@ export function KeepingStep() {
               <Button
                 disabled={today === ""}
                 onClick={() =>
-                  edit([
-                    { name: "startKeeping", args: { on: today } },
-                    { name: "markTask", args: { taskId: "moveIn", on: today } },
+                  act([
+                    { kind: "movedIn", on: today },
+                    { kind: "taskDone", on: today, taskId: "moveIn" },
                   ])
                 }
               >
@@ -61,6 +62,7 @@ export function KeepingStep() {
               </Button>
             </div>
           ) : null}
+          {last ? <LastWritten events={last.act.events} onTakeBack={last.takeBack} /> : null}
           <LedgerPart title={say("keeping:write")}>
             <ReadingForm />
           </LedgerPart>

@@ -2,8 +2,9 @@
 
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { LIMITS, READING_PLACES } from "@/core/habitat";
-import { useOpen } from "@/store";
+import { LIMITS } from "@/core/habitat";
+import { PLACES, type SamplePlace } from "@/core/log";
+import { useOpen, useSession } from "@/store";
 import { MeasureField } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
 import { useSay } from "@/words";
@@ -14,8 +15,9 @@ type Values = { temperatureC?: number; humidityRh?: number; waterLineCm?: number
 /** Writes a reading down: one place, any of the three gauges. */
 export function ReadingForm() {
   const say = useSay();
-  const { derived, edit } = useOpen();
-  const [place, setPlace] = useState<(typeof READING_PLACES)[number]>("warmEnd");
+  const { derived } = useOpen();
+  const read = useSession((session) => session.read);
+  const [place, setPlace] = useState<SamplePlace>("warmEnd");
   const [values, setValues] = useState<Values>({});
   const [round, setRound] = useState(0);
   const [said, setSaid] = useState<{ text: string; wrong: boolean } | undefined>(undefined);
@@ -28,7 +30,7 @@ export function ReadingForm() {
     });
   const write = () => {
     if (Object.keys(values).length === 0) return setSaid({ text: say("problems:readingEmpty"), wrong: true });
-    edit([{ name: "addReading", args: { id: crypto.randomUUID(), at: new Date().toISOString(), place, ...values } }]);
+    read({ at: new Date().toISOString(), place, ...values });
     setValues({});
     setRound(round + 1);
     setSaid({ text: say("keeping:written"), wrong: false });
@@ -47,7 +49,7 @@ export function ReadingForm() {
         label={say("keeping:place")}
         value={place}
         onChange={setPlace}
-        options={READING_PLACES.map((value) => ({ value, text: say(`keeping:places.${value}`) }))}
+        options={PLACES.map((value) => ({ value, text: say(`keeping:places.${value}`) }))}
       />
       <div className={css.fields} key={round}>
         <MeasureField

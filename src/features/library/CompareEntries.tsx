@@ -2,7 +2,7 @@
 
 import Button from "@mui/material/Button";
 import type { CatalogKind } from "@/core/catalog";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import { latinOf, type Shown } from "./entries";
 import css from "./Library.module.css";
 import { RangeMark } from "./RangeMark";
@@ -66,7 +66,7 @@ export function CompareEntries({
               </th>
               {entries.map((entry) => (
                 <th key={entry.id} scope="col">
-                  {capital(nameOf(kind, entry.id))}
+                  {capital(say.nameOf(kind, entry.id))}
                   <i>{latinOf(entry)}</i>
                 </th>
               ))}

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import type { CatalogKind } from "@/core/catalog";
 import { Cautions } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import type { Shown } from "./entries";
 import { latinOf, synonymsOf } from "./entries";
 import css from "./Library.module.css";
@@ -20,11 +20,11 @@ export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown
   const latin = latinOf(entry);
   const synonyms = synonymsOf(entry);
   return (
-    <article className={css.entry} tabIndex={0} aria-label={capital(nameOf(kind, entry.id))}>
+    <article className={css.entry} tabIndex={0} aria-label={capital(say.nameOf(kind, entry.id))}>
       <header>
         {"look" in entry ? <Swatch material={plain(entry.look)} width={54} height={54} /> : null}
         <div>
-          <h2>{capital(nameOf(kind, entry.id))}</h2>
+          <h2>{capital(say.nameOf(kind, entry.id))}</h2>
           {latin ? (
             <p>
               <i>{latin}</i>

@@ -3,7 +3,7 @@
 import Checkbox from "@mui/material/Checkbox";
 import { memo } from "react";
 import type { CatalogKind } from "@/core/catalog";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import { latinOf, type Shown } from "./entries";
 import css from "./Library.module.css";
 
@@ -54,7 +54,7 @@ type RowProps = {
 
 const ListRow = memo(function ListRow({ kind, id, latin, looked, picked, full, onChoose, onPick }: RowProps) {
   const say = useSay();
-  const name = capital(nameOf(kind, id));
+  const name = capital(say.nameOf(kind, id));
   return (
     <li className={css.listRow} data-looked={looked}>
       <button type="button" aria-pressed={looked} onClick={() => onChoose(id)}>

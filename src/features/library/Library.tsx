@@ -4,12 +4,12 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
-import { catalog, CLIMATE_CLASSES, type CatalogKind, type ClimateClass } from "@/core/catalog";
-import { EMPTY_SHELF, keepEntry, type OwnEntry } from "@/core/own";
-import { chooseUnits, putOwn, useHabitats, useOwn } from "@/store";
+import { CLIMATE_CLASSES, type CatalogKind, type ClimateClass, type OwnEntry } from "@/core/catalog";
+import { EMPTY_SHELF, keepEntry } from "@/core/own";
+import { chooseUnits, putOwn, useDesigns, useOwn } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
 import { useSearch } from "@/ui/useSearch";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay, useLibrary } from "@/words";
 import { CompareEntries } from "./CompareEntries";
 import { climatesFor, entriesOf, fittingIds, latinOf, ownKindOf, subKindOf, synonymsOf } from "./entries";
 import { Entry } from "./Entry";
@@ -26,9 +26,10 @@ const ANY = "";
 /** Every catalogue entry with its figures and where each comes from: searched, filtered, compared, copied and changed. */
 export function Library() {
   const say = useSay();
+  const library = useLibrary();
   const figures = useFigures();
   const own = useOwn() ?? EMPTY_SHELF;
-  const habitats = useHabitats();
+  const habitats = useDesigns();
   const [kind, setKind] = useState<CatalogKind>("animals");
   const [sought, setSought] = useState("");
   const [subKind, setSubKind] = useState(ANY);
@@ -39,13 +40,16 @@ export function Library() {
   const [comparing, setComparing] = useState(false);
   const [told, setTold] = useState("");
 
-  const entries = useMemo(() => entriesOf(kind, own), [kind, own]);
-  const find = useSearch(entries, (entry) => [nameOf(kind, entry.id), latinOf(entry), ...synonymsOf(entry)]);
+  const entries = useMemo(() => entriesOf(kind, library), [kind, library]);
+  const find = useSearch(entries, (entry) => [say.nameOf(kind, entry.id), latinOf(entry), ...synonymsOf(entry)]);
   const found = find(sought);
   const subKinds = [...new Set(entries.flatMap((entry) => subKindOf(entry) ?? []))];
   const climatic = entries.some((entry) => climatesFor(entry) !== undefined);
   const habitat = habitats.find(({ id }) => id === habitatId);
-  const fitting = useMemo(() => (habitat ? fittingIds(kind, entries, habitat) : undefined), [habitat, kind, entries]);
+  const fitting = useMemo(
+    () => (habitat ? fittingIds(kind, entries, habitat, library) : undefined),
+    [habitat, kind, entries, library],
+  );
   const shown = entries.filter(
     (entry) =>
       (found === undefined || found.has(entry.id)) &&
@@ -69,10 +73,10 @@ export function Library() {
     setTold("");
   };
   const copy = async (id: string) => {
-    const from = mine && catalog[mine].find((item) => item.id === id);
+    const from = mine && library.find(mine, id);
     if (!mine || !from) return;
-    const taken = [...stockNames(mine), ...own[mine].map(({ name }) => name)];
-    const base = say("library:own.copyName", { name: capital(nameOf(kind, id)) });
+    const taken = [...stockNames(mine, say), ...own[mine].map(({ name }) => name)];
+    const base = say("library:own.copyName", { name: capital(say.nameOf(kind, id)) });
     const name =
       [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find(
         (one) => !taken.includes(one),
@@ -82,7 +86,7 @@ export function Library() {
       own,
       mine,
       { ...from, id: newId, name, basedOn: id } as unknown as OwnEntry,
-      stockNames(mine),
+      stockNames(mine, say),
     );
     if (!kept.ok) return;
     await putOwn(kept.shelf);

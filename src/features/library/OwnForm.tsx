@@ -4,11 +4,12 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { figuresOf, TEXTURES } from "@/core/catalog";
-import { dropEntry, keepEntry, restored, type OwnEntry, type OwnKind, type OwnShelf } from "@/core/own";
+import type { OwnEntry, OwnKind } from "@/core/catalog";
+import { dropEntry, keepEntry, restored, type OwnShelf } from "@/core/own";
 import { putOwn } from "@/store";
 import { NumberInput } from "@/ui/measure";
 import { plain, Swatch } from "@/ui/section";
-import { isWord, nameOf, sayOwnProblem, useSay, type Say } from "@/words";
+import { isWord, sayOwnProblem, useSay, type Say } from "@/words";
 import { alike, CHOICES, withChoice, withFigure } from "./change";
 import css from "./Own.module.css";
 import { stockNames } from "./OwnTools";
@@ -54,7 +55,7 @@ export function OwnForm({
     setTold(undefined);
   };
   const keep = async () => {
-    const kept = keepEntry(own, kind, draft, stockNames(kind));
+    const kept = keepEntry(own, kind, draft, stockNames(kind, say));
     if (!kept.ok) return setTold({ wrong: true, text: sayOwnProblem(kept.problem, say) });
     await putOwn(kept.shelf);
     setTold({ wrong: false, text: say("library:own.kept") });
@@ -80,7 +81,7 @@ export function OwnForm({
         />
       </header>
       <p className={css.note}>
-        {draft.basedOn ? say("library:own.basedOn", { name: nameOf(kind, draft.basedOn) }) : ""}{" "}
+        {draft.basedOn ? say("library:own.basedOn", { name: say.nameOf(kind, draft.basedOn) }) : ""}{" "}
         {say("library:own.help")}
       </p>
       <div className={css.grid}>

@@ -2,19 +2,22 @@
 
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { catalog, type OwnIngredient } from "@/core/catalog";
+import { OWN_KINDS, type OwnIngredient, type OwnKind } from "@/core/catalog";
 import { exampleCsv, parseIngredients, parseOwn, printIngredients, printOwn } from "@/core/files";
-import { keepEntry, keepRecipe, OWN_KINDS, sameName, type OwnKind, type OwnShelf } from "@/core/own";
+import { STOCK } from "@/core/library";
+import { keepEntry, keepRecipe, sameName, type OwnShelf } from "@/core/own";
 import { putOwn } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { FileButton } from "@/ui/parts";
-import { nameOf, sayCsvProblem, sayFileProblem, sayOwnProblem, useSay } from "@/words";
+import { sayCsvProblem, sayFileProblem, sayOwnProblem, useSay, type Say } from "@/words";
 import css from "./Own.module.css";
 
 const MOST_TOLD = 8;
 const saveTable = (name: string, table: string): void => saveText(name, `\ufeff${table}`, "text/csv");
 export const newOwnId = (): string => `own${crypto.randomUUID().replaceAll("-", "")}`;
-export const stockNames = (kind: OwnKind): string[] => catalog[kind].map(({ id }) => nameOf(kind, id));
+/** What entries that Rincon comes with are called. */
+export const stockNames = (kind: OwnKind | "recipes", say: Say): string[] =>
+  STOCK.all(kind).map(({ id }) => say.nameOf(kind, id));
 
 type Told = { taken: string; problems: string[] };
 
@@ -32,7 +35,7 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
         held,
         "ingredients",
         { ...item, id: before(item)?.id ?? item.id },
-        stockNames("ingredients"),
+        stockNames("ingredients", say),
       );
       if (!kept.ok) refused.push(sayOwnProblem(kept.problem, say));
       return kept.ok ? kept.shelf : held;
@@ -55,17 +58,13 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
     let [shelf, count] = [own, 0];
     for (const one of OWN_KINDS) {
       for (const entry of read.shelf[one]) {
-        const kept = keepEntry(shelf, one, entry, stockNames(one));
+        const kept = keepEntry(shelf, one, entry, stockNames(one, say));
         if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
         else problems.push(sayOwnProblem(kept.problem, say));
       }
     }
     for (const recipe of read.shelf.recipes) {
-      const kept = keepRecipe(
-        shelf,
-        recipe,
-        catalog.recipes.map(({ id }) => nameOf("recipes", id)),
-      );
+      const kept = keepRecipe(shelf, recipe, stockNames("recipes", say));
       if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
       else problems.push(sayOwnProblem(kept.problem, say));
     }

@@ -1,16 +1,10 @@
+import { STOCK } from "@/core/library";
 import { expect, it } from "vitest";
-import {
-  entry,
-  OwnIngredientSchema,
-  OwnPlantSchema,
-  provenanceOf,
-  type OwnIngredient,
-  type OwnPlant,
-} from "@/core/catalog";
+import { OwnIngredientSchema, OwnPlantSchema, provenanceOf, type OwnIngredient, type OwnPlant } from "@/core/catalog";
 import { alike, withChoice, withFigure } from "./change";
 
-const fern: OwnPlant = { ...entry("plants", "bostonFern"), id: "ownFern", name: "My fern", basedOn: "bostonFern" };
-const { brick: _brick, ...coir } = entry("ingredients", "coir");
+const fern: OwnPlant = { ...STOCK.get("plants", "bostonFern"), id: "ownFern", name: "My fern", basedOn: "bostonFern" };
+const { brick: _brick, ...coir } = STOCK.get("ingredients", "coir");
 const clay: OwnIngredient = { ...coir, id: "ownClay", name: "Clay", soldAs: "bag" };
 
 it("sets one figure, also one end of a range, and no longer says that the source vouches for it", () => {

@@ -1,5 +1,5 @@
-import { AnimalSchema, CrewSchema, MATTERS, PERCOLATIONS, PlantSchema, type Caution } from "@/core/catalog";
-import type { OwnEntry, OwnKind } from "@/core/own";
+import { AnimalSchema, CrewSchema, GearSchema, MATTERS, PERCOLATIONS, PlantSchema } from "@/core/catalog";
+import type { Caution, OwnEntry, OwnKind } from "@/core/catalog";
 
 type Choice = {
   key:
@@ -31,7 +31,9 @@ type Choice = {
     | "soldAs"
     | "amphibianSkin"
     | "safeToDig"
-    | "roomTemperature";
+    | "roomTemperature"
+    | "purpose"
+    | "control";
   values: readonly string[];
 };
 
@@ -82,6 +84,9 @@ export const CHOICES: Record<OwnKind, readonly Choice[]> = {
     ] as const
   ).map((key) => ({ key, values: plant[key].options })),
   crew: (["group", "survivesHunting"] as const).map((key) => ({ key, values: crew[key].options })),
+  dressings: [],
+  drainageMedia: [],
+  gear: (["purpose", "control"] as const).map((key) => ({ key, values: GearSchema.shape[key].options })),
 };
 
 function replaced(item: unknown, [first = "", ...rest]: readonly string[], value: number): unknown {

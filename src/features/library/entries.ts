@@ -1,17 +1,19 @@
-import { catalog, type CatalogEntry, type CatalogKind, type ClimateClass } from "@/core/catalog";
-import type { Habitat } from "@/core/habitat";
+import { OWN_KINDS } from "@/core/catalog";
+import type { CatalogEntry, CatalogKind, ClimateClass, OwnEntry, OwnKind } from "@/core/catalog";
+import type { Design } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import { climatesOf, crewFit, plantFit } from "@/core/living";
-import { OWN_KINDS, type OwnEntry, type OwnKind, type OwnShelf } from "@/core/own";
-import { ground } from "@/core/strata";
+import { sceneOf } from "@/core/scene";
 
 export type Shown = CatalogEntry<CatalogKind> | OwnEntry;
 
 export const ownKindOf = (kind: CatalogKind): OwnKind | undefined => OWN_KINDS.find((one) => one === kind);
 
-/** All entries of a shelf, the builder's own first. */
-export function entriesOf(kind: CatalogKind, own: OwnShelf): readonly Shown[] {
-  const mine = ownKindOf(kind);
-  return [...(mine ? own[mine] : []), ...catalog[kind]];
+/** All entries of a kind, the builder's own first. */
+export function entriesOf(kind: CatalogKind, library: Library): readonly Shown[] {
+  const all = library.all(kind);
+  const isOwn = ({ id }: Shown) => library.ownName(kind, id) !== undefined;
+  return [...all.filter(isOwn), ...all.filter((entry) => !isOwn(entry))];
 }
 
 /** Every name an entry is found by. */
@@ -19,16 +21,12 @@ export const latinOf = (entry: Shown): string => ("scientificName" in entry ? en
 export const synonymsOf = (entry: Shown): readonly string[] => ("synonyms" in entry ? entry.synonyms : []);
 
 /** What an entry is filed under within its shelf. */
-export const subKindOf = (entry: Shown): string | undefined =>
-  "purpose" in entry
-    ? entry.purpose
-    : "kind" in entry
-      ? entry.kind
-      : "eats" in entry
-        ? entry.group
-        : "matter" in entry
-          ? entry.matter
-          : undefined;
+export function subKindOf(entry: Shown): string | undefined {
+  if ("purpose" in entry) return entry.purpose;
+  if ("kind" in entry) return entry.kind;
+  if ("eats" in entry) return entry.group;
+  return "matter" in entry ? entry.matter : undefined;
+}
 
 /** The climates an entry is for; undefined where that is no question. */
 export function climatesFor(entry: Shown): readonly ClimateClass[] | undefined {
@@ -41,17 +39,14 @@ export function climatesFor(entry: Shown): readonly ClimateClass[] | undefined {
 export function fittingIds(
   kind: CatalogKind,
   entries: readonly Shown[],
-  habitat: Habitat,
+  habitat: Design,
+  library: Library,
 ): ReadonlySet<string> | undefined {
   if (kind !== "plants" && kind !== "crew") return undefined;
-  const land = ground(habitat);
-  return new Set(
-    entries
-      .filter((entry) =>
-        "light" in entry
-          ? plantFit(entry, habitat, land).verdict !== "misfit"
-          : "eats" in entry && crewFit(entry, habitat).verdict !== "misfit",
-      )
-      .map(({ id }) => id),
-  );
+  const scene = sceneOf(habitat, library);
+  const fits = (entry: Shown): boolean => {
+    if ("light" in entry) return plantFit(entry, scene).verdict !== "misfit";
+    return "eats" in entry && crewFit(entry, scene).verdict !== "misfit";
+  };
+  return new Set(entries.filter(fits).map(({ id }) => id));
 }

@@ -1,12 +1,5 @@
-import {
-  catalog,
-  figuresOf,
-  mixTargets,
-  provenanceOf,
-  tradeRules,
-  type CatalogKind,
-  type Provenance,
-} from "@/core/catalog";
+import { figuresOf, mixTargets, provenanceOf, tradeRules, type CatalogKind, type Provenance } from "@/core/catalog";
+import { STOCK } from "@/core/library";
 
 /** The shelves of the library, in the order builders look. */
 export const SHELVES = [
@@ -31,7 +24,7 @@ export const SHELVES = [
 function countShares(): Record<Provenance["kind"] | "total", number> {
   const shares = { published: 0, practice: 0, memory: 0, total: 0 };
   for (const entry of [
-    ...SHELVES.flatMap((kind) => [...catalog[kind]]),
+    ...SHELVES.flatMap((kind) => [...STOCK.all(kind)]),
     ...Object.values(tradeRules),
     ...Object.values(mixTargets),
   ]) {

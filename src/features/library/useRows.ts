@@ -2,7 +2,7 @@
 
 import { figuresOf, provenanceOf, type Provenance } from "@/core/catalog";
 import type { MeasureKind } from "@/core/units";
-import { capital, isWord, nameOf, useFigures, useSay, type Say } from "@/words";
+import { capital, isWord, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
 
 /** One figure of an entry, or the two ends of a range, and where it comes from. */
@@ -60,7 +60,7 @@ export function useRows(): (entry: Shown) => Row[] {
         kind: from.kind,
         value: measure && values.length > 1 ? rangeOf(values.map(tell)) : values.map(tell).join(" – "),
         label: part
-          ? capital(nameOf("ingredients", part))
+          ? capital(say.nameOf("ingredients", part))
           : capital(
               keys
                 .map((key) => wordFor(key, say))

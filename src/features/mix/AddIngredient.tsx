@@ -2,11 +2,11 @@
 
 import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
-import { catalog, MATTERS, type Ingredient } from "@/core/catalog";
+import { MATTERS, type Ingredient } from "@/core/catalog";
 import { toldTotal } from "@/core/mix";
 import { useOpen } from "@/store";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay, useLibrary } from "@/words";
 import css from "./Jar.module.css";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
@@ -16,13 +16,13 @@ const firstParts = (total: number): number => (total >= 60 ? Math.round(total / 
 /** Finds an ingredient by name, the builder's own among them, and puts it in. */
 export function AddIngredient({ hand }: { hand: MixAtHand }) {
   const say = useSay();
+  const library = useLibrary();
   const { edit } = useOpen();
-  const { mix, own, habitat } = hand;
-  const carried = habitat.own.ingredients.filter((item) => !own.ingredients.some((other) => other.id === item.id));
-  const all: readonly Ingredient[] = [...own.ingredients, ...carried, ...catalog.ingredients];
-  const isOwn = ({ id }: Ingredient) => id.startsWith("own");
+  const { mix } = hand;
+  const isOwn = ({ id }: Ingredient) => library.ownName("ingredients", id) !== undefined;
   const place = (item: Ingredient) => (isOwn(item) ? -1 : MATTERS.indexOf(item.matter));
-  const others = all
+  const others = library
+    .all("ingredients")
     .filter(({ id }) => !mix.parts.some((part) => part.ingredientId === id))
     .toSorted((a, b) => place(a) - place(b));
   return (
@@ -34,7 +34,7 @@ export function AddIngredient({ hand }: { hand: MixAtHand }) {
       clearOnBlur
       size="small"
       getOptionKey={({ id }) => id}
-      getOptionLabel={({ id }) => capital(nameOf("ingredients", id))}
+      getOptionLabel={({ id }) => capital(say.nameOf("ingredients", id))}
       groupBy={(item) => (isOwn(item) ? say("mix:ownIngredients") : say(`mix:matters.${item.matter}`))}
       onChange={(_, item) =>
         item &&
@@ -44,7 +44,7 @@ export function AddIngredient({ hand }: { hand: MixAtHand }) {
       }
       renderOption={({ key, ...props }, item) => (
         <li key={key} {...props} className={`${props.className ?? ""} ${css.option ?? ""}`}>
-          <Swatch material={plain(item.look)} width={22} height={22} /> {capital(nameOf("ingredients", item.id))}
+          <Swatch material={plain(item.look)} width={22} height={22} /> {capital(say.nameOf("ingredients", item.id))}
         </li>
       )}
       renderInput={(params) => (

@@ -5,7 +5,6 @@ import ListSubheader from "@mui/material/ListSubheader";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
-import { catalog } from "@/core/catalog";
 import {
   aimsAt,
   blend,
@@ -24,7 +23,7 @@ import {
 import { mixPricePerL } from "@/core/supply";
 import { useOpen } from "@/store";
 import { mixName } from "@/ui/section";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay } from "@/words";
 import css from "./Compare.module.css";
 import { sayOff } from "./MatchResults";
 import { readingOf, sayReading } from "./meterWords";
@@ -35,15 +34,20 @@ import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 type Other = { id: string; name: string; parts: Parts; group: "yours" | "stock" | "here" };
 
 /** All that a mix can be laid beside: the other mixes of this habitat, kept recipes, starting recipes. */
-function othersOf({ habitat, mix, own }: MixAtHand, say: ReturnType<typeof useSay>): Other[] {
+function othersOf({ habitat, library, mix, own }: MixAtHand, say: ReturnType<typeof useSay>): Other[] {
   return [
     ...habitat.mixes
       .filter((other) => other.id !== mix.id && other.parts.length > 0)
-      .map((other): Other => ({ id: other.id, name: capital(mixName(other, say)), parts: other.parts, group: "here" })),
+      .map((other): Other => ({
+        id: other.id,
+        name: capital(mixName(other, say, library)),
+        parts: other.parts,
+        group: "here",
+      })),
     ...own.recipes.map(({ id, name, parts }): Other => ({ id, name, parts: [...parts], group: "yours" })),
-    ...catalog.recipes.map(({ id, parts }): Other => ({
+    ...library.all("recipes").map(({ id, parts }): Other => ({
       id,
-      name: capital(nameOf("recipes", id)),
+      name: capital(say.nameOf("recipes", id)),
       parts: [...parts],
       group: "stock",
     })),

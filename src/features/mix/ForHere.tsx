@@ -35,7 +35,7 @@ export function ForHere({ hand }: { hand: MixAtHand }) {
           <Button
             size="small"
             variant="outlined"
-            onClick={() => edit([{ name: "carryIngredient", args: { ingredient } }])}
+            onClick={() => edit([{ name: "carryOwn", args: { ingredients: [ingredient] } }])}
           >
             {say("mix:takeNewer")}
           </Button>

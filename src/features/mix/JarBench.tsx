@@ -6,7 +6,7 @@ import { asPercent, litresFor, normalise, shifted, toldTotal } from "@/core/mix"
 import { useOpen } from "@/store";
 import { Pills } from "@/ui/parts";
 import { Handle, plain, TexturePattern, useSize } from "@/ui/section";
-import { nameOf, useFigures, useSay } from "@/words";
+import { useFigures, useSay } from "@/words";
 import { AddIngredient } from "./AddIngredient";
 import css from "./Jar.module.css";
 import { bandsOf } from "./jarShape";
@@ -63,7 +63,8 @@ export function JarBench({
   const move = (at: number, toPct: number, gesture: string) => {
     if (moved.current?.gesture !== gesture) moved.current = { gesture, from: mix.parts };
     const now = bandsOf(normalise(moved.current.from))[at];
-    if (now) edit([setPartsCommand(hand, shifted(moved.current.from, at, toPct / 100 - now.to, locked))], gesture);
+    if (!now) return undefined;
+    return edit([setPartsCommand(hand, shifted(moved.current.from, at, toPct / 100 - now.to, locked))], gesture);
   };
   return (
     <div className={css.bench} ref={ref}>
@@ -135,8 +136,8 @@ export function JarBench({
               : bands.slice(0, -1).map(({ part, to }, at) => {
                   const above = bands[at + 1]?.part.ingredientId ?? "";
                   const [belowName, aboveName] = [
-                    nameOf("ingredients", part.ingredientId),
-                    nameOf("ingredients", above),
+                    say.nameOf("ingredients", part.ingredientId),
+                    say.nameOf("ingredients", above),
                   ];
                   return (
                     <Handle

@@ -7,10 +7,10 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { catalog } from "@/core/catalog";
+import { STOCK } from "@/core/library";
 import { keepRecipe } from "@/core/own";
 import { putOwn, useOpen } from "@/store";
-import { nameOf, sayOwnProblem, useSay } from "@/words";
+import { sayOwnProblem, useSay } from "@/words";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
 /** Asks what a recipe shall be called, and keeps it; the mix goes by that name from then on. */
@@ -38,7 +38,7 @@ export function KeepRecipe({
     const kept = keepRecipe(
       shelf,
       { id: `own${crypto.randomUUID().replaceAll("-", "")}`, name, parts: [...hand.mix.parts] },
-      catalog.recipes.map(({ id }) => nameOf("recipes", id)),
+      STOCK.all("recipes").map(({ id }) => say.nameOf("recipes", id)),
     );
     if (!kept.ok) return setProblem(sayOwnProblem(kept.problem, say));
     await putOwn(kept.shelf);

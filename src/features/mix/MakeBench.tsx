@@ -7,7 +7,7 @@ import { chooseMixBench, useMixBench } from "@/store";
 import { MeasureField } from "@/ui/measure";
 import { Cautions } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay } from "@/words";
 import css from "./Make.module.css";
 import type { MixAtHand } from "./useMixAtHand";
 
@@ -154,7 +154,7 @@ function Plan({
               <th scope="row">
                 <span>
                   <Swatch material={plain(pantry(part.ingredientId).look)} width={20} height={20} />
-                  {capital(nameOf("ingredients", part.ingredientId))}
+                  {capital(say.nameOf("ingredients", part.ingredientId))}
                 </span>
               </th>
               {many ? (
@@ -177,7 +177,7 @@ function Plan({
           <li key={id}>
             <b>{say(`mix:make.steps.${id}`)}</b>
             {id !== "soak" && ingredientIds.length > 0 ? (
-              <span>{ingredientIds.map((one) => nameOf("ingredients", one)).join(", ")}</span>
+              <span>{ingredientIds.map((one) => say.nameOf("ingredients", one)).join(", ")}</span>
             ) : null}
             {detail(id).map((text) => (
               <span key={text}>{text}</span>

@@ -6,11 +6,10 @@ import ListSubheader from "@mui/material/ListSubheader";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Link from "next/link";
-import { catalog } from "@/core/catalog";
 import type { MatchRule } from "@/core/match";
 import { aimsAt, blend, readMeters, type Aims, type Parts } from "@/core/mix";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay, useLibrary } from "@/words";
 import css from "./Match.module.css";
 import { MatchResults } from "./MatchResults";
 import type { Ring } from "./meterWords";
@@ -44,7 +43,7 @@ export function firstAsked({ mix, stockL }: MixAtHand, locked: ReadonlySet<strin
 
 /** What the aim stands for: where the meters should stand, and a mix like it to start from. */
 function aimOf(aim: string, hand: MixAtHand): { aims: Aims; like: Parts | undefined } {
-  const recipe = [...catalog.recipes, ...hand.own.recipes].find(({ id }) => id === aim);
+  const recipe = [...hand.library.all("recipes"), ...hand.own.recipes].find(({ id }) => id === aim);
   const parts = aim === THIS ? hand.mix.parts : recipe?.parts;
   const mixture = parts && blend([...parts], hand.pantry);
   return mixture
@@ -63,6 +62,7 @@ type Props = {
 /** As near as can be to a recipe or to what the habitat wants, from what is in the bins. */
 export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
   const say = useSay();
+  const library = useLibrary();
   const { looking, look, stop } = matching;
   const { fit, leftOut } = candidatesFor(hand);
   const go = (rules: readonly MatchRule[] = asked.rules) => {
@@ -92,9 +92,9 @@ export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
               </MenuItem>
             ))}
             <ListSubheader>{say("mix:stock")}</ListSubheader>
-            {catalog.recipes.map(({ id }) => (
+            {library.all("recipes").map(({ id }) => (
               <MenuItem key={id} value={id}>
-                {capital(nameOf("recipes", id))}
+                {capital(say.nameOf("recipes", id))}
               </MenuItem>
             ))}
           </TextField>
@@ -129,7 +129,7 @@ export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
           <p className={css.note}>
             {say("mix:match.leftOut", {
               animalId: hand.habitat.brief.animalId,
-              names: leftOut.map(({ id }) => nameOf("ingredients", id)).join(", "),
+              names: leftOut.map(({ id }) => say.nameOf("ingredients", id)).join(", "),
             })}
           </p>
         ) : null}
@@ -151,7 +151,7 @@ function InBins({ hand }: { hand: MixAtHand }) {
         {stock.map(([id, litres]) => (
           <li key={id}>
             <Swatch material={plain(hand.pantry(id).look)} width={20} height={20} />{" "}
-            <span>{capital(nameOf("ingredients", id))}</span>{" "}
+            <span>{capital(say.nameOf("ingredients", id))}</span>{" "}
             <b className="measure">{figures.printed(litres, "volume")}</b>
           </li>
         ))}

@@ -6,7 +6,7 @@ import { relaxedRules, type Clash, type Matched, type MatchRule } from "@/core/m
 import { litresFor, toldTotal, type Parts } from "@/core/mix";
 import { useOpen } from "@/store";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useFigures, useSay, type Say } from "@/words";
+import { capital, useFigures, useSay, type Say } from "@/words";
 import css from "./Match.module.css";
 import type { Ring } from "./meterWords";
 import { sayRelaxation, sayRule } from "./ruleWords";
@@ -152,7 +152,7 @@ export function PartsTable({ hand, parts, looseL }: { hand: MixAtHand; parts: Pa
               <th scope="row">
                 <span className={css.thing}>
                   <Swatch material={plain(hand.pantry(ingredientId).look)} width={20} height={20} />
-                  {capital(nameOf("ingredients", ingredientId))}
+                  {capital(say.nameOf("ingredients", ingredientId))}
                 </span>
               </th>
               <td className="measure">

@@ -8,7 +8,7 @@ import { LIMITS } from "@/core/habitat";
 import { mostShare, toldTotal, withShare, type Share } from "@/core/mix";
 import { useOpen } from "@/store";
 import { NumberInput } from "@/ui/measure";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay } from "@/words";
 import css from "./Jar.module.css";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
@@ -31,7 +31,7 @@ export function PartRow({ hand, part, litres, toldAs, locked, height, onLock }: 
   const { edit } = useOpen();
   const { mix } = hand;
   const id = part.ingredientId;
-  const name = capital(nameOf("ingredients", id));
+  const name = capital(say.nameOf("ingredients", id));
   const held = locked.has(id);
   const holding = mix.parts.some((other) => other.ingredientId !== id && locked.has(other.ingredientId));
   const most = holding ? mostShare(mix.parts, id, locked) * toldTotal(mix.parts) : LIMITS.parts.max;

@@ -6,13 +6,14 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useRef, useState } from "react";
-import { catalog } from "@/core/catalog";
+import type { Ingredient, OwnIngredient } from "@/core/catalog";
 import { parseRecipe, printRecipe } from "@/core/files";
+import { libraryOf, STOCK, withOwn } from "@/core/library";
 import { dropRecipe, keepEntry, type OwnShelf } from "@/core/own";
 import { putOwn, useOpen } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { mixName } from "@/ui/section";
-import { capital, nameOf, sayFileProblem, useSay } from "@/words";
+import { capital, sayFileProblem, useSay, useLibrary } from "@/words";
 import { KeepRecipe } from "./KeepRecipe";
 import css from "./MixStep.module.css";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
@@ -25,16 +26,19 @@ const slug = (name: string): string =>
     .replace(/[^\p{L}\p{N}]+/gu, "-")
     .replace(/^-|-$/g, "") || "recipe";
 
+const isOwnIngredient = (item: Ingredient | OwnIngredient): item is OwnIngredient => "name" in item;
+
 /** Takes a starting recipe or one of the builder's own; keeps, saves and opens recipes. What was there comes back with undo. */
 export function RecipeBar({ hand }: { hand: MixAtHand }) {
   const say = useSay();
+  const library = useLibrary();
   const { edit } = useOpen();
-  const { mix, own, habitat, pantry } = hand;
+  const { mix, own, habitat } = hand;
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [keeping, setKeeping] = useState(false);
   const [told, setTold] = useState<{ text: string; wrong: boolean } | undefined>(undefined);
   const file = useRef<HTMLInputElement>(null);
-  const name = capital(mixName(mix, say));
+  const name = capital(mixName(mix, say, library));
 
   const take = (id: string) => {
     const yours = own.recipes.find((recipe) => recipe.id === id);
@@ -50,10 +54,7 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
       printRecipe({
         name: name.slice(0, 60),
         parts: mix.parts,
-        ingredients: [
-          ...habitat.own.ingredients,
-          ...own.ingredients.filter((item) => !habitat.own.ingredients.some((other) => other.id === item.id)),
-        ],
+        ingredients: library.all("ingredients").filter(isOwnIngredient),
       }),
     );
   const open = async (chosen: File) => {
@@ -61,7 +62,7 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
     if (!read.ok)
       return setTold({ wrong: true, text: say("mix:recipeRefused", { why: sayFileProblem(read.problem, say) }) });
     const { recipe } = read;
-    const named = new Set(catalog.ingredients.map(({ id }) => nameOf("ingredients", id)));
+    const named = new Set(STOCK.all("ingredients").map(({ id }) => say.nameOf("ingredients", id)));
     const shelf = recipe.ingredients.reduce<OwnShelf>((before, item) => {
       const kept = before.ingredients.some((other) => other.id === item.id)
         ? undefined
@@ -69,22 +70,9 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
       return kept?.ok ? kept.shelf : before;
     }, own);
     if (shelf !== own) await putOwn(shelf);
-    edit([
-      setPartsCommand(
-        {
-          ...hand,
-          own: {
-            ...shelf,
-            ingredients: [
-              ...shelf.ingredients,
-              ...recipe.ingredients.filter((item) => !shelf.ingredients.some((other) => other.id === item.id)),
-            ],
-          },
-        },
-        recipe.parts,
-        { title: recipe.name, recipeId: null },
-      ),
-    ]);
+    // What the file brings is known by the file, then by the shelf it was put on, then by the habitat.
+    const brought = withOwn(withOwn(libraryOf({ ingredients: recipe.ingredients }), shelf), habitat.own);
+    edit([setPartsCommand({ ...hand, library: brought }, recipe.parts, { title: recipe.name, recipeId: null })]);
     setTold({ wrong: false, text: say("mix:opened", { name: recipe.name }) });
   };
   const known = own.recipes.find(
@@ -108,9 +96,9 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
             </MenuItem>
           ))}
           <ListSubheader>{say("mix:stock")}</ListSubheader>
-          {catalog.recipes.map((recipe) => (
+          {library.all("recipes").map((recipe) => (
             <MenuItem key={recipe.id} value={recipe.id}>
-              {capital(nameOf("recipes", recipe.id))}
+              {capital(say.nameOf("recipes", recipe.id))}
             </MenuItem>
           ))}
         </TextField>
@@ -151,7 +139,7 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
       />
       {keeping ? (
         <KeepRecipe
-          hand={{ ...hand, pantry }}
+          hand={hand}
           suggested={mix.title ?? ""}
           onDone={(kept) => {
             setKeeping(false);

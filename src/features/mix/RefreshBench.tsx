@@ -19,19 +19,19 @@ import type { MixAtHand } from "./useMixAtHand";
 export function RefreshBench({ hand }: { hand: MixAtHand }) {
   const say = useSay();
   const figures = useFigures();
-  const { edit } = useOpen();
+  const { log, act, strike } = useOpen();
   const today = useNow();
   const { habitat, mix, volumeL, depthCm, pantry } = hand;
-  const laidOn = habitat.build.doneOn.laySoil ?? habitat.keeping.sinceOn ?? habitat.build.startOn;
+  const laidOn = log.state.doneOn.laySoil ?? log.state.sinceOn ?? habitat.build.startOn;
   const [typedMonths, setMonths] = useState<number | undefined>(undefined);
   const [sunk, setSunk] = useState<number | undefined>(undefined);
   const months = typedMonths ?? Math.round((today === "" ? 0 : monthsBetween(laidOn, today)) * 10) / 10;
-  const topUps = habitat.keeping.topUps.filter((topUp) => topUp.mixId === mix.id);
+  const topUps = log.state.topUps.filter((topUp) => topUp.mixId === mix.id);
   const laid: Laid[] = [
     { volumeL, months },
     ...topUps.map((topUp) => ({ volumeL: topUp.volumeL, months: today === "" ? 0 : monthsBetween(topUp.on, today) })),
   ];
-  const result = depthCm > 0 ? refresh(mix.parts, laid, depthCm, sunk, pantry) : undefined;
+  const result = depthCm > 0 ? refresh(mix.parts, laid, depthCm, pantry, sunk) : undefined;
   if (!result)
     return <p className={css.note}>{say(mix.parts.length === 0 ? "mix:make.empty" : "mix:refresh.notLaid")}</p>;
   const { aged, sunkCm, topUpVolumeL, topUpLooseL, advice, airAfterPct } = result;
@@ -115,17 +115,8 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
           <Button
             disabled={topUpVolumeL < 0.05 || today === ""}
             onClick={() => {
-              edit([
-                {
-                  name: "topUp",
-                  args: {
-                    id: crypto.randomUUID(),
-                    mixId: mix.id,
-                    on: today,
-                    volumeL: Math.round(topUpVolumeL * 100) / 100,
-                  },
-                },
-              ]);
+              const volumeL = Math.round(topUpVolumeL * 100) / 100;
+              act([{ kind: "toppedUp", on: today, mixId: mix.id, volumeL }]);
               setSunk(undefined);
             }}
           >
@@ -144,7 +135,7 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
               <IconButton
                 size="small"
                 aria-label={say("mix:refresh.removeLog", { topOn: topUp.on })}
-                onClick={() => edit([{ name: "removeTopUp", args: { id: topUp.id } }])}
+                onClick={() => strike([topUp])}
               >
                 <CloseOutlined sx={{ fontSize: 15 }} />
               </IconButton>

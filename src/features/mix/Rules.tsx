@@ -10,7 +10,7 @@ import { useState } from "react";
 import type { Ingredient } from "@/core/catalog";
 import { groupNames, MatchRuleSchema, type MatchRule } from "@/core/match";
 import { NumberInput } from "@/ui/measure";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import css from "./Match.module.css";
 import { sayRule } from "./ruleWords";
 
@@ -158,7 +158,7 @@ function RuleEditor({
           <Which rule={rule} candidates={candidates} onChange={(ingredientId) => set({ ...rule, ingredientId })} />{" "}
           {say("mix:match.atWord")}
           <NumberInput
-            label={say("mix:match.field.pct", { group: nameOf("ingredients", rule.ingredientId) })}
+            label={say("mix:match.field.pct", { group: say.nameOf("ingredients", rule.ingredientId) })}
             value={rule.pct}
             limits={PCT}
             onCommit={(pct) => set({ ...rule, pct })}
@@ -235,10 +235,10 @@ function Which({
       value={rule.ingredientId}
       onChange={(event) => onChange(event.target.value)}
     >
-      {known ? null : <option value={rule.ingredientId}>{nameOf("ingredients", rule.ingredientId)}</option>}
+      {known ? null : <option value={rule.ingredientId}>{say.nameOf("ingredients", rule.ingredientId)}</option>}
       {candidates.map((item) => (
         <option key={item.id} value={item.id}>
-          {capital(nameOf("ingredients", item.id))}
+          {capital(say.nameOf("ingredients", item.id))}
         </option>
       ))}
     </select>

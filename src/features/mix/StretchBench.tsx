@@ -7,7 +7,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { MatchRule } from "@/core/match";
 import { MeasureField } from "@/ui/measure";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import css from "./Match.module.css";
 import { MatchResults } from "./MatchResults";
 import type { Ring } from "./meterWords";
@@ -53,7 +53,7 @@ export function StretchBench({ hand, onRing }: { hand: MixAtHand; onRing: (ring:
         >
           {bags.map((item) => (
             <MenuItem key={item.id} value={item.id}>
-              {capital(nameOf("ingredients", item.id))}
+              {capital(say.nameOf("ingredients", item.id))}
             </MenuItem>
           ))}
         </TextField>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { MatchRule, Relaxation } from "@/core/match";
+import { STOCK } from "@/core/library";
 import { sayIn } from "@/words";
 import { sayRelaxation, sayRule } from "./ruleWords";
 
@@ -16,7 +17,7 @@ const RULES: readonly MatchRule[] = [
 ];
 
 describe.each(["metric", "us"] as const)("rules in words, %s", (system) => {
-  const say = sayIn(system);
+  const say = sayIn(system, STOCK);
   it.each(RULES.map((rule) => [rule.kind, rule] as const))(
     "%s is told without a blank, and so is its giving way",
     (_kind, rule) => {

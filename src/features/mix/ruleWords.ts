@@ -1,5 +1,5 @@
 import type { MatchRule, Relaxation } from "@/core/match";
-import { moneyPrinted, nameOf, type Say } from "@/words";
+import { moneyPrinted, type Say } from "@/words";
 
 /** A rule in words. @example sayRule({ kind: "group", of: "sand", leastPct: 0, mostPct: 30 }, say, "EUR") // "sand from 0 % to 30 %" */
 export function sayRule(rule: MatchRule, say: Say, currency: string): string {
@@ -44,7 +44,7 @@ export function sayRelaxation({ rule, by, unit, below }: Relaxation, say: Say, c
     case "hold":
       return say("mix:match.relaxed.hold", { ingredientId: rule.ingredientId, pct: `${rule.pct} %`, byPct: by });
     case "use":
-      return say("mix:match.relaxed.use", { ingredientId: nameOf("ingredients", rule.ingredientId), byL: by });
+      return say("mix:match.relaxed.use", { ingredientId: say.nameOf("ingredients", rule.ingredientId), byL: by });
     case "ownOnly":
       return say("mix:match.relaxed.ownOnly", { byL: by });
     case "budget":

@@ -1,12 +1,11 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { animalOf } from "@/core/habitat";
-import { catalog, type Ingredient } from "@/core/catalog";
+import type { Ingredient } from "@/core/catalog";
 import { match, type MatchAnswer, type MatchRule } from "@/core/match";
 import { unsuited, type Aims, type Parts } from "@/core/mix";
 import { litrePrices } from "@/core/supply";
-import { solveModel } from "@/workers";
+import { solve } from "@/store";
 import type { MixAtHand } from "./useMixAtHand";
 
 export type Looking =
@@ -16,13 +15,11 @@ export type Looking =
 const BUCKET_L = 10;
 
 /** Everything that may be mixed for this animal, and what is left out as it would hurt it. */
-export function candidatesFor({ habitat, own }: Pick<MixAtHand, "habitat" | "own">): {
+export function candidatesFor({ animal, library }: Pick<MixAtHand, "animal" | "library">): {
   fit: Ingredient[];
   leftOut: Ingredient[];
 } {
-  const animal = animalOf(habitat);
-  const carried = habitat.own.ingredients.filter((item) => !own.ingredients.some((other) => other.id === item.id));
-  const all: readonly Ingredient[] = [...catalog.ingredients, ...own.ingredients, ...carried];
+  const all = library.all("ingredients");
   return { fit: all.filter((item) => !unsuited(item, animal)), leftOut: all.filter((item) => unsuited(item, animal)) };
 }
 
@@ -51,7 +48,7 @@ export function useMatch(hand: MixAtHand): {
         stockL: hand.stockL,
         pricePerL: litrePrices(hand.bins),
       };
-      const answer = await match(question, (model) => solveModel(model, stopper.signal), like, hand.pantry);
+      const answer = await match(question, (model) => solve(model, stopper.signal), like, hand.pantry);
       if (running.current === stopper) setLooking({ at: "done", answer, looseL });
     } catch {
       if (running.current === stopper) setLooking({ at: stopper.signal.aborted ? "idle" : "failed" });

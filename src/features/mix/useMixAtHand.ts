@@ -1,11 +1,13 @@
 "use client";
 
 import { useMemo } from "react";
-import { findEntry } from "@/core/catalog";
-import { ingredientsOf, type Habitat, type Mix } from "@/core/habitat";
+import type { Animal, OwnIngredient } from "@/core/catalog";
+import type { Design, Mix } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import {
   blend,
   mixTarget,
+  pantryOf,
   readMeters,
   type Aims,
   type Blend,
@@ -20,7 +22,9 @@ import { useBins, useOpen, useOwn } from "@/store";
 
 /** All a part of the bench asks about the mix it works on. */
 export type MixAtHand = {
-  habitat: Habitat;
+  habitat: Design;
+  library: Library;
+  animal: Animal;
   mix: Mix;
   pantry: Pantry;
   mixture: Blend | undefined;
@@ -35,58 +39,55 @@ export type MixAtHand = {
   own: OwnShelf;
 };
 
-/** Looks ingredients up where the habitat does, then on the builder's own shelf. */
-function pantryOf(habitat: Habitat, own: OwnShelf): Pantry {
-  const carried = ingredientsOf(habitat);
-  const added = new Map(own.ingredients.map((item) => [item.id, item]));
-  return (id) =>
-    habitat.own.ingredients.some((item) => item.id === id) ? carried(id) : (added.get(id) ?? carried(id));
-}
-
-/** Whether an ingredient can be looked up; the bins may still hold what was taken off the builder's own shelf. */
-const isThere = (habitat: Habitat, own: OwnShelf, id: string): boolean =>
-  findEntry("ingredients", id) !== undefined ||
-  [...own.ingredients, ...habitat.own.ingredients].some((item) => item.id === id);
-
 export function useMixAtHand(mix: Mix): MixAtHand {
   const { habitat, derived } = useOpen();
+  const { library, ground, animal } = derived;
   const bins = useBins() ?? EMPTY_BINS;
   const own = useOwn() ?? EMPTY_SHELF;
+  const hasCrew = habitat.crew.length > 0;
   return useMemo(() => {
-    const pantry = pantryOf(habitat, own);
+    const pantry = pantryOf(library);
     const mixture = blend(mix.parts, pantry);
+    // The bins may still hold what was taken off the builder's own shelf.
+    const stocked = Object.entries(litresInStock(bins)).filter(([id]) => library.find("ingredients", id));
     return {
       habitat,
+      library,
+      animal,
       mix,
       pantry,
       mixture,
       bins,
       own,
       readings: mixture && readMeters(mixture, mixPricePerL(mix.parts, bins, mixture.lostPct)),
-      aims: mixTarget(habitat),
-      stockL: Object.fromEntries(Object.entries(litresInStock(bins)).filter(([id]) => isThere(habitat, own, id))),
-      ...mixWanted(habitat, derived.ground, mix.id, mixture?.settlesPct ?? 0),
+      aims: mixTarget(animal, hasCrew),
+      stockL: Object.fromEntries(stocked),
+      ...mixWanted(habitat, ground, mix.id, mixture?.settlesPct ?? 0),
     };
-  }, [habitat, derived.ground, mix, bins, own]);
+  }, [habitat, library, animal, ground, hasCrew, mix, bins, own]);
 }
+
+/** The ingredients of a builder's own that a habitat does not carry yet. */
+const newlyCarried = ({ habitat, library }: Pick<MixAtHand, "habitat" | "library">, parts: Mix["parts"]) =>
+  parts
+    .map((part) => part.ingredientId)
+    .filter((id) => library.ownName("ingredients", id) !== undefined)
+    .filter((id) => !habitat.own.ingredients.some((carried) => carried.id === id))
+    .map((id) => library.get("ingredients", id) as OwnIngredient);
 
 /** The edit that puts other parts in, carrying along what is of the builder's own. */
 export const setPartsCommand = (
-  { mix, habitat, own }: Pick<MixAtHand, "mix" | "habitat" | "own">,
+  hand: Pick<MixAtHand, "mix" | "habitat" | "library">,
   parts: Mix["parts"],
-  named?: Pick<Mix, "title" | "recipeId">,
+  named: Pick<Mix, "title" | "recipeId"> = hand.mix,
 ) =>
   ({
     name: "setParts",
     args: {
-      mixId: mix.id,
+      mixId: hand.mix.id,
       parts: parts.map((part) => ({ ...part })),
-      title: named ? named.title : mix.title,
-      recipeId: named ? named.recipeId : mix.recipeId,
-      own: own.ingredients.filter(
-        (item) =>
-          parts.some((part) => part.ingredientId === item.id) &&
-          !habitat.own.ingredients.some((carried) => carried.id === item.id),
-      ),
+      title: named.title,
+      recipeId: named.recipeId,
+      own: newlyCarried(hand, parts),
     },
   }) as const;

@@ -24,7 +24,7 @@ import {
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { useSearch } from "@/ui/useSearch";
-import { capital, nameOf, sayFit, useSay } from "@/words";
+import { capital, sayFit, useSay } from "@/words";
 import css from "./Planting.module.css";
 import { usePlants } from "./usePlanting";
 
@@ -35,23 +35,23 @@ const USUAL = "usual";
 /** All plants, the best for the place first, each with its reasons in words; dragged in or added. */
 export function Candidates({ onAdd }: { onAdd: (plantId: string, place: PlantingPlace | undefined) => void }) {
   const say = useSay();
-  const { habitat, derived } = useOpen();
-  const { all, own } = usePlants();
+  const { habitat, derived, log } = useOpen();
+  const all = usePlants();
   const [sought, setSought] = useState("");
   const [where, setWhere] = useState<PlantingPlace | typeof USUAL>(USUAL);
   const [onlyFits, setOnlyFits] = useState(false);
   const [shownCount, setShownCount] = useState(AT_ONCE);
   const { ground } = derived;
   const fits = useMemo(() => {
-    if (where !== USUAL) return rankPlants(all, habitat, ground, placeNamed(habitat, ground, where));
+    if (where !== USUAL) return rankPlants(all, derived, placeNamed(habitat, ground, where));
     return ranked(
       all.map((plant) =>
-        plantFit(plant, habitat, ground, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null }),
+        plantFit(plant, derived, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null }),
       ),
     );
-  }, [all, habitat, ground, where]);
+  }, [all, derived, habitat, ground, where]);
   const byId = new Map(all.map((plant) => [plant.id, plant]));
-  const find = useSearch(all, (plant) => [nameOf("plants", plant.id), plant.scientificName, ...plant.synonyms]);
+  const find = useSearch(all, (plant) => [say.nameOf("plants", plant.id), plant.scientificName, ...plant.synonyms]);
   const found = find(sought);
   const wanted = fits.filter(
     ({ id, verdict }) => (found === undefined || found.has(id)) && (!onlyFits || verdict !== "misfit"),
@@ -95,8 +95,8 @@ export function Candidates({ onAdd }: { onAdd: (plantId: string, place: Planting
               key={fit.id}
               plant={plant}
               fit={fit}
-              own={own.some(({ id }) => id === fit.id)}
-              losses={lossesOf(habitat, fit.id)}
+              own={derived.library.ownName("plants", fit.id) !== undefined}
+              losses={lossesOf(log.state, fit.id)}
               onAdd={() => onAdd(fit.id, place)}
             />
           ) : null;
@@ -126,7 +126,7 @@ function Candidate({
 }) {
   const say = useSay();
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: plant.id });
-  const name = capital(nameOf("plants", plant.id));
+  const name = capital(say.nameOf("plants", plant.id));
   const lacking = fit.reasons.filter((reason) => reason.verdict !== "good");
   const told = (lacking.length > 0 ? lacking : fit.reasons).slice(0, REASONS_SHOWN);
   return (

@@ -5,7 +5,6 @@ import { plantFootCm, PLANTING_PLACES, placeNamed, plantFit, type PlantingPlace,
 import { useOpen } from "@/store";
 import type { Frame } from "@/ui/section";
 import { useSay } from "@/words";
-import { usePlants } from "./usePlanting";
 
 const COLORS = { good: "var(--moss)", fair: "var(--ochre)", misfit: "var(--rust)" } as const;
 const SIGNS = { good: "✓", fair: "!", misfit: "✕" } as const;
@@ -35,8 +34,7 @@ function labelled(wanted: readonly Spotted[]): Spotted[] {
 export function DropPlaces({ frame, plantId }: { frame: Frame; plantId: string }) {
   const say = useSay();
   const { habitat, derived } = useOpen();
-  const { all } = usePlants();
-  const plant = all.find(({ id }) => id === plantId);
+  const plant = derived.library.find("plants", plantId);
   if (!plant) return null;
   const wanted = PLANTING_PLACES.map((name): Spotted => {
     const place = placeNamed(habitat, derived.ground, name);
@@ -63,7 +61,7 @@ export function DropPlaces({ frame, plantId }: { frame: Frame; plantId: string }
         <DropPlace
           key={label.name}
           label={label}
-          verdict={plantFit(plant, habitat, derived.ground, placeNamed(habitat, derived.ground, label.name)).verdict}
+          verdict={plantFit(plant, derived, placeNamed(habitat, derived.ground, label.name)).verdict}
         />
       ))}
     </g>

@@ -5,16 +5,15 @@ import Checkbox from "@mui/material/Checkbox";
 import CircularProgress from "@mui/material/CircularProgress";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import { useState } from "react";
-import type { Command } from "@/core/habitat";
-import { layOut, STRATA_OF_HEIGHT, type Palette } from "@/core/living";
+import { carriesFor, type Command } from "@/core/habitat";
+import { layOut, STRATA_OF_HEIGHT, type Palette } from "@/core/palette";
 import { EMPTY_BINS } from "@/core/supply";
 import { useBins, useOpen } from "@/store";
 import { NumberInput } from "@/ui/measure";
 import { LedgerPart } from "@/ui/parts";
-import { capital, moneyPrinted, nameOf, useSay } from "@/words";
+import { capital, moneyPrinted, useSay } from "@/words";
 import css from "./Planting.module.css";
 import { usePalette, type Wishes } from "./usePalette";
-import { usePlants } from "./usePlanting";
 
 const FIRST: Wishes = {
   strata: STRATA_OF_HEIGHT,
@@ -172,7 +171,6 @@ type Props = {
 function Proposed({ palette, months, locked, onLock, onPlanted }: Props) {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
-  const { own } = usePlants();
   const bins = useBins() ?? EMPTY_BINS;
   const [instead, setInstead] = useState(habitat.plants.length > 0);
   const toggle = (plantId: string, count: number) => {
@@ -180,22 +178,18 @@ function Proposed({ palette, months, locked, onLock, onPlanted }: Props) {
     onLock(before === undefined ? { ...others, [plantId]: count } : others);
   };
   const plant = () => {
-    const carried = own.filter(({ id }) => palette.picks.some((pick) => pick.plantId === id));
     const kept = instead ? [] : habitat.plants;
-    const carrier = {
-      ...habitat,
-      plants: [...kept],
-      own: {
-        ...habitat.own,
-        plants: [...habitat.own.plants.filter(({ id }) => !carried.some((other) => other.id === id)), ...carried],
-      },
-    };
-    const stands = layOut(carrier, derived.ground, palette.picks, () => crypto.randomUUID().slice(0, 8));
+    const cleared = { ...derived, habitat: { ...habitat, plants: kept } };
+    const stands = layOut(cleared, palette.picks, () => crypto.randomUUID().slice(0, 8));
     const clear: Command[] =
       instead && habitat.plants.length > 0
         ? [{ name: "removePlants", args: { ids: habitat.plants.map(({ id }) => id) } }]
         : [];
-    const carry: Command[] = carried.length > 0 ? [{ name: "carryOwn", args: { plants: carried } }] : [];
+    const carry = carriesFor(
+      derived.library,
+      "plants",
+      palette.picks.map((pick) => pick.plantId),
+    );
     edit([...clear, ...carry, ...stands.map((stand): Command => ({ name: "addPlant", args: stand }))]);
     onPlanted();
   };
@@ -203,7 +197,7 @@ function Proposed({ palette, months, locked, onLock, onPlanted }: Props) {
     <>
       <ul className={css.picks}>
         {palette.picks.map(({ plantId, count }) => {
-          const name = capital(nameOf("plants", plantId));
+          const name = capital(say.nameOf("plants", plantId));
           return (
             <li key={plantId}>
               <Checkbox

@@ -1,11 +1,11 @@
 "use client";
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
-import { plantOf, type Stand } from "@/core/habitat";
+import { type Stand } from "@/core/habitat";
 import { plantFootCm, sizeAfter, spotOf } from "@/core/living";
 import { useOpen } from "@/store";
 import { newGesture, type Frame } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay, useLibrary } from "@/words";
 
 type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
 
@@ -45,10 +45,11 @@ function PlantGrip({
   onChoose: Choosing["onChoose"];
 }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, derived, edit } = useOpen();
   const drag = useRef<{ fromX: number; fromCm: number; gesture: string } | undefined>(undefined);
   const held = useRef<string | undefined>(undefined);
-  const plant = plantOf(habitat, stand.plantId);
+  const plant = library.get("plants", stand.plantId);
   const fit = derived.plantFits.get(stand.id);
   const front = frame.view === "front";
   const footCm = plantFootCm(habitat, derived.ground, stand, plant);
@@ -135,7 +136,7 @@ function PlantGrip({
         tabIndex={0}
         aria-pressed={chosen}
         aria-label={say("planting:move", {
-          name: capital(nameOf("plants", stand.plantId)),
+          name: capital(say.nameOf("plants", stand.plantId)),
           xCm: stand.xCm,
           yCm: stand.yCm,
         })}

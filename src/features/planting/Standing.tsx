@@ -4,15 +4,15 @@ import MoreVertOutlined from "@mui/icons-material/MoreVertOutlined";
 import IconButton from "@mui/material/IconButton";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
-import { formatISO } from "date-fns";
 import { useState } from "react";
-import { LIMITS, LOSSES, plantOf, SPOTS, type Stand } from "@/core/habitat";
+import { lampLumens, LIMITS, SPOTS, type Command, type Stand } from "@/core/habitat";
 import { spotOf } from "@/core/living";
+import { LOSSES } from "@/core/log";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { MeasureField, NumberInput } from "@/ui/measure";
 import { Cautions } from "@/ui/parts";
-import { capital, nameOf, sayFit, useSay } from "@/words";
+import { capital, sayFit, useSay, useLibrary } from "@/words";
 import css from "./Planting.module.css";
 
 type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
@@ -20,6 +20,7 @@ type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined)
 /** What stands in the box already, each with what it lacks there, where it stands, and what became of it. */
 export function Standing({ chosen, onChoose }: Choosing) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, derived } = useOpen();
   return (
     <>
@@ -27,8 +28,8 @@ export function Standing({ chosen, onChoose }: Choosing) {
       <ul className={css.list} aria-label={say("planting:standing")}>
         {habitat.plants.map((stand) => {
           const fit = derived.plantFits.get(stand.id);
-          const plant = plantOf(habitat, stand.plantId);
-          const name = capital(nameOf("plants", stand.plantId));
+          const plant = library.get("plants", stand.plantId);
+          const name = capital(say.nameOf("plants", stand.plantId));
           const worst = fit?.reasons[0];
           return (
             <li key={stand.id} className={css.row} data-chosen={stand.id === chosen}>
@@ -53,7 +54,7 @@ export function Standing({ chosen, onChoose }: Choosing) {
         })}
       </ul>
       <Lamp />
-      <Cautions codes={habitat.plants.flatMap((stand) => plantOf(habitat, stand.plantId).cautions)} />
+      <Cautions codes={habitat.plants.flatMap((stand) => library.get("plants", stand.plantId).cautions)} />
     </>
   );
 }
@@ -61,8 +62,9 @@ export function Standing({ chosen, onChoose }: Choosing) {
 /** In what a plant stands, and how high. */
 function Where({ stand, name }: { stand: Stand; name: string }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, edit } = useOpen();
-  const spot = spotOf(plantOf(habitat, stand.plantId), stand);
+  const spot = spotOf(library.get("plants", stand.plantId), stand);
   return (
     <span className={css.where}>
       <select
@@ -100,20 +102,11 @@ function Where({ stand, name }: { stand: Stand; name: string }) {
 /** Takes a plant out; one that died or gave way is remembered, so that it teaches. */
 function StandMenu({ stand, name }: { stand: Stand; name: string }) {
   const say = useSay();
-  const { edit } = useOpen();
+  const { edit, act } = useOpen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const takeOut: Command = { name: "removePlants", args: { ids: [stand.id] } };
   const lose = (how: (typeof LOSSES)[number]) =>
-    edit([
-      {
-        name: "losePlant",
-        args: {
-          id: crypto.randomUUID().slice(0, 8),
-          standId: stand.id,
-          on: formatISO(new Date(), { representation: "date" }),
-          how,
-        },
-      },
-    ]);
+    act([{ kind: "lost", on: "", plantId: stand.plantId, how }], [takeOut]);
   return (
     <>
       <IconButton
@@ -125,9 +118,7 @@ function StandMenu({ stand, name }: { stand: Stand; name: string }) {
         <MoreVertOutlined sx={{ fontSize: 18 }} />
       </IconButton>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} onClick={() => setAnchor(null)}>
-        <MenuItem onClick={() => edit([{ name: "removePlants", args: { ids: [stand.id] } }])}>
-          {say("planting:removePlant", { name })}
-        </MenuItem>
+        <MenuItem onClick={() => edit([takeOut])}>{say("planting:removePlant", { name })}</MenuItem>
         {LOSSES.map((how) => (
           <MenuItem key={how} onClick={() => lose(how)}>
             {say(`planting:${how}`, { name })}
@@ -141,19 +132,19 @@ function StandMenu({ stand, name }: { stand: Stand; name: string }) {
 /** What the lamps over the plants give; without it light is not judged. */
 function Lamp() {
   const say = useSay();
-  const { habitat, edit } = useOpen();
-  const { lampLumens } = habitat.planting;
+  const { habitat, derived, edit } = useOpen();
+  const lumens = lampLumens(habitat, derived.library);
   return (
     <div className={css.lamp}>
       <span>
         {say("planting:lamp")}
-        <small>{lampLumens === null ? say("planting:lampHelp") : say("planting:lampNote")}</small>
+        <small>{lumens === null ? say("planting:lampHelp") : say("planting:lampNote")}</small>
       </span>
-      {lampLumens === null ? (
+      {lumens === null ? (
         <button
           type="button"
           className={css.tell}
-          onClick={() => edit([{ name: "setLamp", args: { lampLumens: FIRST_LUMENS } }])}
+          onClick={() => edit([{ name: "setLight", args: { lumens: FIRST_LUMENS } }])}
         >
           {say("planting:tellLamp")}
         </button>
@@ -162,14 +153,14 @@ function Lamp() {
           <NumberInput
             whole
             label={say("planting:lamp")}
-            value={lampLumens}
+            value={lumens}
             limits={LIMITS.lampLumens}
-            onCommit={(lumens, gesture) => edit([{ name: "setLamp", args: { lampLumens: lumens } }], gesture)}
+            onCommit={(told, gesture) => edit([{ name: "setLight", args: { lumens: told } }], gesture)}
           />
           <button
             type="button"
             className={css.tell}
-            onClick={() => edit([{ name: "setLamp", args: { lampLumens: null } }])}
+            onClick={() => edit([{ name: "setLight", args: { lumens: null } }])}
           >
             {say("planting:untellLamp")}
           </button>

@@ -5,21 +5,22 @@ import IconButton from "@mui/material/IconButton";
 import { plantWorks } from "@/core/living";
 import { useOpen } from "@/store";
 import { LedgerPart, useNow } from "@/ui/parts";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import css from "./Planting.module.css";
 
 /** Plant by plant what is to be done, from the shop to the first trim; and what was lost before. */
 export function WorkPart() {
   const say = useSay();
-  const { habitat, edit } = useOpen();
+  const { habitat, derived, log, strike } = useOpen();
   const today = useNow();
-  const works = plantWorks(habitat, habitat.keeping.sinceOn === null || today === "" ? habitat.build.startOn : today);
+  const boughtOn = log.state.sinceOn === null || today === "" ? habitat.build.startOn : today;
+  const works = plantWorks(habitat, derived.library, boughtOn);
   const kinds = [...new Set(works.map(({ plantId }) => plantId))].map((plantId) => ({
     plantId,
     of: works.filter((work) => work.plantId === plantId),
   }));
   const potted = (standId: string) => habitat.plants.find((stand) => stand.id === standId)?.spot === "pot";
-  const { lostPlants } = habitat.keeping;
+  const { lostPlants } = log.state;
   return (
     <>
       <LedgerPart title={say("planting:work.title")}>
@@ -36,7 +37,7 @@ export function WorkPart() {
               <li key={plantId} className={css.work}>
                 <b>
                   {of.length > 1 ? `${say("planting:palette.times", { count: of.length })} ` : ""}
-                  {capital(nameOf("plants", plantId))}
+                  {capital(say.nameOf("plants", plantId))}
                 </b>
                 <span>
                   {say("planting:work.until", { untilOn: work.quarantineUntilOn })}{" "}
@@ -62,7 +63,7 @@ export function WorkPart() {
                 <IconButton
                   size="small"
                   aria-label={say("planting:work.forget", { what })}
-                  onClick={() => edit([{ name: "forgetLoss", args: { id: lost.id } }])}
+                  onClick={() => strike([lost])}
                 >
                   <CloseOutlined sx={{ fontSize: 15 }} />
                 </IconButton>

@@ -2,21 +2,12 @@
 
 import { useEffect, useRef, useState } from "react";
 import { rule } from "@/core/catalog";
-import {
-  offered,
-  paletteModel,
-  paletteOf,
-  placeNamed,
-  plantFit,
-  usualPlace,
-  type HeightStratum,
-  type Palette,
-  type PaletteQuestion,
-} from "@/core/living";
+import { placeNamed, plantFit, usualPlace } from "@/core/living";
+import { offered, paletteModel, paletteOf } from "@/core/palette";
+import type { HeightStratum, Palette, PaletteQuestion } from "@/core/palette";
 import { floorAreaCm2 } from "@/core/strata";
 import { EMPTY_BINS, type Bins } from "@/core/supply";
-import { useBins, useOpen } from "@/store";
-import { solveModel } from "@/workers";
+import { solve, useBins, useOpen } from "@/store";
 import { usePlants } from "./usePlanting";
 
 /** What a planting is wished to be. */
@@ -63,7 +54,7 @@ export function usePalette(): {
 } {
   const { habitat, derived } = useOpen();
   const bins = useBins() ?? EMPTY_BINS;
-  const { all } = usePlants();
+  const all = usePlants();
   const [state, setState] = useState<Proposing>({ at: "idle" });
   const running = useRef<AbortController | undefined>(undefined);
   const before = useRef<string[][]>([]);
@@ -79,7 +70,7 @@ export function usePalette(): {
     const scored = all.map((plant) => ({
       plant,
       price: priceOf(bins, plant.id),
-      score: plantFit(plant, habitat, ground, {
+      score: plantFit(plant, derived, {
         ...placeNamed(habitat, ground, usualPlace(plant)),
         spot: null,
         upCm: null,
@@ -114,7 +105,7 @@ export function usePalette(): {
     };
     setState({ at: "working" });
     try {
-      const palette = paletteOf(question, await solveModel(paletteModel(question, before.current), stopper.signal));
+      const palette = paletteOf(question, await solve(paletteModel(question, before.current), stopper.signal));
       if (running.current !== stopper) return;
       if (!palette || palette.picks.length === 0) return setState({ at: "none" });
       before.current = [...before.current, palette.picks.map(({ plantId }) => plantId)];

@@ -5,21 +5,24 @@ import { ThemeProvider } from "@mui/material/styles";
 import { AppRouterCacheProvider } from "@mui/material-nextjs/v16-appRouter";
 import type { ReactNode } from "react";
 import { z } from "zod";
-import { useUnitSetting } from "@/store";
+import { useDeviceLibrary, useUnitSetting } from "@/store";
 import { theme } from "@/ui/theme";
-import { UnitsProvider } from "@/words";
+import { LibraryProvider, UnitsProvider } from "@/words";
 
 // The schema library would otherwise try to compile its checks, which the security policy forbids.
 z.config({ jitless: true });
 
-/** Theme, style cache and units, around everything. */
+/** Theme, style cache, units and library, around everything. */
 export function Providers({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
   const system = useUnitSetting();
+  const library = useDeviceLibrary();
   return (
     <AppRouterCacheProvider options={{ key: "rn", ...(nonce === undefined ? {} : { nonce }) }}>
       <InitColorSchemeScript attribute="data-scheme" defaultMode="light" nonce={nonce ?? ""} />
       <ThemeProvider theme={theme} defaultMode="light">
-        <UnitsProvider system={system}>{children}</UnitsProvider>
+        <UnitsProvider system={system}>
+          <LibraryProvider library={library}>{children}</LibraryProvider>
+        </UnitsProvider>
       </ThemeProvider>
     </AppRouterCacheProvider>
   );

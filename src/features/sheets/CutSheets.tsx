@@ -1,17 +1,16 @@
 "use client";
 
-import { entry } from "@/core/catalog";
 import { cutSheets, type CutSheet, type LegPlan } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
-import { capital, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay, useLibrary } from "@/words";
 import css from "./Sheets.module.css";
 
 /** The barrier to cut, and the plate and the legs of a false bottom, drawn to scale with their figures. */
 export function CutSheets() {
   const say = useSay();
-  const { habitat, derived } = useOpen();
-  const sheets = cutSheets(habitat, derived.ground);
+  const { derived } = useOpen();
+  const sheets = cutSheets(derived.ground, derived.library);
   const { legs } = derived.ground;
   if (sheets.length === 0 && legs.length === 0) return <p>{say("sheets:noCuts")}</p>;
   return (
@@ -127,9 +126,10 @@ function Cut({ sheet }: { sheet: CutSheet }) {
 
 function Legs({ plan }: { plan: LegPlan }) {
   const say = useSay();
+  const library = useLibrary();
   const { derived } = useOpen();
   const { plate } = plan;
-  const legCm = entry("falseBottoms", plan.materialId).legMm / 10;
+  const legCm = library.get("falseBottoms", plan.materialId).legMm / 10;
   const xs = derived.ground.terrain.outline.map(([x]) => x);
   const ys = derived.ground.terrain.outline.map(([, y]) => y);
   const [left, front] = [Math.min(...xs), Math.min(...ys)];

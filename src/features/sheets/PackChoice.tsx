@@ -18,7 +18,7 @@ import {
 } from "@/core/supply";
 import { solveModel } from "@/workers";
 import { Pills } from "@/ui/parts";
-import { amountPrinted, capital, moneyPrinted, nameOf, packPrinted, useSay } from "@/words";
+import { amountPrinted, capital, moneyPrinted, packPrinted, useSay } from "@/words";
 import css from "./Sheets.module.css";
 
 type State = { at: "idle" } | { at: "working" } | { at: "failed" } | { at: "done"; choice: Choice; aim: Aim };
@@ -94,13 +94,13 @@ function Chosen({ choice, aim, currency }: { choice: Choice; aim: Aim; currency:
   const say = useSay();
   if (choice.status !== "solved")
     return <p className={css.wrong}>{say(choice.status === "impossible" ? "sheets:impossible" : "sheets:failed")}</p>;
-  const missing = choice.unmet.map((want) => nameOf(want.shelf, want.need.id)).join(", ");
+  const missing = choice.unmet.map((want) => say.nameOf(want.shelf, want.need.id)).join(", ");
   const kindOf = (shelf: string, itemId: string) =>
     choice.uses.find((use) => use.want.shelf === shelf && use.itemId === itemId)?.want.need.amount.kind;
   const left = choice.left.flatMap(({ shelf, itemId, amount }) => {
     const kind = kindOf(shelf, itemId);
     const told = kind && amountOf(kind, amount);
-    return told ? [`${amountPrinted(told, say)} ${nameOf(shelf, itemId)}`] : [];
+    return told ? [`${amountPrinted(told, say)} ${say.nameOf(shelf, itemId)}`] : [];
   });
   const instead = choice.uses.filter((use) => use.itemId !== use.want.need.id);
   return (
@@ -118,7 +118,7 @@ function Chosen({ choice, aim, currency }: { choice: Choice; aim: Aim; currency:
           <tbody>
             {choice.buys.map(({ pack, count }) => (
               <tr key={pack.id}>
-                <th scope="row">{capital(nameOf(pack.shelf, pack.itemId))}</th>
+                <th scope="row">{capital(say.nameOf(pack.shelf, pack.itemId))}</th>
                 <td className="measure">{say("sheets:times", { count, pack: packPrinted(pack, say) })}</td>
                 <td className="measure">
                   {pack.price === null ? say("bins:noPrice") : moneyPrinted(pack.price * count, currency)}
@@ -144,8 +144,8 @@ function Chosen({ choice, aim, currency }: { choice: Choice; aim: Aim; currency:
           <p key={`${use.want.need.id}-${use.itemId}`} className={css.note}>
             {say("sheets:instead", {
               amount: amount ? amountPrinted(amount, say) : "",
-              item: nameOf(use.want.shelf, use.itemId),
-              wanted: nameOf(use.want.shelf, use.want.need.id),
+              item: say.nameOf(use.want.shelf, use.itemId),
+              wanted: say.nameOf(use.want.shelf, use.want.need.id),
             })}
           </p>
         );

@@ -3,13 +3,12 @@
 import Button from "@mui/material/Button";
 import Link from "next/link";
 import { useMemo } from "react";
-import { entry } from "@/core/catalog";
 import { printCsv } from "@/core/files";
 import { BUYABLE, EMPTY_BINS, inStock, needs, type Amount, type Bins, type Need } from "@/core/supply";
 import { useBins, useOpen } from "@/store";
 import { saveText } from "@/ui/files";
 import { plain, Swatch } from "@/ui/section";
-import { amountPrinted, capital, nameOf, useSay } from "@/words";
+import { amountPrinted, capital, useSay, useLibrary } from "@/words";
 import { PackChoice } from "./PackChoice";
 import css from "./Sheets.module.css";
 
@@ -27,14 +26,18 @@ function sized(amount: Amount, value: number): Amount {
   }
 }
 
-const sizeOf = (amount: Amount): number =>
-  amount.kind === "loose"
-    ? amount.looseL
-    : amount.kind === "length"
-      ? amount.lengthCm
-      : amount.kind === "pieces"
-        ? amount.count
-        : 1;
+function sizeOf(amount: Amount): number {
+  switch (amount.kind) {
+    case "loose":
+      return amount.looseL;
+    case "length":
+      return amount.lengthCm;
+    case "pieces":
+      return amount.count;
+    case "sheet":
+      return 1;
+  }
+}
 
 const shelfOf = ({ shelf }: Need) => BUYABLE.find((known) => known === shelf);
 
@@ -49,9 +52,10 @@ const linesOf = (list: readonly Need[], bins: Bins): Line[] =>
 /** What is needed, what of it is in the bins, what is left to buy; then the packs. */
 export function ShoppingSheet() {
   const say = useSay();
-  const { habitat, derived } = useOpen();
+  const library = useLibrary();
+  const { derived } = useOpen();
   const bins = useBins() ?? EMPTY_BINS;
-  const list = useMemo(() => needs(habitat, derived.ground), [habitat, derived.ground]);
+  const list = useMemo(() => needs(derived), [derived]);
   const lines = linesOf(list, bins);
   const told = ({ need, stock, short }: Line) => ({
     needed: amountPrinted(need.amount, say, shelfOf(need)),
@@ -63,7 +67,7 @@ export function ShoppingSheet() {
       const { needed, stock, buy } = told(line);
       return [
         say(`build:shelves.${line.need.shelf as "ingredients"}`),
-        capital(nameOf(line.need.shelf, line.need.id)),
+        capital(say.nameOf(line.need.shelf, line.need.id)),
         needed,
         stock,
         buy,
@@ -98,14 +102,14 @@ export function ShoppingSheet() {
                 </th>
               </tr>
               {own.map((line, at) => {
-                const item = entry(shelf, line.need.id);
+                const item = library.get(shelf, line.need.id);
                 const { needed, stock, buy } = told(line);
                 return (
                   <tr key={`${line.need.id}-${at}`} data-enough={line.short < 1e-6}>
                     <th scope="row">
                       <span className={css.thing}>
                         {"look" in item ? <Swatch material={plain(item.look)} width={18} height={18} /> : null}
-                        {capital(nameOf(shelf, line.need.id))}
+                        {capital(say.nameOf(shelf, line.need.id))}
                       </span>
                     </th>
                     <td className="measure">{needed}</td>

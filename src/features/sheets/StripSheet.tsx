@@ -6,7 +6,7 @@ import { fillStrips, type FillStrip } from "@/core/strata";
 import { useOpen } from "@/store";
 import { saveBytes, saveText } from "@/ui/files";
 import { useLayerNames } from "@/ui/section";
-import { capital, figuresIn, useSay, useUnits } from "@/words";
+import { capital, figuresIn, useSay, useUnits, useLibrary } from "@/words";
 import css from "./Sheets.module.css";
 
 const LEAST_CM = 6;
@@ -36,10 +36,11 @@ const short = (name: string): string =>
 /** The fill strips as they come out of the printer, and as files at true size. */
 export function StripSheet() {
   const say = useSay();
+  const library = useLibrary();
   const system = useUnits();
   const { habitat, derived } = useOpen();
   const linesOf = useStripLines();
-  const strips = fillStrips(habitat, derived.ground);
+  const strips = fillStrips(habitat, derived.ground, library);
   if (habitat.strata.layers.length === 0) return <p>{say("sheets:noStrips")}</p>;
   const titled = strips.map((strip) => ({
     title: capital(say(`sheets:stripAt.${strip.place}`)),

@@ -12,71 +12,66 @@ import MenuItem from "@mui/material/MenuItem";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { schedule } from "@/core/build";
-import { derive } from "@/core/derive";
-import type { Habitat } from "@/core/habitat";
+import type { Design } from "@/core/habitat";
 import { dueList } from "@/core/keeping";
-import { putHabitat, removeHabitat } from "@/store";
-import { saveHabitatFile } from "@/ui/files";
+import { habitatFile, putHabitats, removeHabitat, wholeHabitat, type Standing } from "@/store";
+import { saveBlob } from "@/ui/files";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
-import { boxSize, nameOf, sayFinding, useSay, type Say } from "@/words";
+import { boxSize, LibraryProvider, sayFinding, useSay, type Say } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
 type State = { text: string; tone: "good" | "look" | "harm" | "plain" };
 
 /** The one thing to say about a habitat: what harms, what is late, what is out of band, or that all is well. */
-function stateOf(habitat: Habitat, today: string, say: Say): State {
-  const { findings } = derive(habitat);
-  const [first] = findings;
+function stateOf({ derived, log }: Standing, today: string, say: Say): State {
+  const [first] = derived.findings;
   if (first?.severity === "harm") return { text: sayFinding(first, say).title, tone: "harm" };
-  const late = dueList(habitat, today).find((duty) => duty.inDays < 0);
+  const late = dueList(derived, log.state, today).find((duty) => duty.inDays < 0);
   if (late)
     return {
       text: `${say(`keeping:duties.${late.id}.title`)}: ${say("shelf:late", { count: -late.inDays })}`,
       tone: "harm",
     };
   if (first) return { text: sayFinding(first, say).title, tone: "look" };
-  if (habitat.keeping.sinceOn === null) {
-    const moveIn = schedule(habitat, today).at(-1);
+  if (log.state.sinceOn === null) {
+    const moveIn = schedule(derived, log.state, today).at(-1);
     return { text: moveIn ? say("shelf:planned", { moveOn: moveIn.startOn }) : say("shelf:building"), tone: "plain" };
   }
   return { text: say("shelf:inBand"), tone: "good" };
 }
 
-/** One habitat on the shelf: its section, its name, and how it is. */
-export function HabitatSpot({
-  habitat,
-  pxPerCm,
-  onNotice,
-}: {
-  habitat: Habitat;
-  pxPerCm: number;
-  onNotice: (notice: Notice) => void;
-}) {
+type Props = { standing: Standing; pxPerCm: number; onNotice: (notice: Notice | undefined) => void };
+
+/** One habitat on the shelf: its section, its name, and how it is. What it carries goes by its own names for it. */
+export const HabitatSpot = (props: Props) => (
+  <LibraryProvider library={props.standing.derived.library}>
+    <Spot {...props} />
+  </LibraryProvider>
+);
+
+function Spot({ standing, pxPerCm, onNotice }: Props) {
   const say = useSay();
   const today = useNow();
-  const state = useMemo(() => (today === "" ? undefined : stateOf(habitat, today, say)), [habitat, today, say]);
+  const { design, derived } = standing;
+  const state = useMemo(() => (today === "" ? undefined : stateOf(standing, today, say)), [standing, today, say]);
   return (
     <article className={css.spot}>
-      <Link
-        href={`/h/${habitat.id}/strata`}
-        className={css.stand}
-        aria-label={say("shelf:open", { name: habitat.name })}
-      >
-        <Miniature habitat={habitat} pxPerCm={pxPerCm} label={habitat.name} />
+      <Link href={`/h/${design.id}/strata`} className={css.stand} aria-label={say("shelf:open", { name: design.name })}>
+        <Miniature habitat={design} ground={derived.ground} pxPerCm={pxPerCm} label={design.name} />
       </Link>
       <div className={css.label}>
         <div className={css.nameRow}>
           <h2>
-            <Link href={`/h/${habitat.id}/strata`}>{habitat.name}</Link>
+            <Link href={`/h/${design.id}/strata`}>{design.name}</Link>
           </h2>
-          <SpotMenu habitat={habitat} onNotice={onNotice} />
+          <SpotMenu habitat={design} onNotice={onNotice} />
         </div>
         <p>
-          {habitat.brief.count} × {nameOf("animals", habitat.brief.animalId)}
+          {design.brief.count} × {say.nameOf("animals", design.brief.animalId)}
         </p>
-        <p>{say("common:sizeOf", boxSize(habitat.shell))}</p>
+        <p>{say("common:sizeOf", boxSize(design.shell))}</p>
         {state ? (
           <p className={css.state} data-tone={state.tone}>
             {state.text}
@@ -87,14 +82,25 @@ export function HabitatSpot({
   );
 }
 
-function SpotMenu({ habitat, onNotice }: { habitat: Habitat; onNotice: (notice: Notice) => void }) {
+function SpotMenu({ habitat, onNotice }: { habitat: Design; onNotice: (notice: Notice | undefined) => void }) {
   const say = useSay();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [asking, setAsking] = useState(false);
+  const save = async () => {
+    const file = await habitatFile(habitat.id, (share) =>
+      onNotice({ text: say("shelf:exporting", { sharePct: share * 100 }) }),
+    );
+    if (file) saveBlob(file.name, file.blob);
+    onNotice(undefined);
+  };
   const remove = async () => {
     setAsking(false);
+    const whole = await wholeHabitat(habitat.id);
     await removeHabitat(habitat.id);
-    onNotice({ text: say("shelf:deleted", { name: habitat.name }), undo: () => void putHabitat(habitat) });
+    onNotice({
+      text: say("shelf:deleted", { name: habitat.name }),
+      undo: () => void (whole && putHabitats([whole])),
+    });
   };
   return (
     <>
@@ -110,7 +116,7 @@ function SpotMenu({ habitat, onNotice }: { habitat: Habitat; onNotice: (notice: 
         <MenuItem
           onClick={() => {
             setAnchor(null);
-            saveHabitatFile(habitat);
+            void save();
           }}
         >
           {say("shelf:export")}

@@ -7,21 +7,27 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useState } from "react";
-import { parseHabitat } from "@/core/files";
 import { takeIn } from "@/store";
+import { readFile } from "@/workers";
 import { FileButton } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 import type { Notice } from "./notice";
 
 /** Takes a habitat file in; a bad one is refused with its reason and changes nothing. */
-export function ImportButton({ onNotice }: { onNotice: (notice: Notice) => void }) {
+export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefined) => void }) {
   const say = useSay();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const take = async (file: File) => {
-    const read = parseHabitat(await file.text());
-    if (!read.ok) return setProblem(sayFileProblem(read.problem, say));
+    const read = await readFile(file, {
+      onProgress: (share) => onNotice({ text: say("shelf:importing", { sharePct: share * 100 }) }),
+    });
+    if (!read.ok) {
+      onNotice(undefined);
+      return setProblem(sayFileProblem(read.problem, say));
+    }
     const how = await takeIn(read.habitat);
-    onNotice({ text: say(how === "replaced" ? "shelf:replaced" : "shelf:imported", { name: read.habitat.name }) });
+    const { name } = read.habitat.design;
+    onNotice({ text: say(how === "replaced" ? "shelf:replaced" : "shelf:imported", { name }) });
   };
   return (
     <>

@@ -1,6 +1,6 @@
 "use client";
 
-import type { Kept } from "@/store";
+import type { OnDevice, OnShelf } from "@/store";
 import { useSize } from "@/ui/section";
 import { sayFileProblem, useSay } from "@/words";
 import { saveRawFile } from "@/ui/files";
@@ -15,33 +15,35 @@ const GAP = 52;
 const LEAST_LABEL = 196;
 const LARGEST_SCALE = 3.3;
 
-type Item = { key: string; width: number; kept: Kept };
+type Item = { key: string; width: number; one: OnShelf };
+type Props = { all: readonly OnShelf[]; onNotice: (notice: Notice | undefined) => void };
+
+const shellOf = (one: OnShelf) => ("standing" in one ? one.standing.design.shell : undefined);
 
 /** All habitats on shelves, drawn to one scale. */
-export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (notice: Notice) => void }) {
+export function Planks({ all, onNotice }: Props) {
   const say = useSay();
   const [ref, size] = useSize();
   const room = (size?.width ?? 0) - SIDE * 2;
-  const widest = Math.max(60, ...kept.map((one) => (one.ok ? one.habitat.shell.widthCm : 0)));
-  const tallest = Math.max(40, ...kept.map((one) => (one.ok ? one.habitat.shell.heightCm : 0)));
+  const widest = Math.max(60, ...all.map((one) => shellOf(one)?.widthCm ?? 0));
+  const tallest = Math.max(40, ...all.map((one) => shellOf(one)?.heightCm ?? 0));
   const pxPerCm = Math.min(LARGEST_SCALE, room / widest, 340 / tallest);
-  const items: Item[] = kept.map((one) => ({
-    key: one.ok ? one.habitat.id : one.id,
-    width: Math.max(LEAST_LABEL, one.ok ? one.habitat.shell.widthCm * pxPerCm + 8 : 0),
-    kept: one,
-  }));
+  const items: Item[] = all.map((one) => {
+    const shell = shellOf(one);
+    return { key: one.id, width: Math.max(LEAST_LABEL, shell ? shell.widthCm * pxPerCm + 8 : 0), one };
+  });
   return (
     <div ref={ref} className={css.case}>
       {size ? (
         <>
           {packShelves(items, room, GAP).map((row) => (
             <ul key={row.map((item) => item.key).join()} className={css.shelf}>
-              {row.map((item) => (
-                <li key={item.key} style={{ width: item.width }}>
-                  {item.kept.ok ? (
-                    <HabitatSpot habitat={item.kept.habitat} pxPerCm={pxPerCm} onNotice={onNotice} />
+              {row.map(({ key, width, one }) => (
+                <li key={key} style={{ width }}>
+                  {"standing" in one ? (
+                    <HabitatSpot standing={one.standing} pxPerCm={pxPerCm} onNotice={onNotice} />
                   ) : (
-                    <Broken kept={item.kept} />
+                    <Broken broken={one.broken} />
                   )}
                 </li>
               ))}
@@ -54,16 +56,16 @@ export function Planks({ kept, onNotice }: { kept: readonly Kept[]; onNotice: (n
   );
 }
 
-function Broken({ kept }: { kept: Extract<Kept, { ok: false }> }) {
+function Broken({ broken }: { broken: Extract<OnDevice, { ok: false }> }) {
   const say = useSay();
   return (
     <div className={css.spot}>
       <div className={css.stand}>
-        <p className={css.broken}>{sayFileProblem(kept.problem, say)}</p>
+        <p className={css.broken}>{sayFileProblem(broken.problem, say)}</p>
       </div>
       <div className={css.label}>
         <h2>{say("shelf:broken")}</h2>
-        <Button size="small" variant="outlined" onClick={() => saveRawFile(kept.id, kept.raw)}>
+        <Button size="small" variant="outlined" onClick={() => saveRawFile(broken.id, broken.raw)}>
           {say("shelf:exportRaw")}
         </Button>
       </div>

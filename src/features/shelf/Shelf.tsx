@@ -2,11 +2,11 @@
 
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
-import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useState } from "react";
-import { chooseUnits, listHabitats } from "@/store";
-import { AppHeader } from "@/ui/parts";
+import { chooseUnits, useShelf } from "@/store";
+import { AppHeader, useNow } from "@/ui/parts";
+import { Aside } from "./Aside";
 import { useSay } from "@/words";
 import { Emptiness } from "./Emptiness";
 import { ImportButton } from "./ImportButton";
@@ -18,9 +18,10 @@ import { Today } from "./Today";
 /** Home: every habitat as its real section on shelves, and what is due today. */
 export function Shelf() {
   const say = useSay();
-  const kept = useLiveQuery(listHabitats);
+  const today = useNow();
+  const all = useShelf(today);
   const [notice, setNotice] = useState<Notice | undefined>(undefined);
-  const habitats = kept?.flatMap((one) => (one.ok ? [one.habitat] : [])) ?? [];
+  const standing = all?.flatMap((one) => ("standing" in one ? [one.standing] : [])) ?? [];
   return (
     <div className={css.page}>
       <AppHeader
@@ -28,7 +29,7 @@ export function Shelf() {
         onUnits={chooseUnits}
         right={
           <>
-            {kept?.length ? (
+            {all?.length ? (
               <Button size="small" component={Link} href="/start" sx={{ borderRadius: 999, py: "4px", flex: "none" }}>
                 {say("shelf:start")}
               </Button>
@@ -37,17 +38,18 @@ export function Shelf() {
           </>
         }
       />
-      {kept === undefined ? (
+      {all === undefined ? (
         <main id="work" className={css.main} aria-busy />
-      ) : kept.length === 0 ? (
+      ) : all.length === 0 ? (
         <Emptiness />
       ) : (
         <>
           <main id="work" className={css.main}>
             <h1 className="quiet">{say("shelf:title")}</h1>
-            <Planks kept={kept} onNotice={setNotice} />
+            <Planks all={all} onNotice={setNotice} />
+            <Aside />
           </main>
-          <Today habitats={habitats} onNotice={setNotice} />
+          <Today standing={standing} onNotice={setNotice} />
         </>
       )}
       <Snackbar

@@ -1,9 +1,9 @@
 "use client";
 
 import Checkbox from "@mui/material/Checkbox";
-import { applyCommand, type Habitat } from "@/core/habitat";
+import type { Design } from "@/core/habitat";
 import { dueList, type Due } from "@/core/keeping";
-import { putHabitat } from "@/store";
+import { append, strikes, writtenNow, type Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
@@ -12,43 +12,48 @@ import css from "./Shelf.module.css";
 
 const DAYS_AHEAD = 3;
 
+type Props = { standing: readonly Standing[]; onNotice: (notice: Notice) => void };
+
 /** What is late, due today or soon, over all habitats; ticked off right here. */
-export function Today({ habitats, onNotice }: { habitats: readonly Habitat[]; onNotice: (notice: Notice) => void }) {
+export function Today({ standing, onNotice }: Props) {
   const say = useSay();
   const today = useNow();
-  const due = habitats
-    .flatMap((habitat) => (today === "" ? [] : dueList(habitat, today).map((duty) => ({ habitat, duty }))))
+  const due = standing
+    .flatMap(({ design, derived, log }) =>
+      today === "" ? [] : dueList(derived, log.state, today).map((duty) => ({ design, duty })),
+    )
     .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(duty.everyDays === 1 && duty.inDays > 0))
     .sort((a, b) => a.duty.inDays - b.duty.inDays || b.duty.everyDays - a.duty.everyDays);
-  const anyKept = habitats.some((habitat) => habitat.keeping.sinceOn !== null);
-  const tick = async (habitat: Habitat, duty: Due) => {
-    await putHabitat(applyCommand(habitat, { name: "tickDuty", args: { dutyId: duty.id, on: today } }));
-    const text = say("shelf:tick", { duty: say(`keeping:duties.${duty.id}.title`), name: habitat.name });
-    onNotice({ text, undo: () => void putHabitat(habitat) });
+  const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
+  const tick = async ({ id, name }: Design, duty: Due) => {
+    const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);
+    await append(id, ticked);
+    const text = say("shelf:tick", { duty: say(`keeping:duties.${duty.id}.title`), name });
+    onNotice({ text, undo: () => void append(id, strikes(ticked)) });
   };
   return (
     <aside className={css.today} aria-label={say("shelf:todayTitle")}>
       <h2>{say("shelf:todayTitle")}</h2>
       <p className={css.todaySub}>
-        {today === "" ? " " : say("shelf:todaySub", { dateOn: today, count: habitats.length })}
+        {today === "" ? " " : say("shelf:todaySub", { dateOn: today, count: standing.length })}
       </p>
       {due.length === 0 ? (
         <p className={css.nothing}>{say(anyKept ? "shelf:nothingDue" : "shelf:nothingKept")}</p>
       ) : null}
       <ul>
-        {due.map(({ habitat, duty }) => {
+        {due.map(({ design, duty }) => {
           const title = say(`keeping:duties.${duty.id}.title`);
           return (
-            <li key={`${habitat.id}-${duty.id}`}>
+            <li key={`${design.id}-${duty.id}`}>
               <Checkbox
                 checked={false}
-                onChange={() => void tick(habitat, duty)}
-                slotProps={{ input: { "aria-label": say("shelf:tick", { duty: title, name: habitat.name }) } }}
+                onChange={() => void tick(design, duty)}
+                slotProps={{ input: { "aria-label": say("shelf:tick", { duty: title, name: design.name }) } }}
               />
               <span>
                 <b>{title}</b>
                 <small>
-                  {habitat.name} · {say(`keeping:duties.${duty.id}.why`, duty.quantities)}
+                  {design.name} · {say(`keeping:duties.${duty.id}.why`, duty.quantities)}
                 </small>
               </span>
               <DueMark inDays={duty.inDays} />

@@ -3,11 +3,10 @@
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { catalog } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { NumberInput } from "@/ui/measure";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay, useLibrary } from "@/words";
 import css from "./ShellStep.module.css";
 
 const SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon"] as const;
@@ -15,6 +14,7 @@ const SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon"] as con
 /** What the box is built of, how thick, and the shape of its floor. */
 export function BuildFields({ onFloor, onDraw }: { onFloor: () => void; onDraw: () => void }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, edit } = useOpen();
   const { shell } = habitat;
   return (
@@ -25,9 +25,9 @@ export function BuildFields({ onFloor, onDraw }: { onFloor: () => void; onDraw: 
         value={shell.buildId}
         onChange={(event) => edit([{ name: "setBuild", args: { buildId: event.target.value } }])}
       >
-        {catalog.boxBuilds.map(({ id }) => (
+        {library.all("boxBuilds").map(({ id }) => (
           <MenuItem key={id} value={id}>
-            {capital(nameOf("boxBuilds", id))}
+            {capital(say.nameOf("boxBuilds", id))}
           </MenuItem>
         ))}
       </TextField>

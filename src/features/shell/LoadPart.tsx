@@ -4,7 +4,7 @@ import { LIMITS, UNDERS } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { MeasureField } from "@/ui/measure";
 import { Cautions, Fact, Facts, LedgerPart, Pills } from "@/ui/parts";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay } from "@/words";
 import css from "./ShellStep.module.css";
 
 /** A stand is asked for with a quarter to spare, in round tens. */
@@ -88,7 +88,7 @@ export function LoadPart() {
             {load.lifts.map((lift, at) => (
               <li key={at} data-weight="look">
                 {say("shell:load.lift", {
-                  name: capital(lift.what === "box" ? say("shell:load.boxItself") : nameOf("pieceKinds", lift.id)),
+                  name: capital(lift.what === "box" ? say("shell:load.boxItself") : say.nameOf("pieceKinds", lift.id)),
                   liftKg: lift.kg,
                 })}
               </li>

@@ -7,7 +7,8 @@ import { useState } from "react";
 import { LIMITS, WALLS, type Opening, type Shell } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
-import { useSay } from "@/words";
+import { useSay, sayProblem } from "@/words";
+import { newGesture } from "@/ui/section";
 import css from "./ShellStep.module.css";
 
 const NEW_SIZE_CM = { vent: { widthCm: 20, heightCm: 4 }, port: { widthCm: 2.5, heightCm: 2.5 } } as const;
@@ -42,12 +43,8 @@ export function OpeningRows() {
   const { shell } = habitat;
   const [refused, setRefused] = useState<string | undefined>(undefined);
   const change = (opening: Opening, to: Partial<Opening>, name: string, gesture?: string) => {
-    try {
-      edit([{ name: "setOpening", args: { id: opening.id, ...to } }], gesture);
-      setRefused(undefined);
-    } catch {
-      setRefused(say("shell:openingWrong", { name }));
-    }
+    const problem = edit([{ name: "setOpening", args: { id: opening.id, ...to } }], gesture ?? newGesture());
+    setRefused(problem && `${name}. ${sayProblem(problem, say)}`);
   };
   return (
     <>

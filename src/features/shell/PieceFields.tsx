@@ -3,12 +3,12 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import type { PieceKind } from "@/core/catalog";
-import { LIMITS, type Piece } from "@/core/habitat";
+import { LIMITS, type Piece, type Problem } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { NumberInput, Stepper } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
-import { mixName } from "@/ui/section";
-import { nameOf, useSay } from "@/words";
+import { mixName, newGesture } from "@/ui/section";
+import { useSay, useLibrary } from "@/words";
 import css from "./ShellStep.module.css";
 
 const SIZES = [
@@ -24,15 +24,11 @@ const RESTS = ["glass", "ground", "wall"] as const;
 export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: PieceKind; onRemoved: () => void }) {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
-  const [refused, setRefused] = useState(false);
-  const name = nameOf("pieceKinds", kind.id);
+  const library = useLibrary();
+  const [refused, setRefused] = useState<Problem | undefined>(undefined);
+  const name = say.nameOf("pieceKinds", kind.id);
   const change = (to: Partial<Piece>, gesture?: string) => {
-    try {
-      edit([{ name: "setPiece", args: { id: piece.id, ...to } }], gesture);
-      setRefused(false);
-    } catch {
-      setRefused(true);
-    }
+    setRefused(edit([{ name: "setPiece", args: { id: piece.id, ...to } }], gesture ?? newGesture()));
   };
   const solid = derived.ground.solids.find((other) => other.piece?.id === piece.id);
   const { rest } = piece;
@@ -104,7 +100,7 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
             <option value="">{say("shell:notFilled")}</option>
             {habitat.mixes.map((mix, at) => (
               <option key={mix.id} value={mix.id}>
-                {say("shell:mixNth", { nth: at + 1, name: mixName(mix, say) })}
+                {say("shell:mixNth", { nth: at + 1, name: mixName(mix, say, library) })}
               </option>
             ))}
             <option value={`mix-${piece.id}`}>{say("shell:ownMix")}</option>

@@ -4,7 +4,7 @@ import type { Piece } from "@/core/habitat";
 import type { Solid } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Grip, solidBox, type Frame } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay } from "@/words";
 import type { Choosing } from "./PiecesPart";
 
 const LEVEL_SLACK_PX = 7;
@@ -52,7 +52,7 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
     const xCm = side ? piece.xCm : within(across, shell.widthCm);
     const yCm = plan ? within(up, shell.depthCm) : side ? within(across, shell.depthCm) : piece.yCm;
     const rest = plan || Math.abs(up - tenth(solid.baseCm)) < 0.05 ? piece.rest : restAt(up, piece.xCm, piece.yCm);
-    edit([{ name: "setPiece", args: { id: piece.id, xCm, yCm, rest } }], gesture);
+    return edit([{ name: "setPiece", args: { id: piece.id, xCm, yCm, rest } }], gesture);
   };
   return (
     <Grip
@@ -62,7 +62,7 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
       levelSlackPx={plan ? 0 : LEVEL_SLACK_PX}
       onMove={move}
       label={say("shell:movePiece", {
-        name: capital(nameOf("pieceKinds", piece.kindId)),
+        name: capital(say.nameOf("pieceKinds", piece.kindId)),
         xCm: piece.xCm,
         yCm: piece.yCm,
       })}

@@ -5,19 +5,19 @@ import Button from "@mui/material/Button";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
-import { catalog, entry, type PieceKind } from "@/core/catalog";
-import type { Habitat, Piece } from "@/core/habitat";
+import { type PieceKind } from "@/core/catalog";
+import type { Design, Piece } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { Cautions, LedgerPart } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
-import { capital, nameOf, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay, useLibrary } from "@/words";
 import { PieceFields } from "./PieceFields";
 import css from "./ShellStep.module.css";
 
 export type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
 
 /** A new piece stands in the middle, no larger than what the box has room for, on what its kind rests on. */
-function newPiece(kind: PieceKind, { shell, pieces }: Habitat): Piece {
+function newPiece(kind: PieceKind, { shell, pieces }: Design): Piece {
   const rest: Piece["rest"] =
     kind.rests === "glass"
       ? { on: "glass" }
@@ -42,9 +42,10 @@ function newPiece(kind: PieceKind, { shell, pieces }: Habitat): Piece {
 /** What stands in the box, and what the animal wants to find there. */
 export function PiecesPart({ chosen, onChoose }: Choosing) {
   const say = useSay();
+  const library = useLibrary();
   const figures = useFigures();
   const { habitat, derived } = useOpen();
-  const cautions = habitat.pieces.flatMap((piece) => entry("pieceKinds", piece.kindId).cautions);
+  const cautions = habitat.pieces.flatMap((piece) => library.get("pieceKinds", piece.kindId).cautions);
   return (
     <>
       <ul className={css.wants} aria-label={say("shell:wants")}>
@@ -59,7 +60,7 @@ export function PiecesPart({ chosen, onChoose }: Choosing) {
       {habitat.pieces.length === 0 ? <p className={css.why}>{say("shell:noPieces")}</p> : null}
       <ul className={css.openings}>
         {habitat.pieces.map((piece) => {
-          const kind = entry("pieceKinds", piece.kindId);
+          const kind = library.get("pieceKinds", piece.kindId);
           const kg = derived.ground.solids.find((solid) => solid.piece?.id === piece.id)?.emptyKg ?? 0;
           const mass = figures.shown(kg, "mass");
           return (
@@ -71,7 +72,7 @@ export function PiecesPart({ chosen, onChoose }: Choosing) {
                 onClick={() => onChoose(piece.id === chosen ? undefined : piece.id)}
               >
                 <Swatch material={plain(kind.look)} width={24} height={24} />
-                <b>{capital(nameOf("pieceKinds", kind.id))}</b>
+                <b>{capital(say.nameOf("pieceKinds", kind.id))}</b>
                 <span className={css.soft}>{say(`shell:restsShort.${piece.rest.on}`)}</span>
                 <span className="measure">
                   {mass.figure} {mass.unit}
@@ -95,6 +96,7 @@ export function PiecesPart({ chosen, onChoose }: Choosing) {
 
 function AddPiece({ onChoose }: { onChoose: Choosing["onChoose"] }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, edit } = useOpen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const add = (kind: PieceKind) => {
@@ -115,9 +117,9 @@ function AddPiece({ onChoose }: { onChoose: Choosing["onChoose"] }) {
         {say("shell:addPiece")}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {catalog.pieceKinds.map((kind) => (
+        {library.all("pieceKinds").map((kind) => (
           <MenuItem key={kind.id} onClick={() => add(kind)} sx={{ gap: 1.5 }}>
-            <Swatch material={plain(kind.look)} width={20} height={20} /> {capital(nameOf("pieceKinds", kind.id))}
+            <Swatch material={plain(kind.look)} width={20} height={20} /> {capital(say.nameOf("pieceKinds", kind.id))}
           </MenuItem>
         ))}
       </Menu>

@@ -8,9 +8,8 @@ import { floorAreaCm2 } from "@/core/strata";
 import { CM_PER_INCH } from "@/core/units";
 import { useOpen } from "@/store";
 import { Cautions, LedgerHead, LedgerPart, Pills, Tile, Tiles, Workbench } from "@/ui/parts";
-import { BenchSection, OutlineDrawing, type Frame, type View } from "@/ui/section";
-import { entry } from "@/core/catalog";
-import { sayBox, useFigures, useSay, useUnits } from "@/words";
+import { BenchSection, OutlineDrawing, type Frame, type View, newGesture } from "@/ui/section";
+import { sayBox, useFigures, useSay, useUnits, useLibrary } from "@/words";
 import { BuildFields } from "./BuildFields";
 import { Dimensions, PlanDimensions } from "./Dimensions";
 import { LoadPart } from "./LoadPart";
@@ -99,6 +98,7 @@ export function ShellStep() {
 
 function BoxPart({ onFloor, onDraw }: { onFloor: () => void; onDraw: () => void }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, derived } = useOpen();
   return (
     <>
@@ -117,7 +117,7 @@ function BoxPart({ onFloor, onDraw }: { onFloor: () => void; onDraw: () => void 
           </p>
         ))}
         <p className={css.why}>{say("shell:cables")}</p>
-        <Cautions codes={[...entry("boxBuilds", habitat.shell.buildId).cautions, "electricityWater"]} />
+        <Cautions codes={[...library.get("boxBuilds", habitat.shell.buildId).cautions, "electricityWater"]} />
       </LedgerPart>
     </>
   );
@@ -128,14 +128,8 @@ function FloorDrawing({ frame, onDrawn }: { frame: Frame; onDrawn: () => void })
   const say = useSay();
   const { habitat, edit } = useOpen();
   const { widthCm, depthCm } = habitat.shell;
-  const take = (points: [number, number][]): boolean => {
-    try {
-      edit([{ name: "setFloor", args: { floor: { shape: "polygon", points } } }]);
-      return true;
-    } catch {
-      return false;
-    }
-  };
+  const take = (points: [number, number][]): boolean =>
+    edit([{ name: "setFloor", args: { floor: { shape: "polygon", points } } }], newGesture()) === undefined;
   return (
     <OutlineDrawing
       frame={frame}
@@ -169,12 +163,13 @@ function LoadMark({ frame, load }: { frame: Frame; load: Load }) {
 /** Floor, volume, mass of the empty box, and its open area by where it is. */
 function BoxTiles() {
   const say = useSay();
+  const library = useLibrary();
   const system = useUnits();
   const figures = useFigures();
   const { shell } = useOpen().habitat;
   const volume = figures.shown((floorAreaCm2(shell) * shell.heightCm) / 1000, "water");
-  const mass = figures.shown(boxKg(shell), "mass");
-  const air = airing(shell);
+  const mass = figures.shown(boxKg(shell, library), "mass");
+  const air = airing(shell, library);
   const area = (cm2: number) => figures.number(system === "us" ? cm2 / CM_PER_INCH ** 2 : cm2, 0);
   const xs = floorOutline(shell).map(([x]) => x);
   return (

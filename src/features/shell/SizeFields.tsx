@@ -5,12 +5,11 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { catalog, entry } from "@/core/catalog";
 import { LIMITS, type Shell } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { MeasureField } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
-import { boxSize, capital, nameOf, useSay } from "@/words";
+import { boxSize, capital, useSay, useLibrary } from "@/words";
 import css from "./ShellStep.module.css";
 
 type Side = keyof Pick<Shell, "widthCm" | "depthCm" | "heightCm">;
@@ -23,6 +22,7 @@ const SIDES: readonly [Side, "width" | "depth" | "height"][] = [
 /** The three sizes and the sill: typed as measured inside or outside, or taken from the common ones. */
 export function SizeFields() {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, edit } = useOpen();
   const { shell } = habitat;
   const [measured, setMeasured] = useState<"inside" | "outside">("inside");
@@ -46,7 +46,9 @@ export function SizeFields() {
           gesture,
         )
       : edit([{ name: "setShell", args: { [side]: cm } }], gesture);
-  const common = catalog.boxSizes.find((box) => SIDES.every(([side]) => Math.abs(box[side] - shell[side]) < 0.05));
+  const common = library
+    .all("boxSizes")
+    .find((box) => SIDES.every(([side]) => Math.abs(box[side] - shell[side]) < 0.05));
   return (
     <div className={css.form}>
       <TextField
@@ -55,20 +57,20 @@ export function SizeFields() {
         label={say("shell:sizes")}
         value={common?.id ?? ""}
         onChange={(event) => {
-          const { widthCm, depthCm, heightCm } = entry("boxSizes", event.target.value);
+          const { widthCm, depthCm, heightCm } = library.get("boxSizes", event.target.value);
           edit([{ name: "setShell", args: { widthCm, depthCm, heightCm } }]);
         }}
         slotProps={{
           select: {
             displayEmpty: true,
-            renderValue: () => (common ? capital(nameOf("boxSizes", common.id)) : capital(say("shell:ownSize"))),
+            renderValue: () => (common ? capital(say.nameOf("boxSizes", common.id)) : capital(say("shell:ownSize"))),
           },
           inputLabel: { shrink: true },
         }}
       >
-        {catalog.boxSizes.map(({ id }) => (
+        {library.all("boxSizes").map(({ id }) => (
           <MenuItem key={id} value={id}>
-            {capital(nameOf("boxSizes", id))}
+            {capital(say.nameOf("boxSizes", id))}
           </MenuItem>
         ))}
       </TextField>

@@ -1,13 +1,12 @@
 "use client";
 
-import { catalog, entry } from "@/core/catalog";
 import { LIMITS, WALLS, mostThicknessCm, type Treatment, type Wall } from "@/core/habitat";
 import { wallLengthCm, wallWork } from "@/core/shell";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Cautions, LedgerPart } from "@/ui/parts";
 import { Swatch, wallMaterial } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay, useLibrary } from "@/words";
 import { PanelCheck } from "./PanelCheck";
 import css from "./ShellStep.module.css";
 
@@ -16,11 +15,12 @@ const FIRST: readonly Wall[] = ["back", "left", "right", "front"];
 /** What is built on each wall: what it takes, what room it costs, how long it stands. */
 export function WallsPart() {
   const say = useSay();
+  const library = useLibrary();
   const { shell } = useOpen().habitat;
   const walls = FIRST.filter((wall) => WALLS.includes(wall) && wallLengthCm(shell, wall) > 0);
   const cautions = shell.treatments.flatMap(({ treatmentId, finishId }) => [
-    ...entry("wallTreatments", treatmentId).cautions,
-    ...(finishId === null ? [] : entry("wallFinishes", finishId).cautions),
+    ...library.get("wallTreatments", treatmentId).cautions,
+    ...(finishId === null ? [] : library.get("wallFinishes", finishId).cautions),
   ]);
   return (
     <>
@@ -38,15 +38,16 @@ export function WallsPart() {
 
 function WallRow({ wall }: { wall: Wall }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, edit } = useOpen();
   const { shell } = habitat;
   const treatment = shell.treatments.find((other) => other.wall === wall);
-  const kind = treatment ? entry("wallTreatments", treatment.treatmentId) : undefined;
+  const kind = treatment ? library.get("wallTreatments", treatment.treatmentId) : undefined;
   const name = say("shell:wallName", { wall: say(`shell:walls.${wall}`) });
   const most = mostThicknessCm(shell, wall);
   const choose = (treatmentId: string) => {
     if (treatmentId === "") return edit([{ name: "setTreatment", args: { wall, treatmentId: null } }]);
-    const { usualCm, takesFinish } = entry("wallTreatments", treatmentId);
+    const { usualCm, takesFinish } = library.get("wallTreatments", treatmentId);
     edit([
       {
         name: "setTreatment",
@@ -62,7 +63,11 @@ function WallRow({ wall }: { wall: Wall }) {
   return (
     <section className={css.block} aria-label={capital(name)}>
       <div className={css.line}>
-        {treatment ? <Swatch material={wallMaterial(treatment)} width={24} height={24} /> : <i className={css.bare} />}
+        {treatment ? (
+          <Swatch material={wallMaterial(treatment, library)} width={24} height={24} />
+        ) : (
+          <i className={css.bare} />
+        )}
         <b>{capital(name)}</b>
         <select
           className={css.select}
@@ -71,9 +76,9 @@ function WallRow({ wall }: { wall: Wall }) {
           onChange={(event) => choose(event.target.value)}
         >
           <option value="">{say("shell:bareGlass")}</option>
-          {catalog.wallTreatments.map(({ id }) => (
+          {library.all("wallTreatments").map(({ id }) => (
             <option key={id} value={id}>
-              {capital(nameOf("wallTreatments", id))}
+              {capital(say.nameOf("wallTreatments", id))}
             </option>
           ))}
         </select>
@@ -118,9 +123,9 @@ function WallRow({ wall }: { wall: Wall }) {
                     }
                   >
                     <option value="">{say("shell:noFinish")}</option>
-                    {catalog.wallFinishes.map(({ id }) => (
+                    {library.all("wallFinishes").map(({ id }) => (
                       <option key={id} value={id}>
-                        {capital(nameOf("wallFinishes", id))}
+                        {capital(say.nameOf("wallFinishes", id))}
                       </option>
                     ))}
                   </select>
@@ -138,8 +143,9 @@ function WallRow({ wall }: { wall: Wall }) {
 /** What the wall takes, in the units it is bought in. */
 function Work({ treatment }: { treatment: Treatment }) {
   const say = useSay();
+  const library = useLibrary();
   const { shell } = useOpen().habitat;
-  const work = wallWork(shell, treatment);
+  const work = wallWork(shell, treatment, library);
   const takes = [
     work.foamCans > 0 && say("shell:takes.foam", { count: work.foamCans }),
     work.cartridges > 0 && say("shell:takes.silicone", { count: work.cartridges }),

@@ -8,21 +8,22 @@ import { formatISO } from "date-fns";
 import { useRouter } from "next/navigation";
 import { useMemo } from "react";
 import { useForm, useWatch } from "react-hook-form";
-import { catalog, entry, type OwnAnimal } from "@/core/catalog";
-import { EMPTY_SHELF } from "@/core/own";
-import { STARTING_TOPS, startHabitat, type StartingTop, type Habitat } from "@/core/habitat";
+import { STARTING_TOPS, startHabitat, type StartingTop, type Design } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import { boxFit } from "@/core/living";
-import { chooseUnits, putHabitat, useOwn } from "@/store";
+import { sceneOf } from "@/core/scene";
+import { chooseUnits, putDesign } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
 import { AppHeader, Cautions } from "@/ui/parts";
 import { Miniature, useSize } from "@/ui/section";
-import { capital, sayBox, useFigures, useSay, useUnits } from "@/words";
+import { capital, sayBox, useFigures, useSay, useUnits, useLibrary } from "@/words";
 import css from "./Start.module.css";
 import { startSchema, type Started, type StartFields } from "./startSchema";
 
 /** Three things decide the rest: who lives in it, the box, the room. The box is drawn as it is typed. */
 export function StartHabitat() {
   const say = useSay();
+  const library = useLibrary();
   const system = useUnits();
   const figures = useFigures();
   const router = useRouter();
@@ -44,10 +45,8 @@ export function StartHabitat() {
   const { register, handleSubmit, control, formState } = form;
   const fields = useWatch({ control }) as StartFields;
 
-  const own = useOwn() ?? EMPTY_SHELF;
-  const ownAnimal = own.animals.find(({ id }) => id === fields.animalId);
-  const draft = useMemo(() => draftOf(schema, fields, ownAnimal), [schema, fields, ownAnimal]);
-  const animal = ownAnimal ?? entry("animals", fields.animalId);
+  const draft = useMemo(() => draftOf(schema, fields, library), [schema, fields, library]);
+  const animal = library.get("animals", fields.animalId);
 
   const go = handleSubmit(async (read) => {
     const now = new Date();
@@ -58,9 +57,9 @@ export function StartHabitat() {
         startOn: formatISO(now, { representation: "date" }),
         ...read,
       },
-      ownAnimal,
+      library,
     );
-    await putHabitat(habitat);
+    await putDesign(habitat);
     router.push(`/h/${habitat.id}/brief`);
   });
 
@@ -86,7 +85,7 @@ export function StartHabitat() {
         <div className={css.two}>
           <AnimalField
             label={say("start:animal")}
-            animals={[...own.animals, ...catalog.animals]}
+            animals={library.all("animals")}
             value={fields.animalId}
             onChange={(animalId) => form.setValue("animalId", animalId)}
             help={formState.errors.animalId?.message}
@@ -140,22 +139,17 @@ export function StartHabitat() {
 }
 
 /** The habitat as it would be, as soon as the fields make sense; a nameless one still shows. */
-function draftOf(
-  schema: ReturnType<typeof startSchema>,
-  fields: StartFields,
-  ownAnimal: OwnAnimal | undefined,
-): Habitat | undefined {
+function draftOf(schema: ReturnType<typeof startSchema>, fields: StartFields, library: Library): Design | undefined {
   const read = schema.safeParse({ ...fields, name: fields.name.trim() === "" ? "…" : fields.name });
   if (!read.success) return undefined;
-  return startHabitat(
-    { id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data },
-    ownAnimal,
-  );
+  return startHabitat({ id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data }, library);
 }
 
-function Preview({ habitat }: { habitat: Habitat | undefined }) {
+function Preview({ habitat }: { habitat: Design | undefined }) {
   const say = useSay();
+  const library = useLibrary();
   const [ref, size] = useSize();
+  const scene = habitat && sceneOf(habitat, library);
   const scale =
     habitat && size
       ? Math.min(9, (size.width - 40) / habitat.shell.widthCm, (size.height - 60) / habitat.shell.heightCm)
@@ -163,15 +157,15 @@ function Preview({ habitat }: { habitat: Habitat | undefined }) {
   return (
     <section className={css.preview} aria-label={say("brief:verdictTitle")} aria-live="polite">
       <div className={css.stage} ref={ref}>
-        {habitat && size ? (
-          <Miniature habitat={habitat} pxPerCm={scale} label={say("brief:title")} />
+        {scene && size ? (
+          <Miniature habitat={scene.habitat} ground={scene.ground} pxPerCm={scale} label={say("brief:title")} />
         ) : (
           <p className={css.hint}>{say("start:previewHint")}</p>
         )}
       </div>
       <ul>
-        {habitat
-          ? boxFit(habitat).map((reason) => (
+        {scene
+          ? boxFit(scene.animal, scene.habitat).map((reason) => (
               <li key={reason.code} data-weight={reason.weight}>
                 {sayBox(reason, say)}
               </li>

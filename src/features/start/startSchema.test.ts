@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { STOCK } from "@/core/library";
 import { sayIn } from "@/words";
 import { startSchema, type StartFields } from "./startSchema";
 
@@ -13,7 +14,7 @@ const good: StartFields = {
   humidity: "45 %",
 };
 const read = (change: Partial<StartFields>, system: "metric" | "us" = "metric") =>
-  startSchema(sayIn(system), system).safeParse({ ...good, ...change });
+  startSchema(sayIn(system, STOCK), system).safeParse({ ...good, ...change });
 const told = (change: Partial<StartFields>, system: "metric" | "us" = "metric") => {
   const result = read(change, system);
   return result.success

@@ -4,7 +4,7 @@ import ArrowDownwardOutlined from "@mui/icons-material/ArrowDownwardOutlined";
 import ArrowUpwardOutlined from "@mui/icons-material/ArrowUpwardOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import { LAID, LIMITS, OVER_ALL, OVER_REST, type Corners, type Layer, type SoilLayer } from "@/core/habitat";
+import { LAID, LIMITS, type Corners, type Layer, type Over, type SoilLayer } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
@@ -14,15 +14,25 @@ import { MoundRows } from "./MoundRows";
 
 const CORNERS: readonly (keyof Corners)[] = ["backLeftCm", "backRightCm", "frontLeftCm", "frontRightCm"];
 
+/** Where a layer lies, as a choice among words. */
+const choiceOf = (over: Over): string => (over.on === "zone" ? `zone:${over.zoneId}` : over.on);
+function overOf(choice: string): Over {
+  if (choice === "floor" || choice === "rest") return { on: choice };
+  return { on: "zone", zoneId: choice.slice("zone:".length) };
+}
+
 /** What of a layer is not set every day: where it lies, its place among the others, a lift's corners and heaps. */
 export function LayerMore({ layer, name }: { layer: Layer; name: string }) {
   const say = useSay();
   const { habitat, edit } = useOpen();
   const { zones } = habitat.strata;
   const grounds = [
-    { id: OVER_ALL, text: say("strata:overFloor") },
+    { id: "floor", text: say("strata:overFloor") },
     ...(zones.length > 0
-      ? [...zones.map((zone) => ({ id: zone.id, text: zone.name })), { id: OVER_REST, text: say("strata:overRest") }]
+      ? [
+          ...zones.map((zone) => ({ id: `zone:${zone.id}`, text: zone.name })),
+          { id: "rest", text: say("strata:overRest") },
+        ]
       : []),
   ];
   return (
@@ -33,8 +43,10 @@ export function LayerMore({ layer, name }: { layer: Layer; name: string }) {
             <span>{say("strata:over")}</span>
             <select
               className={css.select}
-              value={layer.over}
-              onChange={(event) => edit([{ name: "setOver", args: { layerId: layer.id, over: event.target.value } }])}
+              value={choiceOf(layer.over)}
+              onChange={(event) =>
+                edit([{ name: "setOver", args: { layerId: layer.id, over: overOf(event.target.value) } }])
+              }
             >
               {grounds.map(({ id, text }) => (
                 <option key={id} value={id}>

@@ -7,13 +7,13 @@ import IconButton from "@mui/material/IconButton";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
-import { catalog, entry } from "@/core/catalog";
-import { LIMITS, OVER_ALL, type Layer } from "@/core/habitat";
+import { carriesFor, LIMITS, type Command, type Layer } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import { cutSheets, type Level } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { materialOf, Swatch, useLayerNames } from "@/ui/section";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, useSay, useLibrary } from "@/words";
 import { LayerMore } from "./LayerMore";
 import css from "./LayerRows.module.css";
 
@@ -50,10 +50,12 @@ function LayerRow({
 }) {
   const say = useSay();
   const { habitat, edit } = useOpen();
+  const library = useLibrary();
   const name = useLayerNames(habitat)(layer.id);
   const [open, setOpen] = useState(false);
-  const zone = habitat.strata.zones.find((other) => other.id === layer.over);
-  const where = layer.over === OVER_ALL ? undefined : (zone?.name ?? say("strata:overNames.rest"));
+  const { over } = layer;
+  const zone = over.on === "zone" ? habitat.strata.zones.find((other) => other.id === over.zoneId) : undefined;
+  const where = over.on === "floor" ? undefined : (zone?.name ?? say("strata:overNames.rest"));
   return (
     <li
       className={css.row}
@@ -62,7 +64,7 @@ function LayerRow({
       onFocus={() => onChoose(layer.id)}
       onPointerDown={() => onChoose(layer.id)}
     >
-      <Swatch material={materialOf(layer, habitat)} />
+      <Swatch material={materialOf(layer, habitat, library)} />
       <div className={css.text}>
         <span className={css.title}>
           <MaterialName layer={layer} name={name} />
@@ -105,9 +107,21 @@ const SHELVES = {
   dressing: "dressings",
 } as const;
 
+/** The edits that lay another material: one of the builder's own comes along. */
+function materialCommands(
+  layerId: string,
+  shelf: (typeof SHELVES)[keyof typeof SHELVES],
+  materialId: string,
+  library: Library,
+): Command[] {
+  const carried = shelf === "dressings" || shelf === "drainageMedia" ? carriesFor(library, shelf, [materialId]) : [];
+  return [...carried, { name: "setMaterial", args: { layerId, materialId } }];
+}
+
 /** The material's name; pressing it offers the others of its kind. Soil is named by its mix. */
 function MaterialName({ layer, name }: { layer: Layer; name: string }) {
   const say = useSay();
+  const library = useLibrary();
   const { edit } = useOpen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   if (layer.kind === "soil") return <span className={css.name}>{name}</span>;
@@ -123,16 +137,16 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
         {name} <span aria-hidden>▾</span>
       </ButtonBase>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {catalog[shelf].map(({ id }) => (
+        {library.all(shelf).map(({ id }) => (
           <MenuItem
             key={id}
             selected={id === layer.materialId}
             onClick={() => {
               setAnchor(null);
-              if (id !== layer.materialId) edit([{ name: "setMaterial", args: { layerId: layer.id, materialId: id } }]);
+              if (id !== layer.materialId) edit(materialCommands(layer.id, shelf, id, library));
             }}
           >
-            {capital(nameOf(shelf, id))}
+            {capital(say.nameOf(shelf, id))}
           </MenuItem>
         ))}
       </Menu>
@@ -142,14 +156,15 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
 
 function Detail({ layer, level }: { layer: Layer; level: Level }) {
   const say = useSay();
-  const { habitat, derived } = useOpen();
+  const library = useLibrary();
+  const { derived } = useOpen();
   const { volumeL, looseL, wetKg } = level;
   const text = {
     drainage: () =>
       say("strata:detailDrainage", {
         volumeL,
         looseL,
-        voidPct: layer.kind === "drainage" ? entry("drainageMedia", layer.materialId).voidPct : 0,
+        voidPct: layer.kind === "drainage" ? library.get("drainageMedia", layer.materialId).voidPct : 0,
       }),
     falseBottom: () => {
       const plan = derived.ground.legs.find((legs) => legs.layerId === layer.id);
@@ -158,7 +173,7 @@ function Detail({ layer, level }: { layer: Layer; level: Level }) {
         : "";
     },
     barrier: () => {
-      const sheet = cutSheets(habitat, derived.ground).find((cut) => cut.layerId === layer.id);
+      const sheet = cutSheets(derived.ground, library).find((cut) => cut.layerId === layer.id);
       return sheet ? say("strata:sheet", { widthCm: sheet.widthCm, depthCm: sheet.depthCm }) : "";
     },
     soil: () => say("strata:detailSoil", { volumeL, looseL, wetKg }),

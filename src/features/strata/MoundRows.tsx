@@ -3,11 +3,12 @@
 import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { LIMITS, type Mound, type SoilLayer } from "@/core/habitat";
+import { LIMITS, type Mound, type SoilLayer, type Command } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
-import { useSay } from "@/words";
+import { useSay, sayProblem } from "@/words";
+import { newGesture } from "@/ui/section";
 import css from "./LayerRows.module.css";
 
 const FIELDS = [
@@ -23,12 +24,9 @@ export function MoundRows({ layer }: { layer: SoilLayer }) {
   const { edit } = useOpen();
   const [refused, setRefused] = useState<string | undefined>(undefined);
   const change = (mound: Mound, to: Partial<Mound>, name: string, gesture?: string) => {
-    try {
-      edit([{ name: "setMound", args: { layerId: layer.id, id: mound.id, ...to } }], gesture);
-      setRefused(undefined);
-    } catch {
-      setRefused(say("strata:moundWrong", { name }));
-    }
+    const set: Command = { name: "setMound", args: { layerId: layer.id, id: mound.id, ...to } };
+    const problem = edit([set], gesture ?? newGesture());
+    setRefused(problem && `${name}. ${sayProblem(problem, say)}`);
   };
   return (
     <>

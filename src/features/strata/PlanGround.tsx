@@ -1,9 +1,9 @@
 "use client";
 
-import { LIMITS, type Corners, type Mound, type SoilLayer } from "@/core/habitat";
+import { LIMITS, type Corners, type Mound, type SoilLayer, type Command } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { stepOf } from "@/ui/measure";
-import { Grip, Handle, OutlineDrawing, useLayerNames, type Frame } from "@/ui/section";
+import { Grip, Handle, OutlineDrawing, useLayerNames, type Frame, newGesture } from "@/ui/section";
 import { useFigures, useSay, useUnits } from "@/words";
 
 /** Over the plan: heaps to drag about, and a zone being drawn corner by corner. */
@@ -142,22 +142,16 @@ function ZoneDrawing({ frame, onDrawn }: { frame: Frame; onDrawn: () => void }) 
   const { habitat, edit } = useOpen();
   const { widthCm, depthCm } = habitat.shell;
   const take = (points: [number, number][]): boolean => {
-    try {
-      edit([
-        {
-          name: "addZone",
-          args: {
-            id: crypto.randomUUID().slice(0, 8),
-            name: say("strata:zoneName", { nth: habitat.strata.zones.length + 1 }),
-            points,
-            retaining: null,
-          },
-        },
-      ]);
-      return true;
-    } catch {
-      return false;
-    }
+    const addZone: Command = {
+      name: "addZone",
+      args: {
+        id: crypto.randomUUID().slice(0, 8),
+        name: say("strata:zoneName", { nth: habitat.strata.zones.length + 1 }),
+        points,
+        retaining: null,
+      },
+    };
+    return edit([addZone], newGesture()) === undefined;
   };
   return (
     <OutlineDrawing

@@ -1,7 +1,7 @@
 "use client";
 
-import type { Layer } from "@/core/habitat";
-import { LIMITS, OVER_ALL } from "@/core/habitat";
+import { LIMITS, type Command, type Design, type Layer } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import type { Level } from "@/core/strata";
 import { useOpen } from "@/store";
 import { stepOf } from "@/ui/measure";
@@ -29,7 +29,7 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
         key: level.layerId,
         cm: level.top.frontCm,
         text: tagText(level.top.frontCm),
-        color: layer ? tagColor(layer, habitat) : "#5c6a62",
+        color: layer ? tagColor(layer, habitat, derived.library) : "#5c6a62",
       };
     });
   if (water && habitat.strata.waterLineCm > 0) {
@@ -71,17 +71,7 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
               onMove={(toCm, gesture) => {
                 onChoose(layer.id);
                 const depthCm = Math.max(LIMITS.layerCm.min, toCm - edge.bottomCm);
-                if (layer.kind !== "soil") edit([{ name: "setDepth", args: { layerId: layer.id, depthCm } }], gesture);
-                else
-                  edit(
-                    [
-                      {
-                        name: "setSoil",
-                        args: { layerId: layer.id, [edge.where === "back" ? "backCm" : "frontCm"]: depthCm },
-                      },
-                    ],
-                    gesture,
-                  );
+                return edit([depthCommand(layer, edge, depthCm)], gesture);
               }}
             />
           </g>
@@ -137,6 +127,12 @@ function CornerHandles({ frame, chosen }: { frame: Frame; chosen: string }) {
   });
 }
 
+/** The edit that lays a layer so deep where it is gripped. */
+function depthCommand({ id, kind }: Layer, { where }: Edge, depthCm: number): Command {
+  if (kind !== "soil") return { name: "setDepth", args: { layerId: id, depthCm } };
+  return { name: "setSoil", args: { layerId: id, [where === "back" ? "backCm" : "frontCm"]: depthCm } };
+}
+
 type Edge = { where: "all" | "front" | "back"; x: number; topCm: number; bottomCm: number };
 
 /** Where a layer is gripped: soil at the front, and from the side at the back too; the rest anywhere along its level edge. */
@@ -145,7 +141,7 @@ function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
   const back = { topCm: level.top.backCm, bottomCm: level.bottom.backCm };
   // Side by side, so that thin layers on a small screen keep grips that do not cover one another; those of a part of the floor stand on it.
   const spread = frame.x(
-    level.over === OVER_ALL
+    layer.over.on === "floor"
       ? frame.acrossCm * (0.23 + 0.18 * (at % 4))
       : frame.view === "front"
         ? level.middle.xCm
@@ -171,8 +167,8 @@ function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
 }
 
 /** Tag colours stand under white figures, so pale materials are darkened. */
-function tagColor(layer: Layer, habitat: Parameters<typeof materialOf>[1]): string {
-  const hex = groundColor(materialOf(layer, habitat));
+function tagColor(layer: Layer, habitat: Pick<Design, "mixes">, library: Library): string {
+  const hex = groundColor(materialOf(layer, habitat, library));
   const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
   const luminance = (0.299 * r + 0.587 * g + 0.114 * b) / 255;
   const dim = luminance > 0.38 ? 0.38 / luminance : 1;

@@ -4,14 +4,13 @@ import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { catalog, entry } from "@/core/catalog";
-import { LIMITS, OVER_ALL, OVER_REST, type Command, type Zone } from "@/core/habitat";
+import { LIMITS, type Command, type Problem, type Zone } from "@/core/habitat";
 import { bounds } from "@/core/shape";
 import { groundBounds } from "@/core/shell";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { LedgerPart } from "@/ui/parts";
-import { capital, nameOf, useSay } from "@/words";
+import { capital, sayProblem, useLibrary, useSay } from "@/words";
 import css from "./LayerRows.module.css";
 
 export type SplitSide = "left" | "right" | "back";
@@ -20,9 +19,9 @@ const SIDES = [
   ["right", "splitRight"],
   ["back", "splitBack"],
 ] as const satisfies readonly (readonly [SplitSide, string])[];
-const RETAINERS = catalog.pieceKinds.filter((kind) => kind.roles.includes("retaining"));
 
 type Points = [number, number][];
+type Attempt = (commands: Command[], gesture?: string) => Problem | undefined;
 
 /** A zone along one side of the floor, a third of it wide. */
 function sideZone(side: SplitSide, { left, right, front, back }: ReturnType<typeof groundBounds>): Points {
@@ -45,20 +44,17 @@ function sideZone(side: SplitSide, { left, right, front, back }: ReturnType<type
 export function ZonePart({ onDraw, onPlan }: { onDraw: () => void; onPlan: () => void }) {
   const say = useSay();
   const { habitat, edit } = useOpen();
-  const [refused, setRefused] = useState(false);
+  const [refused, setRefused] = useState<Problem | undefined>(undefined);
   const { zones, layers } = habitat.strata;
-  const attempt = (commands: Command[], gesture?: string) => {
-    try {
-      edit(commands, gesture);
-      setRefused(false);
-    } catch {
-      setRefused(true);
-    }
+  const attempt: Attempt = (commands, gesture) => {
+    const problem = edit(commands, gesture);
+    setRefused(problem);
+    return problem;
   };
   const split = (side: SplitSide) => {
     const id = crypto.randomUUID().slice(0, 8);
     // The soil that lay all over stays on the rest; the zone begins with a shallow bed of its own.
-    const soil = layers.findLast((layer) => layer.kind === "soil" && layer.over === OVER_ALL);
+    const soil = layers.findLast((layer) => layer.kind === "soil" && layer.over.on === "floor");
     attempt([
       {
         name: "addZone",
@@ -71,11 +67,18 @@ export function ZonePart({ onDraw, onPlan }: { onDraw: () => void; onPlan: () =>
       },
       ...(soil?.kind === "soil"
         ? [
-            { name: "setOver" as const, args: { layerId: soil.id, over: OVER_REST } },
+            { name: "setOver" as const, args: { layerId: soil.id, over: { on: "rest" as const } } },
             {
               name: "addLayer" as const,
               args: {
-                layer: { id: `bed-${id}`, kind: "soil" as const, mixId: soil.mixId, frontCm: 4, backCm: 4, over: id },
+                layer: {
+                  id: `bed-${id}`,
+                  kind: "soil" as const,
+                  mixId: soil.mixId,
+                  frontCm: 4,
+                  backCm: 4,
+                  over: { on: "zone" as const, zoneId: id },
+                },
               },
             },
           ]
@@ -91,7 +94,7 @@ export function ZonePart({ onDraw, onPlan }: { onDraw: () => void; onPlan: () =>
       ))}
       {refused ? (
         <p role="alert" className={css.refused}>
-          {say("strata:zoneRefused")}
+          {sayProblem(refused, say)}
         </p>
       ) : null}
       <div className={css.buttons}>
@@ -121,9 +124,11 @@ function innerEdge(zone: Zone, floor: ReturnType<typeof groundBounds>): { axis: 
   return sides.find(([is]) => is)?.[1];
 }
 
-function ZoneRow({ zone, attempt }: { zone: Zone; attempt: (commands: Command[], gesture?: string) => void }) {
+function ZoneRow({ zone, attempt }: { zone: Zone; attempt: Attempt }) {
   const say = useSay();
+  const library = useLibrary();
   const { habitat, edit } = useOpen();
+  const retainers = library.all("pieceKinds").filter((kind) => kind.roles.includes("retaining"));
   const edge = innerEdge(zone, groundBounds(habitat.shell));
   const moved = (cm: number): Points =>
     zone.points.map(([x, y]) => {
@@ -139,7 +144,7 @@ function ZoneRow({ zone, attempt }: { zone: Zone; attempt: (commands: Command[],
           id: zone.id,
           retaining: {
             kindId,
-            thicknessCm: entry("pieceKinds", kindId).depthCm,
+            thicknessCm: library.get("pieceKinds", kindId).depthCm,
             heightCm: zone.retaining?.heightCm ?? 14,
           },
         },
@@ -192,9 +197,9 @@ function ZoneRow({ zone, attempt }: { zone: Zone; attempt: (commands: Command[],
             onChange={(event) => hold(event.target.value)}
           >
             <option value="">{say("strata:heldNone")}</option>
-            {RETAINERS.map(({ id }) => (
+            {retainers.map(({ id }) => (
               <option key={id} value={id}>
-                {capital(nameOf("pieceKinds", id))}
+                {capital(say.nameOf("pieceKinds", id))}
               </option>
             ))}
           </select>

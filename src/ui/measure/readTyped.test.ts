@@ -1,13 +1,14 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { show, type MeasureKind } from "@/core/units";
+import { STOCK } from "@/core/library";
 import { sayIn } from "@/words";
 import { stepOf } from "./Stepper";
 import { readTyped } from "./useMeasureText";
 
 const limits = { min: 0.1, max: 200 };
 const read = (text: string, system: "metric" | "us" = "metric") =>
-  readTyped(text, { label: "Depth", kind: "length", limits }, system, sayIn(system));
+  readTyped(text, { label: "Depth", kind: "length", limits }, system, sayIn(system, STOCK));
 
 it("names the field in whatever it refuses", () => {
   expect(read("").problem).toBe("Depth: type a figure.");

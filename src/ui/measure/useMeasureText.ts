@@ -1,8 +1,9 @@
 "use client";
 
 import { useRef, useState, type KeyboardEvent } from "react";
+import type { Problem } from "@/core/habitat";
 import { parseMeasure, show, type MeasureKind } from "@/core/units";
-import { printed, useSay, useUnits, words, type Say } from "@/words";
+import { printed, sayProblem, useSay, useUnits, words, type Say } from "@/words";
 import { newGesture } from "../section/Handle";
 
 export type Limits = { min: number; max: number };
@@ -13,7 +14,7 @@ type Options = {
   value: number | undefined;
   limits: Limits;
   /** Called while typing too, whenever what is typed makes sense; one visit to the field is one gesture. */
-  onCommit: (value: number, gesture: string) => void;
+  onCommit: (value: number, gesture: string) => Problem | void;
   /** Called when the field is emptied; without it an empty field goes back to its value. */
   onClear?: (() => void) | undefined;
 };
@@ -44,7 +45,9 @@ export function useMeasureText({ label, kind, value, limits, onCommit, onClear }
   const system = useUnits();
   const say = useSay();
   const [draft, setDraft] = useState<string | undefined>(undefined);
+  const [refused, setRefused] = useState<Problem | undefined>(undefined);
   const gesture = useRef("");
+  const commit = (to: number, by: string) => setRefused(onCommit(to, by) ?? undefined);
   const shown = value === undefined ? "" : show(value, kind, system, words.language).figure;
   const unit = show(value ?? limits.min, kind, system, words.language).unit;
   const read =
@@ -52,33 +55,42 @@ export function useMeasureText({ label, kind, value, limits, onCommit, onClear }
       ? undefined
       : readTyped(draft, { label, kind, limits }, system, say);
 
+  const problem = read?.problem ?? (refused && sayProblem(refused, say));
+  const giveUp = () => {
+    setDraft(undefined);
+    setRefused(undefined);
+  };
+
   const type = (text: string) => {
     setDraft(text);
-    if (text.trim() === "" && onClear) return onClear();
+    if (text.trim() === "" && onClear) {
+      setRefused(undefined);
+      return onClear();
+    }
     const typed = readTyped(text, { label, kind, limits }, system, say);
-    if (typed.value !== undefined) onCommit(typed.value, gesture.current);
+    if (typed.value !== undefined) commit(typed.value, gesture.current);
   };
 
   return {
     text: draft ?? shown,
     unit,
-    problem: read?.problem,
+    problem,
     onFocus: () => {
       gesture.current = newGesture();
     },
     onChange: type,
     onBlur: () => {
-      if (read?.problem === undefined) setDraft(undefined);
+      if (problem === undefined) setDraft(undefined);
     },
     onKeyDown: (event: KeyboardEvent<HTMLElement>) => {
-      if (event.key === "Enter" && read?.problem === undefined) setDraft(undefined);
-      if (event.key === "Escape") setDraft(undefined);
+      if (event.key === "Enter" && problem === undefined) setDraft(undefined);
+      if (event.key === "Escape") giveUp();
     },
     /** Moves the value by a step of the shown unit. */
     step: (by: number) => {
       if (value === undefined) return;
       setDraft(undefined);
-      onCommit(Math.min(limits.max, Math.max(limits.min, value + by)), newGesture());
+      commit(Math.min(limits.max, Math.max(limits.min, value + by)), newGesture());
     },
   };
 }

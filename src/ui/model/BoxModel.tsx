@@ -3,10 +3,9 @@
 import { Canvas } from "@react-three/fiber";
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { DoubleSide } from "three";
-import { entry } from "@/core/catalog";
-import { floorOutline, plantOf, type Habitat } from "@/core/habitat";
+import { floorOutline, type Design } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
-import { useSay } from "@/words";
+import { useSay, useLibrary } from "@/words";
 import { Boundary } from "../parts/Boundary";
 import { groundColor } from "../section/Texture";
 import { materialOf } from "../section/material";
@@ -27,7 +26,7 @@ const turned = (turn: Turn, round: number, over: number): Turn => ({
 });
 
 /** The box as a body that is turned with the pointer or the arrow keys, nearer and farther with + and −. */
-export default function BoxModel({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+export default function BoxModel({ habitat, ground }: { habitat: Design; ground: Ground }) {
   const say = useSay();
   const [turn, setTurn] = useState(FIRST);
   const drag = useRef<{ x: number; y: number } | undefined>(undefined);
@@ -94,15 +93,19 @@ export default function BoxModel({ habitat, ground }: { habitat: Habitat; ground
   );
 }
 
-function Layers({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+function Layers({ habitat, ground }: { habitat: Design; ground: Ground }) {
+  const library = useLibrary();
   const { terrain } = ground;
-  const bodies = useMemo(() => terrain.patches.map((_, n) => layerGeometry(terrain, n)), [terrain]);
-  return habitat.strata.layers.map((layer, at) => {
+  const bodies = useMemo(
+    () => terrain.patches.map((patch) => ({ layer: patch.layer, body: layerGeometry(terrain, patch) })),
+    [terrain],
+  );
+  return bodies.map(({ layer, body }) => {
     const open = layer.kind === "falseBottom";
     return (
-      <mesh key={layer.id} geometry={bodies[at]!}>
+      <mesh key={layer.id} geometry={body}>
         <meshStandardMaterial
-          color={groundColor(materialOf(layer, habitat))}
+          color={groundColor(materialOf(layer, habitat, library))}
           side={DoubleSide}
           flatShading
           roughness={1}
@@ -130,9 +133,10 @@ function Solids({ ground }: { ground: Ground }) {
   ));
 }
 
-function Plants({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+function Plants({ habitat, ground }: { habitat: Design; ground: Ground }) {
+  const library = useLibrary();
   return habitat.plants.map((stand) => {
-    const { grownHeightCm, grownSpreadCm, color, place } = plantOf(habitat, stand.plantId);
+    const { grownHeightCm, grownSpreadCm, color, place } = library.get("plants", stand.plantId);
     const foot = ground.surfaceAt(stand.xCm, stand.yCm);
     const lifted = place === "wood" || place === "hanging" ? (habitat.shell.heightCm - foot) * 0.4 : 0;
     const high = Math.min(grownHeightCm, habitat.shell.heightCm - foot - lifted);
@@ -149,7 +153,7 @@ function Plants({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
   });
 }
 
-function Water({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+function Water({ habitat, ground }: { habitat: Design; ground: Ground }) {
   const lineCm = Math.min(habitat.strata.waterLineCm, ground.water?.topCm ?? 0);
   const body = useMemo(
     () => (lineCm > 0 ? prismGeometry(ground.terrain.outline, lineCm) : undefined),
@@ -163,7 +167,8 @@ function Water({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
   );
 }
 
-function Glass({ habitat }: { habitat: Habitat }) {
+function Glass({ habitat }: { habitat: Design }) {
+  const library = useLibrary();
   const { shell } = habitat;
   const edges = useMemo(() => glassEdges(floorOutline(shell), shell.heightCm), [shell]);
   const walls = shell.treatments.filter((treatment) => treatment.thicknessCm > 0);
@@ -190,8 +195,8 @@ function Glass({ habitat }: { habitat: Habitat }) {
             <meshStandardMaterial
               color={
                 finishId === null
-                  ? entry("wallTreatments", treatmentId).look.color
-                  : entry("wallFinishes", finishId).look.color
+                  ? library.get("wallTreatments", treatmentId).look.color
+                  : library.get("wallFinishes", finishId).look.color
               }
               roughness={1}
             />

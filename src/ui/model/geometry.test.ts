@@ -1,3 +1,4 @@
+import { STOCK } from "@/core/library";
 import type { BufferGeometry } from "three";
 import { describe, expect, it } from "vitest";
 import { applyAll, startHabitat, type Command } from "@/core/habitat";
@@ -6,17 +7,21 @@ import { ground } from "@/core/strata";
 import { glassEdges, layerGeometry, prismGeometry } from "./geometry";
 
 const habitat = applyAll(
-  startHabitat({
-    id: "h",
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-  }),
+  startHabitat(
+    {
+      id: "h",
+      name: "Fernwall",
+      createdAt: "2026-01-05T08:00:00Z",
+      startOn: "2026-01-05",
+      animalId: "crocodileSkink",
+      count: 2,
+      room: { temperatureC: 21, humidityRh: 45 },
+      shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+    },
+    STOCK,
+  ),
   [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }],
+  STOCK,
 );
 
 /** Volume inside a closed surface of triangles, by the divergence theorem: a sum of signed tetrahedra from the origin. */
@@ -70,16 +75,15 @@ describe("the model's bodies are closed and as large as what they stand for", ()
             retaining: null,
           },
         },
-        { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
+        { name: "setOver", args: { layerId: "soil-1", over: { on: "rest" } } },
       ],
     ],
   ];
   it.each(cases)("%s", (_what, commands) => {
-    const land = ground(applyAll(habitat, commands));
-    const at = land.levels.findIndex((level) => level.layerId === "soil-1");
-    expect(Math.abs(enclosedCm3(layerGeometry(land.terrain, at)) / 1000 / land.levels[at]!.volumeL - 1)).toBeLessThan(
-      0.01,
-    );
+    const land = ground(applyAll(habitat, commands, STOCK), STOCK);
+    const patch = land.terrain.patches.find(({ layer }) => layer.id === "soil-1")!;
+    const { volumeL } = land.levelOf("soil-1")!;
+    expect(Math.abs(enclosedCm3(layerGeometry(land.terrain, patch)) / 1000 / volumeL - 1)).toBeLessThan(0.01);
   });
   it("a piece is its outline times its height", () => {
     const outline = [

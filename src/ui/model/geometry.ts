@@ -1,6 +1,6 @@
 import { BufferGeometry, ExtrudeGeometry, Float32BufferAttribute, Shape } from "three";
 import { bounds, contains, type Polygon } from "@/core/shape";
-import type { Terrain } from "@/core/strata";
+import type { Patch, Terrain } from "@/core/strata";
 
 /** In the model x runs right, y up and z towards the one who looks: front glass at z = 0, back behind it. */
 type Corner = readonly [x: number, y: number, z: number];
@@ -8,9 +8,8 @@ type Corner = readonly [x: number, y: number, z: number];
 const CELLS = 36;
 
 /** A layer as a closed body: its top, its underside and its flanks, on a grid over the floor. */
-export function layerGeometry(terrain: Terrain, n: number): BufferGeometry {
+export function layerGeometry(terrain: Terrain, patch: Patch): BufferGeometry {
   const { left, right, front, back } = bounds(terrain.outline);
-  const patch = terrain.patches[n];
   const positions: number[] = [];
   const face = (a: Corner, b: Corner, c: Corner, d: Corner) => positions.push(...a, ...b, ...c, ...a, ...c, ...d);
   const x = (at: number) => left + ((right - left) * at) / CELLS;
@@ -22,20 +21,20 @@ export function layerGeometry(terrain: Terrain, n: number): BufferGeometry {
     i < CELLS &&
     j < CELLS &&
     contains(terrain.outline, middle(i, j)) &&
-    (patch?.lies(...middle(i, j)) ?? false);
+    patch.lies(...middle(i, j));
   for (let i = 0; i < CELLS; i += 1) {
     for (let j = 0; j < CELLS; j += 1) {
       if (!lies(i, j)) continue;
-      const lying = terrain.patches.map((other) => other.lies(...middle(i, j)));
-      const height = (upTo: number, px: number, py: number) =>
-        terrain.patches.slice(0, upTo).reduce((sum, other, at) => sum + (lying[at] ? other.thicknessCm(px, py) : 0), 0);
-      const corner = (di: number, dj: number, upTo: number): Corner => [
-        x(i + di),
-        height(upTo, x(i + di), y(j + dj)),
-        -y(j + dj),
-      ];
-      const [t00, t10, t11, t01] = [corner(0, 0, n + 1), corner(1, 0, n + 1), corner(1, 1, n + 1), corner(0, 1, n + 1)];
-      const [b00, b10, b11, b01] = [corner(0, 0, n), corner(1, 0, n), corner(1, 1, n), corner(0, 1, n)];
+      const lying = terrain.patches.filter((other) => other.lies(...middle(i, j)));
+      const below = lying.slice(0, lying.indexOf(patch));
+      const corner = (di: number, dj: number, stack: readonly Patch[]): Corner => {
+        const [px, py] = [x(i + di), y(j + dj)];
+        return [px, stack.reduce((sum, other) => sum + other.thicknessCm(px, py), 0), -py];
+      };
+      const around = (stack: readonly Patch[]) =>
+        [corner(0, 0, stack), corner(1, 0, stack), corner(1, 1, stack), corner(0, 1, stack)] as const;
+      const [t00, t10, t11, t01] = around([...below, patch]);
+      const [b00, b10, b11, b01] = around(below);
       face(t00, t10, t11, t01);
       face(b00, b01, b11, b10);
       if (!lies(i, j - 1)) face(b00, b10, t10, t00);

@@ -7,5 +7,6 @@ export { Fact, Facts } from "./Facts";
 export { RangeBar } from "./RangeBar";
 export { Tile, Tiles } from "./Tile";
 export { LedgerHead, LedgerPart, Workbench } from "./Workbench";
+export { LastWritten } from "./LastWritten";
 export { Pills } from "./Pills";
 export { useNow } from "./useNow";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useDeferredValue, useMemo, useState, type CSSProperties, type ReactNode } from "react";
-import type { Habitat } from "@/core/habitat";
+import type { Design } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { capital, useSay, useUnits } from "@/words";
 import { BoxModel } from "../model";
@@ -16,7 +16,7 @@ import { useSize } from "./useSize";
 import { useViewKeys } from "./useViewKeys";
 
 type Props = {
-  habitat: Habitat;
+  habitat: Design;
   ground: Ground;
   view: View;
   onView: (view: View) => void;
@@ -145,7 +145,7 @@ export function BenchSection({
   );
 }
 
-function Sill({ habitat, frame, text }: { habitat: Habitat; frame: Frame; text: string }) {
+function Sill({ habitat, frame, text }: { habitat: Design; frame: Frame; text: string }) {
   const { sillCm } = habitat.shell;
   if (sillCm <= 0 || sillCm >= habitat.shell.heightCm) return null;
   const right = frame.view === "front" ? frame.x(frame.acrossCm) : frame.x(0) + 34;

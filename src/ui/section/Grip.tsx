@@ -1,8 +1,10 @@
 "use client";
 
-import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from "react";
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from "react";
+import type { Problem } from "@/core/habitat";
 import type { Frame } from "./frame";
 import { newGesture } from "./Handle";
+import { Refusal } from "./Refusal";
 
 type Props = {
   frame: Frame;
@@ -12,7 +14,8 @@ type Props = {
   pressed?: boolean;
   /** How far the pointer may stray up or down before that counts: what stands on sloping ground follows it when pushed along. */
   levelSlackPx?: number;
-  onMove: (to: { across: number; up: number }, gesture: string) => void;
+  /** @returns why not, when the edit behind it is refused */
+  onMove: (to: { across: number; up: number }, gesture: string) => Problem | undefined;
   onChoose?: () => void;
   onRemove?: () => void;
   /** What is gripped, in pixels. */
@@ -42,6 +45,7 @@ export function Grip({
 }: Props) {
   const drag = useRef<{ fromX: number; fromY: number; at: Props["atCm"]; gesture: string } | undefined>(undefined);
   const held = useRef<string | undefined>(undefined);
+  const [refused, setRefused] = useState<Problem | undefined>(undefined);
   const down = (event: PointerEvent<SVGGElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
     drag.current = { fromX: event.clientX, fromY: event.clientY, at: atCm, gesture: newGesture() };
@@ -55,9 +59,12 @@ export function Grip({
       across: tenth(at.across + (event.clientX - fromX) / frame.pxPerCm),
       up: Math.abs(down) <= levelSlackPx ? atCm.up : tenth(at.up - down / frame.pxPerCm),
     };
-    if (to.across !== atCm.across || to.up !== atCm.up) onMove(to, gesture);
+    if (to.across !== atCm.across || to.up !== atCm.up) setRefused(onMove(to, gesture));
   };
-  const up = () => (drag.current = undefined);
+  const up = () => {
+    drag.current = undefined;
+    setRefused(undefined);
+  };
   const key = (event: KeyboardEvent) => {
     if (event.key === "Delete" && onRemove) return onRemove();
     const way = ARROWS[event.key];
@@ -65,7 +72,8 @@ export function Grip({
     event.preventDefault();
     held.current ??= newGesture();
     const step = STEP_CM * (event.altKey ? 0.1 : event.shiftKey ? 10 : 1);
-    onMove({ across: tenth(atCm.across + way[0] * step), up: tenth(atCm.up + way[1] * step) }, held.current);
+    const to = { across: tenth(atCm.across + way[0] * step), up: tenth(atCm.up + way[1] * step) };
+    setRefused(onMove(to, held.current));
   };
   return (
     <g
@@ -82,8 +90,10 @@ export function Grip({
       onKeyDown={key}
       onKeyUp={() => (held.current = undefined)}
       onFocus={onChoose}
+      onBlur={() => setRefused(undefined)}
     >
       {children}
+      <Refusal problem={refused} x={frame.x(atCm.across)} y={frame.y(atCm.up)} />
     </g>
   );
 }

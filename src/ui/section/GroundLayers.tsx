@@ -1,21 +1,25 @@
 import { memo, useId } from "react";
-import { entry } from "@/core/catalog";
-import type { Habitat } from "@/core/habitat";
+import type { Design } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
+import { useLibrary } from "@/words";
 import type { Frame } from "./frame";
 import { materialOf } from "./material";
 import { bandOf, skyline, type Profile } from "./profile";
 import { TexturePattern } from "./Texture";
 
-type Props = { habitat: Habitat; ground: Ground; frame: Frame; profile: Profile; lineCm: number };
+const NO_BAND = { belowCm: [], aboveCm: [] };
+const bandFor = (profile: Profile, layerId: string) =>
+  profile.bands.find((band) => band.layerId === layerId) ?? NO_BAND;
+
+type Props = { habitat: Design; ground: Ground; frame: Frame; profile: Profile; lineCm: number };
 
 /** The layers as the cut shows them, the rising ground behind the cut, false bottoms on their legs, and the water. */
 export const GroundLayers = memo(function GroundLayers({ habitat, ground, frame, profile, lineCm }: Props) {
   const prefix = useId();
+  const library = useLibrary();
   const { layers } = habitat.strata;
   const patternOf = (layerId: string) => `${prefix}-${layerId}`;
-  const floor = profile.acrossCm.map(() => 0);
-  const top = profile.topsCm.at(-1) ?? floor;
+  const top = profile.surfaceCm;
   const uppermost = layers.at(-1);
   const behind = frame.view === "front" && uppermost ? skyline(ground, profile) : top;
   const rises = behind.some((cm, at) => cm > (top[at] ?? 0) + 0.05);
@@ -26,7 +30,7 @@ export const GroundLayers = memo(function GroundLayers({ habitat, ground, frame,
           <TexturePattern
             key={layer.id}
             id={patternOf(layer.id)}
-            material={materialOf(layer, habitat)}
+            material={materialOf(layer, habitat, library)}
             pxPerCm={frame.pxPerCm}
           />
         ))}
@@ -37,12 +41,12 @@ export const GroundLayers = memo(function GroundLayers({ habitat, ground, frame,
           <polygon points={bandOf(frame, profile.acrossCm, top, behind)} fill="var(--air-low)" opacity={0.38} />
         </>
       ) : null}
-      {layers.map((layer, at) => {
-        const [below, above] = [profile.topsCm[at - 1] ?? floor, profile.topsCm[at] ?? floor];
+      {layers.map((layer) => {
+        const { belowCm: below, aboveCm: above } = bandFor(profile, layer.id);
         if (layer.kind === "barrier")
           return <Sheet key={layer.id} frame={frame} profile={profile} below={below} above={above} />;
         if (layer.kind === "falseBottom") {
-          const { thicknessCm } = entry("falseBottoms", layer.materialId);
+          const { thicknessCm } = library.get("falseBottoms", layer.materialId);
           const underside = above.map((cm, n) =>
             Math.max(below[n] ?? 0, cm - (cm > (below[n] ?? 0) ? thicknessCm : 0)),
           );
@@ -111,9 +115,10 @@ function Legs({
   materialId: string;
   frame: Frame;
 }) {
+  const library = useLibrary();
   const plan = ground.legs.find((legs) => legs.layerId === layerId);
   if (!plan) return null;
-  const widthCm = entry("falseBottoms", materialId).legMm / 10;
+  const widthCm = library.get("falseBottoms", materialId).legMm / 10;
   const seen = [...new Set(plan.legs.map(([x, y]) => Number((frame.view === "side" ? y : x).toFixed(1))))];
   return (
     <g fill="#c9d0cc" stroke="#5c6a62" strokeWidth={0.8}>
@@ -137,17 +142,18 @@ function Water({
   profile,
   lineCm,
 }: {
-  habitat: Habitat;
+  habitat: Design;
   frame: Frame;
   profile: Profile;
   lineCm: number;
 }) {
+  const vessels = habitat.strata.layers
+    .filter((layer) => layer.kind === "drainage" || layer.kind === "falseBottom")
+    .map((layer) => bandFor(profile, layer.id));
   const holds = profile.acrossCm.map((_, at) =>
-    habitat.strata.layers.reduce((cm, layer, n) => {
-      const thick = (profile.topsCm[n]?.[at] ?? 0) - (profile.topsCm[n - 1]?.[at] ?? 0);
-      return thick > 0.05 && (layer.kind === "drainage" || layer.kind === "falseBottom")
-        ? Math.max(cm, profile.topsCm[n]?.[at] ?? 0)
-        : cm;
+    vessels.reduce((cm, { belowCm, aboveCm }) => {
+      const [below, above] = [belowCm[at] ?? 0, aboveCm[at] ?? 0];
+      return above - below > 0.05 ? Math.max(cm, above) : cm;
     }, 0),
   );
   return (

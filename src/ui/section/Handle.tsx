@@ -1,6 +1,8 @@
 "use client";
 
-import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import type { Problem } from "@/core/habitat";
+import { Refusal } from "./Refusal";
 
 export type HandleProps = {
   x: number;
@@ -14,7 +16,8 @@ export type HandleProps = {
   valueText: string;
   /** One arrow press; a tenth of it with Alt, ten times with Shift. */
   stepCm: number;
-  onMove: (toCm: number, gesture: string) => void;
+  /** @returns why not, when the edit behind it is refused */
+  onMove: (toCm: number, gesture: string) => Problem | undefined;
 };
 
 let gestures = 0;
@@ -24,6 +27,7 @@ export const newGesture = (): string => `gesture-${(gestures += 1)}`;
 export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueText, stepCm, onMove }: HandleProps) {
   const drag = useRef<{ fromY: number; fromCm: number; gesture: string } | undefined>(undefined);
   const held = useRef<string | undefined>(undefined);
+  const [refused, setRefused] = useState<Problem | undefined>(undefined);
   const clamped = (cm: number) => Math.min(mostCm, Math.max(leastCm, cm));
 
   const down = (event: PointerEvent<SVGGElement>) => {
@@ -34,10 +38,11 @@ export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueTe
     if (!drag.current) return;
     const { fromY, fromCm, gesture } = drag.current;
     const to = clamped(Math.round((fromCm + (fromY - event.clientY) / pxPerCm) * 10) / 10);
-    if (to !== valueCm) onMove(to, gesture);
+    if (to !== valueCm) setRefused(onMove(to, gesture));
   };
   const up = () => {
     drag.current = undefined;
+    setRefused(undefined);
   };
   const key = (event: KeyboardEvent) => {
     const way =
@@ -50,7 +55,7 @@ export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueTe
     event.preventDefault();
     held.current ??= newGesture();
     const step = stepCm * (event.altKey ? 0.1 : event.shiftKey ? 10 : 1);
-    onMove(clamped(valueCm + way * step), held.current);
+    setRefused(onMove(clamped(valueCm + way * step), held.current));
   };
 
   return (
@@ -71,6 +76,7 @@ export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueTe
       onPointerCancel={up}
       onKeyDown={key}
       onKeyUp={() => (held.current = undefined)}
+      onBlur={() => setRefused(undefined)}
     >
       <rect x={-22} y={-22} width={44} height={44} fill="transparent" />
       <circle className="grip" r={9} />
@@ -81,6 +87,7 @@ export function Handle({ x, y, pxPerCm, valueCm, leastCm, mostCm, label, valueTe
         strokeWidth={1.5}
         strokeLinecap="round"
       />
+      <Refusal problem={refused} />
     </g>
   );
 }

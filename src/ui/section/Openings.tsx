@@ -1,10 +1,10 @@
-import type { Habitat, Wall } from "@/core/habitat";
+import type { Design, Wall } from "@/core/habitat";
 import type { Frame } from "./frame";
 
 const SEEN: Record<"front" | "side", readonly Wall[]> = { front: ["front", "back"], side: ["right", "left"] };
 
 /** Vents and cable ports of the walls one looks through: those in the far wall paler. */
-export function Openings({ shell, frame }: { shell: Habitat["shell"]; frame: Frame }) {
+export function Openings({ shell, frame }: { shell: Design["shell"]; frame: Frame }) {
   if (frame.view === "plan") return null;
   const [near, far] = SEEN[frame.view];
   return (

@@ -1,9 +1,9 @@
 import { useId } from "react";
-import { floorOutline, OVER_ALL, OVER_REST, plantOf, type Habitat, type Wall } from "@/core/habitat";
+import { floorOutline, type Design, type Over, type Wall } from "@/core/habitat";
 import { sizeAfter } from "@/core/living";
 import type { Ground } from "@/core/strata";
 import type { Polygon } from "@/core/shape";
-import { capital, nameOf } from "@/words";
+import { capital, useLibrary, useSay } from "@/words";
 import type { Frame } from "./frame";
 import { materialOf, plain } from "./material";
 import { shade } from "./color";
@@ -18,30 +18,36 @@ export function PlanBody({
   bare = false,
   months,
 }: {
-  habitat: Habitat;
+  habitat: Design;
   ground: Ground;
   frame: Frame;
   bare?: boolean;
   months?: number | undefined;
 }) {
   const id = useId();
+  const say = useSay();
+  const library = useLibrary();
   const { x, y, pxPerCm } = frame;
   const points = (polygon: Polygon) => polygon.map(([px, py]) => `${x(px)},${y(py)}`).join(" ");
   const outline = points(floorOutline(habitat.shell));
-  const topOver = (...overs: readonly string[]) =>
-    habitat.strata.layers.findLast((layer) => overs.includes(layer.over));
-  const top = topOver(OVER_ALL, OVER_REST);
-  const zones = habitat.strata.zones.map((zone) => ({ zone, top: topOver(OVER_ALL, zone.id) }));
+  const topmost = (lies: (over: Over) => boolean) => habitat.strata.layers.findLast(({ over }) => lies(over));
+  const top = topmost(({ on }) => on !== "zone");
+  const zones = habitat.strata.zones.map((zone) => ({
+    zone,
+    top: topmost((over) => over.on === "floor" || (over.on === "zone" && over.zoneId === zone.id)),
+  }));
   return (
     <g>
       <defs>
-        {top ? <TexturePattern id={`${id}-top`} material={materialOf(top, habitat)} pxPerCm={pxPerCm} /> : null}
+        {top ? (
+          <TexturePattern id={`${id}-top`} material={materialOf(top, habitat, library)} pxPerCm={pxPerCm} />
+        ) : null}
         {zones.map(({ zone, top: own }) =>
           own ? (
             <TexturePattern
               key={zone.id}
               id={`${id}-${zone.id}`}
-              material={materialOf(own, habitat)}
+              material={materialOf(own, habitat, library)}
               pxPerCm={pxPerCm}
             />
           ) : null,
@@ -50,7 +56,7 @@ export function PlanBody({
           <TexturePattern
             key={treatment.wall}
             id={`${id}-${treatment.wall}`}
-            material={wallMaterial(treatment)}
+            material={wallMaterial(treatment, library)}
             pxPerCm={pxPerCm}
           />
         ))}
@@ -116,7 +122,7 @@ export function PlanBody({
           ) : null,
         )}
         {(bare ? [] : habitat.plants).map((stand) => {
-          const plant = plantOf(habitat, stand.plantId);
+          const plant = library.get("plants", stand.plantId);
           const { color } = plant;
           const spreadCm = months === undefined ? plant.grownSpreadCm : sizeAfter(plant, months).spreadCm;
           return (
@@ -142,7 +148,7 @@ export function PlanBody({
           frame={frame}
           xCm={stand.xCm}
           y={y(stand.yCm) + 18}
-          text={capital(nameOf("plants", stand.plantId))}
+          text={capital(say.nameOf("plants", stand.plantId))}
         />
       ))}
       {habitat.strata.zones.map((zone) => (
@@ -234,7 +240,7 @@ function WallBand({
   frame,
   fill,
 }: {
-  habitat: Habitat;
+  habitat: Design;
   wall: Wall;
   thickCm: number;
   frame: Frame;
@@ -259,7 +265,7 @@ function WallBand({
   );
 }
 
-type Mark = { shell: Habitat["shell"]; wall: Wall; fromCm: number; toCm: number; port: boolean; frame: Frame };
+type Mark = { shell: Design["shell"]; wall: Wall; fromCm: number; toCm: number; port: boolean; frame: Frame };
 
 function WallMark({ shell, wall, fromCm, toCm, port, frame: { x, y } }: Mark) {
   const lies = wall === "front" || wall === "back";

@@ -1,10 +1,12 @@
 import { memo, useId, useMemo } from "react";
-import { entry, type Plant } from "@/core/catalog";
-import { ingredientsOf, plantOf, type Habitat } from "@/core/habitat";
+import type { Plant } from "@/core/catalog";
+import type { Design } from "@/core/habitat";
+import { pantryOf } from "@/core/mix";
 import { seedOf, seeded } from "@/core/random";
 import { grownShare, plantFootCm, spotOf } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
+import { useLibrary } from "@/words";
 import { alongOf, type Frame } from "./frame";
 import { GroundLayers } from "./GroundLayers";
 import { leafMarks } from "./marks";
@@ -17,7 +19,7 @@ import { paths } from "./Texture";
 import { Walls } from "./Walls";
 
 type Body = {
-  habitat: Habitat;
+  habitat: Design;
   ground: Ground;
   frame: Frame;
   waterLineCm?: number | undefined;
@@ -32,7 +34,7 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
   const profile = useMemo(() => profileOf(ground, frame, zoneEdges(habitat, frame)), [ground, frame, habitat]);
   const lineCm = Math.min(waterLineCm ?? habitat.strata.waterLineCm, ground.water?.topCm ?? 0);
-  const surface = profile.topsCm.at(-1) ?? profile.acrossCm.map(() => 0);
+  const surface = profile.surfaceCm;
   return (
     <g>
       <defs>
@@ -70,16 +72,17 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months
 }
 
 /** Where zones meet along a view, so that a step is drawn as one. */
-const zoneEdges = (habitat: Habitat, frame: Frame): number[] =>
+const zoneEdges = (habitat: Design, frame: Frame): number[] =>
   habitat.strata.zones.flatMap((zone) => zone.points.map(([px, py]) => (frame.view === "side" ? py : px)));
 
 /** The pieces from the farthest to the nearest; what of them is in the ground shows through it. */
-function Pieces({ habitat, ground, frame, above }: { habitat: Habitat; ground: Ground; frame: Frame; above: string }) {
+function Pieces({ habitat, ground, frame, above }: { habitat: Design; ground: Ground; frame: Frame; above: string }) {
+  const library = useLibrary();
   const far = ({ outline }: Solid) => (frame.view === "side" ? -bounds(outline).right : bounds(outline).front);
   const ordered = ground.solids.toSorted((a, b) => far(b) - far(a));
   const fillingOf = ({ piece }: Solid) => {
     const mix = piece?.fillMixId ? habitat.mixes.find((other) => other.id === piece.fillMixId) : undefined;
-    return mix ? mixMaterial(mix.parts, ingredientsOf(habitat)) : undefined;
+    return mix ? mixMaterial(mix.parts, pantryOf(library)) : undefined;
   };
   const drawn = ordered.map((solid, at) => (
     <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} />
@@ -94,17 +97,18 @@ function Pieces({ habitat, ground, frame, above }: { habitat: Habitat; ground: G
 }
 
 /** Loose leaves on the surface, so that litter does not end in a ruled line. */
-function Litter({ habitat, frame, profile }: { habitat: Habitat; frame: Frame; profile: Profile }) {
-  const at = habitat.strata.layers.length - 1;
-  const top = habitat.strata.layers[at];
-  if (top?.kind !== "dressing") return null;
-  const { look } = entry("dressings", top.materialId);
+function Litter({ habitat, frame, profile }: { habitat: Design; frame: Frame; profile: Profile }) {
+  const library = useLibrary();
+  const top = habitat.strata.layers.at(-1);
+  const band = profile.bands.at(-1);
+  if (!band || top?.kind !== "dressing") return null;
+  const { look } = library.get("dressings", top.materialId);
   if (look.texture !== "leaf") return null;
   const random = seeded(seedOf(top.materialId));
-  const [tops, below] = [profile.topsCm[at] ?? [], profile.topsCm[at - 1] ?? []];
+  const { aboveCm: tops, belowCm: below } = band;
   const leaves = Array.from({ length: Math.round(frame.acrossCm * 0.7) }, () => {
     const cm = random() * frame.acrossCm;
-    const [height, under] = [heightAlong(profile, tops, cm), at === 0 ? 0 : heightAlong(profile, below, cm)];
+    const [height, under] = [heightAlong(profile, tops, cm), heightAlong(profile, below, cm)];
     const [length, turn] = [1.4 + random() * 1.3, (random() - 0.5) * 1.3];
     const bare = height - under < 0.1 || cm < (profile.acrossCm[0] ?? 0) || cm > (profile.acrossCm.at(-1) ?? 0);
     return bare ? [] : leafMarks(cm, -height + 0.25, length, turn, look.color);
@@ -128,10 +132,11 @@ const Pot = () => (
   />
 );
 
-type PlantsProps = { habitat: Habitat; ground: Ground; frame: Frame; months: number | undefined; behind?: boolean };
+type PlantsProps = { habitat: Design; ground: Ground; frame: Frame; months: number | undefined; behind?: boolean };
 
 /** Plants in the back half stand behind the cut, those in front of it before; as they are after some months, or grown. */
 function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps) {
+  const library = useLibrary();
   const middleCm = habitat.shell.depthCm / 2;
   const standing = habitat.plants
     .filter((stand) => (frame.view === "front" ? stand.yCm > middleCm : false) === behind)
@@ -139,7 +144,7 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
   return (
     <>
       {standing.map((stand) => {
-        const plant = plantOf(habitat, stand.plantId);
+        const plant = library.get("plants", stand.plantId);
         const spot = spotOf(plant, stand);
         const footCm = plantFootCm(habitat, ground, stand, plant);
         const share = months === undefined ? 1 : grownShare(plant, months);
@@ -183,7 +188,7 @@ const Cork = memo(function Cork({ seed }: { seed: string }) {
   );
 });
 
-function Glass({ frame, shell }: { frame: Frame; shell: Habitat["shell"] }) {
+function Glass({ frame, shell }: { frame: Frame; shell: Design["shell"] }) {
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
   const thin = pxPerCm < 5;
   const stroke = thin ? 1.8 : 2.4;

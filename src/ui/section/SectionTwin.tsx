@@ -1,13 +1,14 @@
 import { memo } from "react";
 import { areaCm2 } from "@/core/shape";
-import { plantOf, type Habitat } from "@/core/habitat";
+import { type Design } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
-import { boxSize, capital, nameOf, useSay } from "@/words";
+import { boxSize, capital, useSay, useLibrary } from "@/words";
 import { useLayerNames } from "./useLayerNames";
 
 /** The section told in words, for those who do not see it. While an edge is dragged it follows when there is time. */
-export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habitat: Habitat; ground: Ground }) {
+export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habitat: Design; ground: Ground }) {
   const say = useSay();
+  const library = useLibrary();
   const nameOfLayer = useLayerNames(habitat);
   return (
     <section className="quiet" aria-label={say("strata:twin.title")}>
@@ -37,7 +38,7 @@ export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habi
           solid.piece ? (
             <li key={at}>
               {say("strata:twin.piece", {
-                name: capital(nameOf("pieceKinds", solid.kind.id)),
+                name: capital(say.nameOf("pieceKinds", solid.kind.id)),
                 xCm: solid.piece.xCm,
                 yCm: solid.piece.yCm,
                 baseCm: solid.baseCm,
@@ -47,11 +48,11 @@ export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habi
           ) : null,
         )}
         {habitat.plants.map((stand) => {
-          const { grownHeightCm, grownSpreadCm } = plantOf(habitat, stand.plantId);
+          const { grownHeightCm, grownSpreadCm } = library.get("plants", stand.plantId);
           return (
             <li key={stand.id}>
               {say("strata:twin.plant", {
-                name: capital(nameOf("plants", stand.plantId)),
+                name: capital(say.nameOf("plants", stand.plantId)),
                 xCm: stand.xCm,
                 yCm: stand.yCm,
                 grownHeightCm,

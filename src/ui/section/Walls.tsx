@@ -1,13 +1,16 @@
 import { useId } from "react";
-import { entry } from "@/core/catalog";
 import type { Shell, Treatment, Wall } from "@/core/habitat";
+import type { Library } from "@/core/library";
+import { useLibrary } from "@/words";
 import type { Frame } from "./frame";
 import { plain, type Material } from "./material";
 import { TexturePattern } from "./Texture";
 
 /** The outermost stuff of a treated wall: its finish, else what it is built of. */
-export const wallMaterial = ({ treatmentId, finishId }: Treatment): Material =>
-  plain(finishId === null ? entry("wallTreatments", treatmentId).look : entry("wallFinishes", finishId).look);
+export const wallMaterial = ({ treatmentId, finishId }: Treatment, library: Library): Material =>
+  plain(
+    finishId === null ? library.get("wallTreatments", treatmentId).look : library.get("wallFinishes", finishId).look,
+  );
 
 /** A carved face is not flat: the edge wanders within its thickness. */
 function carved(from: number, to: number, low: number, high: number, depth: number): string {
@@ -28,11 +31,12 @@ const SIDES: Record<"front" | "side", readonly [left: Wall, right: Wall, far: Wa
 /** What is built on the walls: cut at the sides of the view, and seen face on in the far wall. */
 export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
   const id = useId();
+  const library = useLibrary();
   if (frame.view === "plan") return null;
   const [left, right, far] = SIDES[frame.view];
   const on = (wall: Wall) =>
     shell.treatments.find(
-      (treatment) => treatment.wall === wall && entry("wallTreatments", treatment.treatmentId).inside,
+      (treatment) => treatment.wall === wall && library.get("wallTreatments", treatment.treatmentId).inside,
     );
   const [low, high] = [frame.y(0), frame.y(shell.heightCm)];
   const behind = on(far);
@@ -46,7 +50,7 @@ export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
             <TexturePattern
               key={wall}
               id={`${id}-${wall}`}
-              material={wallMaterial(treatment)}
+              material={wallMaterial(treatment, library)}
               pxPerCm={frame.pxPerCm}
             />
           ) : null;

@@ -1,7 +1,8 @@
+import { pantryOf } from "@/core/mix";
+import { STOCK } from "@/core/library";
 import fc from "fast-check";
 import { plantFootCm } from "@/core/living";
 import { describe, expect, it } from "vitest";
-import { catalog } from "@/core/catalog";
 import { applyAll, startHabitat } from "@/core/habitat";
 import { ground } from "@/core/strata";
 import { blendColors, shade } from "./color";
@@ -11,16 +12,19 @@ import { materialOf, mixMaterial } from "./material";
 import { plantMarks } from "./plantShape";
 import { heightAlong, profileOf, skyline } from "./profile";
 
-const habitat = startHabitat({
-  id: "h",
-  name: "Fernwall",
-  createdAt: "2026-01-05T08:00:00Z",
-  startOn: "2026-01-05",
-  animalId: "crocodileSkink",
-  count: 2,
-  room: { temperatureC: 21, humidityRh: 45 },
-  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-});
+const habitat = startHabitat(
+  {
+    id: "h",
+    name: "Fernwall",
+    createdAt: "2026-01-05T08:00:00Z",
+    startOn: "2026-01-05",
+    animalId: "crocodileSkink",
+    count: 2,
+    room: { temperatureC: 21, humidityRh: 45 },
+    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  },
+  STOCK,
+);
 const { shell } = habitat;
 const margins = { left: 84, right: 44, top: 26, bottom: 30 };
 const view = fc.constantFrom<View>("front", "side");
@@ -77,44 +81,48 @@ describe("the section is to scale", () => {
     );
   });
   it("a wedge is level from the front and sloped from the side", () => {
-    const wedge = applyAll(habitat, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }]);
-    const land = ground(wedge);
-    const surface = (of: View) => profileOf(land, frameOf(shell, of, 10, 0, 0), []).topsCm.at(-1)!;
+    const wedge = applyAll(habitat, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }], STOCK);
+    const land = ground(wedge, STOCK);
+    const surface = (of: View) => profileOf(land, frameOf(shell, of, 10, 0, 0), []).surfaceCm;
     for (const cm of surface("front")) expect(cm).toBeCloseTo(15.03, 1);
     expect([surface("side")[0], surface("side").at(-1)].map((cm) => Math.round(cm!))).toEqual([15, 21]);
     expect(Math.max(...skyline(land, profileOf(land, frameOf(shell, "front", 10, 0, 0), [])))).toBeCloseTo(21.03, 1);
   });
   it("a corner box is cut along its slanting front, and zones step where they meet", () => {
-    const corner = applyAll(habitat, [{ name: "setFloor", args: { floor: { shape: "cornerTriangle" } } }]);
-    const cut = profileOf(ground(corner), frameOf(shell, "front", 10, 0, 0), []);
+    const corner = applyAll(habitat, [{ name: "setFloor", args: { floor: { shape: "cornerTriangle" } } }], STOCK);
+    const cut = profileOf(ground(corner, STOCK), frameOf(shell, "front", 10, 0, 0), []);
     for (const [x, y] of cut.places) expect(Math.abs(y - (x * 45) / 60)).toBeLessThan(2.5);
-    const zoned = applyAll(habitat, [
-      {
-        name: "addZone",
-        args: {
-          id: "z",
-          name: "Z",
-          points: [
-            [0, 0],
-            [20, 0],
-            [20, 45],
-            [0, 45],
-          ],
-          retaining: null,
+    const zoned = applyAll(
+      habitat,
+      [
+        {
+          name: "addZone",
+          args: {
+            id: "z",
+            name: "Z",
+            points: [
+              [0, 0],
+              [20, 0],
+              [20, 45],
+              [0, 45],
+            ],
+            retaining: null,
+          },
         },
-      },
-      { name: "setOver", args: { layerId: "soil-1", over: "rest" } },
-      { name: "setDepth", args: { layerId: "soil-1", depthCm: 7.5 } },
-    ]);
-    const stepped = profileOf(ground(zoned), frameOf(shell, "front", 10, 0, 0), [20]);
-    const heightAt = (cm: number) => heightAlong(stepped, stepped.topsCm.at(-1)!, cm);
+        { name: "setOver", args: { layerId: "soil-1", over: { on: "rest" } } },
+        { name: "setDepth", args: { layerId: "soil-1", depthCm: 7.5 } },
+      ],
+      STOCK,
+    );
+    const stepped = profileOf(ground(zoned, STOCK), frameOf(shell, "front", 10, 0, 0), [20]);
+    const heightAt = (cm: number) => heightAlong(stepped, stepped.surfaceCm, cm);
     expect(heightAt(30) - heightAt(10)).toBeCloseTo(7.5, 1);
     expect(heightAt(20.1) - heightAt(19.9)).toBeCloseTo(7.5, 1);
   });
 });
 
 describe("plants are drawn at their grown size", () => {
-  it.each(catalog.plants.map((plant) => [plant.id, plant] as const))(
+  it.each(STOCK.all("plants").map((plant) => [plant.id, plant] as const))(
     "%s stays within its height and spread, and fills most of them",
     (_id, plant) => {
       for (const seed of [1, 77, 4242]) {
@@ -129,13 +137,13 @@ describe("plants are drawn at their grown size", () => {
     },
   );
   it("the same plant is drawn the same each time, and two stands differ", () => {
-    const [fern] = catalog.plants.filter((plant) => plant.form === "fern");
+    const [fern] = STOCK.all("plants").filter((plant) => plant.form === "fern");
     expect(plantMarks(fern!, 5)).toEqual(plantMarks(fern!, 5));
     expect(plantMarks(fern!, 5)).not.toEqual(plantMarks(fern!, 6));
   });
   it("what grows on cork hangs above the ground and under the rim", () => {
-    const land = ground(habitat);
-    for (const plant of catalog.plants) {
+    const land = ground(habitat, STOCK);
+    for (const plant of STOCK.all("plants")) {
       const foot = plantFootCm(habitat, land, { xCm: 30, yCm: 40 }, plant);
       expect(foot, plant.id).toBeGreaterThanOrEqual(land.surface.frontCm - 1e-9);
       expect(foot, plant.id).toBeLessThan(shell.heightCm);
@@ -144,7 +152,9 @@ describe("plants are drawn at their grown size", () => {
 });
 
 describe("textures", () => {
-  const looks = [...catalog.drainageMedia, ...catalog.dressings, ...catalog.ingredients].map(({ look }) => look);
+  const looks = [...STOCK.all("drainageMedia"), ...STOCK.all("dressings"), ...STOCK.all("ingredients")].map(
+    ({ look }) => look,
+  );
   it("cross the seam of their tile: what leaves on one side comes in on the other", () => {
     for (const look of looks) {
       const starts = tileMarks([{ look, share: 1 }], 9).map(({ d }) =>
@@ -165,14 +175,18 @@ describe("textures", () => {
     const soil = materialOf(
       habitat.strata.layers.find((layer) => layer.kind === "soil")!,
       habitat,
+      STOCK,
     );
     expect(soil.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 10);
     const colors = (bark: number) =>
       tileMarks(
-        mixMaterial([
-          { ingredientId: "fineBark", parts: bark },
-          { ingredientId: "charcoal", parts: 10 - bark },
-        ]),
+        mixMaterial(
+          [
+            { ingredientId: "fineBark", parts: bark },
+            { ingredientId: "charcoal", parts: 10 - bark },
+          ],
+          pantryOf(STOCK),
+        ),
         3,
       );
     const dark = (marks: ReturnType<typeof colors>) =>

@@ -1,6 +1,7 @@
-import { entry, type Look } from "@/core/catalog";
-import { ingredientsOf, type Habitat, type Layer } from "@/core/habitat";
-import { normalise, stockPantry, type Pantry } from "@/core/mix";
+import type { Look } from "@/core/catalog";
+import type { Design, Layer } from "@/core/habitat";
+import type { Library } from "@/core/library";
+import { normalise, pantryOf, type Pantry } from "@/core/mix";
 
 /** What a shape is filled with: looks by their shares. A plain material is one look of share 1. */
 export type Material = readonly { look: Look; share: number }[];
@@ -12,21 +13,21 @@ export const ingredientLook = (material: Material): Material =>
   material.length > 0 ? material : plain({ texture: "crumb", color: "#8f8672" });
 
 /** What a layer is made of, to draw it. */
-export function materialOf(layer: Layer, habitat: Pick<Habitat, "mixes" | "own">): Material {
+export function materialOf(layer: Layer, habitat: Pick<Design, "mixes">, library: Library): Material {
   switch (layer.kind) {
     case "drainage":
-      return plain(entry("drainageMedia", layer.materialId).look);
+      return plain(library.get("drainageMedia", layer.materialId).look);
     case "falseBottom":
-      return plain(entry("falseBottoms", layer.materialId).look);
+      return plain(library.get("falseBottoms", layer.materialId).look);
     case "barrier":
-      return plain(entry("barriers", layer.materialId).look);
+      return plain(library.get("barriers", layer.materialId).look);
     case "dressing":
-      return plain(entry("dressings", layer.materialId).look);
+      return plain(library.get("dressings", layer.materialId).look);
     case "soil":
-      return mixMaterial(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? [], ingredientsOf(habitat));
+      return mixMaterial(habitat.mixes.find((mix) => mix.id === layer.mixId)?.parts ?? [], pantryOf(library));
   }
 }
 
 /** The material of a mix: each ingredient's look by its share. */
-export const mixMaterial = (parts: Habitat["mixes"][number]["parts"], pantry: Pantry = stockPantry): Material =>
+export const mixMaterial = (parts: Design["mixes"][number]["parts"], pantry: Pantry): Material =>
   normalise(parts).map(({ ingredientId, share }) => ({ look: pantry(ingredientId).look, share }));

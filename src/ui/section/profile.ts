@@ -1,13 +1,18 @@
-import type { Ground } from "@/core/strata";
+import type { Ground, Slab } from "@/core/strata";
 import { bounds, contains } from "@/core/shape";
 import type { Frame } from "./frame";
+
+/** A layer in the cut: its underside and its top at each place, cm from the glass; the same where it does not lie. */
+export type Band = { layerId: string; belowCm: readonly number[]; aboveCm: readonly number[] };
 
 /** The ground cut along a line through the box, as it shows in a view. */
 export type Profile = {
   /** Places along the view, cm from its left. */
   acrossCm: readonly number[];
-  /** For each layer from the lowest up, the height of its top at each place. */
-  topsCm: readonly (readonly number[])[];
+  /** Each layer as the cut shows it, from the lowest up. */
+  bands: readonly Band[];
+  /** Top of everything at each place. */
+  surfaceCm: readonly number[];
   /** Where the cut runs at each place: from the left and from the front glass. */
   places: readonly (readonly [number, number])[];
 };
@@ -21,7 +26,7 @@ function stations(ground: Ground, frame: Frame, edges: readonly number[]): numbe
   const { left, right, front, back } = bounds(ground.terrain.outline);
   const [from, to] = frame.view === "side" ? [front, back] : [left, right];
   const plain = ground.terrain.patches.every(
-    ({ circles, region }) => circles.length === 0 && region.inside.length === 1 && region.outside.length === 0,
+    ({ mounds, region }) => mounds.length === 0 && region.inside.length === 1 && region.outside.length === 0,
   );
   const count = plain && ground.terrain.outline.length === 4 ? 2 : Math.max(2, Math.ceil((to - from) / STEP_CM));
   const even = Array.from({ length: count + 1 }, (_, at) => from + ((to - from) * at) / count);
@@ -63,13 +68,28 @@ function cutAt(ground: Ground, frame: Frame, cm: number): readonly [number, numb
 export function profileOf(ground: Ground, frame: Frame, edges: readonly number[]): Profile {
   const found = stations(ground, frame, edges).flatMap((cm) => {
     const place = cutAt(ground, frame, cm);
-    return place ? [{ cm, place, tops: ground.terrain.topsAt(...place) }] : [];
+    return place ? [{ cm, place, column: ground.terrain.columnAt(...place) }] : [];
   });
   return {
     acrossCm: found.map(({ cm }) => cm),
     places: found.map(({ place }) => place),
-    topsCm: ground.terrain.patches.map((_, n) => found.map(({ tops }) => tops[n] ?? 0)),
+    bands: bandsOf(
+      ground,
+      found.map(({ column }) => column),
+    ),
+    surfaceCm: found.map(({ column }) => column.at(-1)?.topCm ?? 0),
   };
+}
+
+/** Every layer as a band: where it does not lie at a place, it has no thickness there. */
+function bandsOf(ground: Ground, columns: readonly (readonly Slab[])[]): Band[] {
+  let below: readonly number[] = columns.map(() => 0);
+  return ground.terrain.patches.map((patch): Band => {
+    const belowCm = below;
+    const aboveCm = columns.map((column, at) => column.find((slab) => slab.patch === patch)?.topCm ?? belowCm[at] ?? 0);
+    below = aboveCm;
+    return { layerId: patch.layer.id, belowCm, aboveCm };
+  });
 }
 
 /** The highest ground behind each place of a cut: what shows above it from the front. */
@@ -80,7 +100,7 @@ export function skyline(ground: Ground, profile: Profile): number[] {
       layer.kind !== "soil" ||
       (layer.mounds.length === 0 && Object.values(layer.corners).every((cm) => cm === layer.corners.frontLeftCm)),
   );
-  if (level && ground.terrain.patches.every(({ layer }) => layer.over === "floor"))
+  if (level && ground.terrain.patches.every(({ layer }) => layer.over.on === "floor"))
     return profile.places.map(([x, y]) => ground.surfaceAt(x, y));
   return profile.places.map(([x, y]) => {
     const heights = Array.from({ length: 9 }, (_, at) => y + ((back - y) * at) / 8.001).filter(

@@ -1,8 +1,13 @@
 import type { z } from "zod";
-import type { Habitat } from "../schema";
+import type { Library } from "../../library";
+import { EditRefused } from "../problem";
+import type { Design } from "../schema";
 
-/** An edit: a schema for its arguments and a pure function of the habitat. */
-export type Edit<S extends z.ZodType> = { args: S; apply: (habitat: Habitat, args: z.output<S>) => Habitat };
+/** An edit: a schema for its arguments and a pure function of the design. */
+export type Edit<S extends z.ZodType> = {
+  args: S;
+  apply: (habitat: Design, args: z.output<S>, library: Library) => Design;
+};
 
 /** Ties an edit's arguments to its schema, so that the function sees them typed. */
 export const edit = <S extends z.ZodType>(args: S, apply: Edit<S>["apply"]): Edit<S> => ({ args, apply });
@@ -10,10 +15,21 @@ export const edit = <S extends z.ZodType>(args: S, apply: Edit<S>["apply"]): Edi
 /**
  * Finds the one item an edit is about.
  *
- * @throws RangeError naming the field and the id
+ * @throws EditRefused naming the field and the id
  */
 export function mustFind<T>(items: readonly T[], is: (item: T) => boolean, field: string, id: string): T {
   const found = items.find(is);
-  if (found === undefined) throw new RangeError(`${field}: there is no "${id}" in this habitat`);
+  if (found === undefined) throw new EditRefused({ path: field, code: "unknown", id });
   return found;
+}
+
+/** @throws EditRefused when an id is taken already */
+export function mustBeFree(items: readonly { id: string }[], id: string, field = "id"): void {
+  if (items.some((item) => item.id === id)) throw new EditRefused({ path: field, code: "twice", id });
+}
+
+/** Changes what has to change and keeps the list itself where nothing did, so that nothing is worked out anew for it. */
+export function changed<T>(items: T[], change: (item: T) => T): T[] {
+  const next = items.map(change);
+  return next.every((item, at) => item === items[at]) ? items : next;
 }

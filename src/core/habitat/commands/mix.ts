@@ -1,28 +1,27 @@
 import { z } from "zod";
-import { entry, OwnIngredientSchema } from "../../catalog";
-import { ingredientsOf } from "../pantry";
-import { IdSchema, MixSchema, NameSchema, PartSchema, type Habitat, type Mix } from "../schema";
+import { OwnIngredientSchema } from "../../catalog";
+import { IdSchema, MixSchema, NameSchema, PartSchema, type Design, type Mix } from "../schema";
 import { edit, mustFind } from "./define";
+import { carrying } from "./own";
 
-const changeMix = (habitat: Habitat, mixId: string, change: (mix: Mix) => Mix): Habitat => {
+const changeMix = (habitat: Design, mixId: string, change: (mix: Mix) => Mix): Design => {
   mustFind(habitat.mixes, (mix) => mix.id === mixId, "mixId", mixId);
   return { ...habitat, mixes: habitat.mixes.map((mix) => (mix.id === mixId ? change(mix) : mix)) };
 };
 
 /** Edits of the soil recipes. Parts may sum to anything; they are normalised where they are used. */
 export const mixEdits = {
-  takeRecipe: edit(z.strictObject({ mixId: IdSchema, recipeId: z.string() }), (habitat, { mixId, recipeId }) =>
+  takeRecipe: edit(z.strictObject({ mixId: IdSchema, recipeId: z.string() }), (habitat, { mixId, recipeId }, library) =>
     changeMix(habitat, mixId, (mix) => ({
       ...mix,
       recipeId,
       title: null,
-      parts: entry("recipes", recipeId).parts.map((part) => ({ ...part })),
+      parts: library.get("recipes", recipeId).parts.map((part) => ({ ...part })),
     })),
   ),
 
   /** Sets the parts of an ingredient, adding it when it is not in the mix yet. */
   setPart: edit(z.strictObject({ mixId: IdSchema, ...PartSchema.shape }), (habitat, { mixId, ingredientId, parts }) => {
-    ingredientsOf(habitat)(ingredientId);
     return changeMix(habitat, mixId, (mix) => ({
       ...mix,
       parts: mix.parts.some((part) => part.ingredientId === ingredientId)
@@ -47,26 +46,10 @@ export const mixEdits = {
       recipeId: z.string().nullable(),
       own: z.array(OwnIngredientSchema).max(60),
     }),
-    (habitat, { mixId, parts, title, recipeId, own }) => {
-      const carried = carry(habitat, own);
-      parts.forEach(({ ingredientId }) => ingredientsOf(carried)(ingredientId));
-      const ids = parts.map((part) => part.ingredientId);
-      const again = ids.find((id, at) => ids.indexOf(id) !== at);
-      if (again !== undefined) throw new RangeError(`ingredientId: "${again}" stands twice`);
-      if (recipeId !== null) entry("recipes", recipeId);
+    (habitat, { mixId, parts, title, recipeId, own }, library) => {
+      const carried = carrying(habitat, { ingredients: own });
+      if (recipeId !== null) library.get("recipes", recipeId);
       return changeMix(carried, mixId, (mix) => ({ ...mix, recipeId, title, parts: [...parts] }));
     },
   ),
-
-  /** Has the habitat carry an ingredient of its builder's own, or its newer figures. */
-  carryIngredient: edit(z.strictObject({ ingredient: OwnIngredientSchema }), (habitat, { ingredient }) =>
-    carry(habitat, [ingredient]),
-  ),
 };
-
-/** Those that are there already take the newer figures. */
-function carry(habitat: Habitat, added: Habitat["own"]["ingredients"]): Habitat {
-  if (added.length === 0) return habitat;
-  const kept = habitat.own.ingredients.filter((item) => !added.some((other) => other.id === item.id));
-  return { ...habitat, own: { ...habitat.own, ingredients: [...kept, ...added] } };
-}

@@ -1,6 +1,4 @@
 import { z } from "zod";
-import { entry } from "../../catalog";
-import { bounds, isSimple } from "../../shape";
 import { innerFromOuter } from "../floor";
 import {
   FloorSchema,
@@ -10,26 +8,24 @@ import {
   StandOnSchema,
   TopSchema,
   TreatmentSchema,
-  type Habitat,
+  type Design,
   type Opening,
   type Shell,
   type Treatment,
 } from "../schema";
-import { edit, mustFind } from "./define";
+import { mostThicknessCm, sideLengthCm } from "../walls";
+import { changed, edit, mustBeFree, mustFind } from "./define";
 
 /** Fields that were not given are left as they are. */
 type Change = { [K in keyof Shell]?: Shell[K] | undefined };
 const given = (change: Change): Partial<Shell> =>
   Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));
 
-const withShell = (habitat: Habitat, shell: Partial<Shell>): Habitat => ({
+const withShell = (habitat: Design, shell: Partial<Shell>): Design => ({
   ...habitat,
   shell: { ...habitat.shell, ...shell },
 });
 const size = ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true });
-
-/** Two walls facing each other always leave some floor between them. */
-const MOST_OF_A_SIDE = 0.45;
 
 type Size = Pick<Shell, "widthCm" | "depthCm">;
 type Points = [number, number][];
@@ -42,7 +38,7 @@ const stretched = ({ floor, ...from }: Shell, to: Size): Shell["floor"] =>
 
 /** An opening in a wall that has become shorter or lower is pushed in, and cut down where it must be. */
 function refitted(opening: Opening, shell: Shell): Opening {
-  const lengthCm = wallLengthCm(shell, opening.wall);
+  const lengthCm = sideLengthCm(shell, opening.wall);
   const [widthCm, heightCm] = [Math.min(opening.widthCm, lengthCm), Math.min(opening.heightCm, shell.heightCm)];
   return {
     ...opening,
@@ -52,12 +48,6 @@ function refitted(opening: Opening, shell: Shell): Opening {
     upCm: Math.min(opening.upCm, shell.heightCm - heightCm),
   };
 }
-
-const acrossCm = ({ widthCm, depthCm }: Size, wall: Opening["wall"]): number =>
-  wall === "left" || wall === "right" ? widthCm : depthCm;
-
-/** The most a wall's build may take of the box, cm. @example mostThicknessCm({ widthCm: 60, depthCm: 40 }, "back") // 18 */
-export const mostThicknessCm = (shell: Size, wall: Opening["wall"]): number => acrossCm(shell, wall) * MOST_OF_A_SIDE;
 
 const thinned = (treatment: Treatment, shell: Size): Treatment => ({
   ...treatment,
@@ -69,8 +59,15 @@ const pulledIn = <T extends { xCm: number; yCm: number }>(item: T, { widthCm, de
     ? item
     : { ...item, xCm: Math.min(item.xCm, widthCm), yCm: Math.min(item.yCm, depthCm) };
 
+/** Zones are stretched with the floor they are drawn on. */
+function stretchedZones(strata: Design["strata"], from: Size, to: Size): Design["strata"] {
+  const same = from.widthCm === to.widthCm && from.depthCm === to.depthCm;
+  if (same || strata.zones.length === 0) return strata;
+  return { ...strata, zones: strata.zones.map((zone) => ({ ...zone, points: stretch(zone.points, from, to) })) };
+}
+
 /** A box of another size: drawn outlines are stretched, and what stood beyond the new walls is pulled in. */
-const resized = (habitat: Habitat, change: Change): Habitat => {
+const resized = (habitat: Design, change: Change): Design => {
   const to = given(change);
   const shell = { ...habitat.shell, ...to };
   return {
@@ -81,25 +78,12 @@ const resized = (habitat: Habitat, change: Change): Habitat => {
       openings: shell.openings.map((opening) => refitted(opening, shell)),
       treatments: shell.treatments.map((treatment) => thinned(treatment, shell)),
     },
-    strata: {
-      ...habitat.strata,
-      zones: habitat.strata.zones.map((zone) => ({ ...zone, points: stretch(zone.points, habitat.shell, shell) })),
-    },
-    pieces: habitat.pieces.map((piece) => pulledIn(piece, shell)),
-    plants: habitat.plants.map((stand) => pulledIn(stand, shell)),
+    strata: stretchedZones(habitat.strata, habitat.shell, shell),
+    pieces: changed(habitat.pieces, (piece) => pulledIn(piece, shell)),
+    plants: changed(habitat.plants, (stand) => pulledIn(stand, shell)),
+    gear: changed(habitat.gear, (piece) => pulledIn(piece, shell)),
   };
 };
-
-const wallLengthCm = ({ widthCm, depthCm }: Shell, wall: Opening["wall"]): number =>
-  wall === "front" || wall === "back" ? widthCm : depthCm;
-
-/** An opening lies in its wall, all of it. */
-function checkOpening(shell: Shell, opening: Opening): void {
-  if (opening.acrossCm + opening.widthCm > wallLengthCm(shell, opening.wall) + 1e-6)
-    throw new RangeError("acrossCm: the opening passes the end of its wall");
-  if (opening.upCm + opening.heightCm > shell.heightCm + 1e-6)
-    throw new RangeError("upCm: the opening passes the top of its wall");
-}
 
 /** Edits of the shell: size, build, floor, top, openings. */
 export const shellEdits = {
@@ -123,20 +107,12 @@ export const shellEdits = {
     }),
   ),
 
-  setBuild: edit(z.strictObject({ buildId: z.string() }), (habitat, { buildId }) => {
-    const build = entry("boxBuilds", buildId);
+  setBuild: edit(z.strictObject({ buildId: z.string() }), (habitat, { buildId }, library) => {
+    const build = library.get("boxBuilds", buildId);
     return withShell(habitat, { buildId, wallMm: build.usualWallMm });
   }),
 
-  setFloor: edit(z.strictObject({ floor: FloorSchema }), (habitat, { floor }) => {
-    if (floor.shape === "polygon") {
-      if (!isSimple(floor.points)) throw new RangeError("floor.points: the outline crosses itself or has no area");
-      const { right, back } = bounds(floor.points);
-      if (right > habitat.shell.widthCm + 1e-6 || back > habitat.shell.depthCm + 1e-6)
-        throw new RangeError("floor.points: the outline passes the box");
-    }
-    return withShell(habitat, { floor });
-  }),
+  setFloor: edit(z.strictObject({ floor: FloorSchema }), (habitat, { floor }) => withShell(habitat, { floor })),
 
   setTop: edit(TopSchema.partial(), (habitat, top) =>
     withShell(habitat, { top: TopSchema.parse({ ...habitat.shell.top, ...top }) }),
@@ -150,16 +126,13 @@ export const shellEdits = {
       finishId: z.string().nullable().optional(),
       thicknessCm: TreatmentSchema.shape.thicknessCm.optional(),
     }),
-    (habitat, { wall, treatmentId, finishId, thicknessCm }) => {
+    (habitat, { wall, treatmentId, finishId, thicknessCm }, library) => {
       const others = habitat.shell.treatments.filter((other) => other.wall !== wall);
       if (treatmentId === null) return withShell(habitat, { treatments: others });
-      const kind = entry("wallTreatments", treatmentId);
+      const kind = library.get("wallTreatments", treatmentId);
       const before = habitat.shell.treatments.find((other) => other.wall === wall && other.treatmentId === treatmentId);
       const finish = finishId === undefined ? (before?.finishId ?? null) : finishId;
-      if (finish !== null && !kind.takesFinish) throw new RangeError(`finishId: "${treatmentId}" takes no finish`);
-      if (finish !== null) entry("wallFinishes", finish);
       const thick = kind.inside ? (thicknessCm ?? before?.thicknessCm ?? kind.usualCm) : 0;
-      if (thick > mostThicknessCm(habitat.shell, wall)) throw new RangeError("thicknessCm: it would fill half the box");
       return withShell(habitat, {
         treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick }],
       });
@@ -171,16 +144,13 @@ export const shellEdits = {
   ),
 
   addOpening: edit(OpeningSchema, (habitat, opening) => {
-    if (habitat.shell.openings.some((other) => other.id === opening.id))
-      throw new RangeError(`id: "${opening.id}" is taken`);
-    checkOpening(habitat.shell, opening);
+    mustBeFree(habitat.shell.openings, opening.id);
     return withShell(habitat, { openings: [...habitat.shell.openings, opening] });
   }),
 
   setOpening: edit(OpeningSchema.omit({ kind: true }).partial().extend({ id: IdSchema }), (habitat, change) => {
     const before = mustFind(habitat.shell.openings, (opening) => opening.id === change.id, "id", change.id);
     const after = OpeningSchema.parse({ ...before, ...change });
-    checkOpening(habitat.shell, after);
     return withShell(habitat, {
       openings: habitat.shell.openings.map((opening) => (opening.id === change.id ? after : opening)),
     });

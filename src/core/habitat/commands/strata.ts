@@ -1,26 +1,25 @@
 import { z } from "zod";
-import { entry } from "../../catalog";
 import { slopedCorners } from "../corners";
 import {
   CornersSchema,
-  HabitatSchema,
+  DesignSchema,
   IdSchema,
   LAID,
   LayerSchema,
   MoundSchema,
-  OVER_ALL,
-  OVER_REST,
-  type Habitat,
+  OverSchema,
+  type Design,
   type Layer,
   type LayerKind,
   type Mix,
   type SoilLayer,
 } from "../schema";
-import { edit, mustFind } from "./define";
+import { EditRefused } from "../problem";
+import { edit, mustBeFree, mustFind } from "./define";
 
 const FROM_THE_GLASS_UP: readonly LayerKind[] = ["falseBottom", "drainage", "barrier", "soil", "dressing"];
 const depthCm = CornersSchema.shape.frontLeftCm;
-const over = IdSchema.default(OVER_ALL);
+const over = OverSchema.default({ on: "floor" });
 const [drainage, falseBottom, barrier, , dressing] = LayerSchema.options;
 
 /** A layer as it is first laid: over the whole floor unless told otherwise, soil without mounds. */
@@ -38,12 +37,12 @@ function laid(layer: z.output<typeof NewLayerSchema>): Layer {
   return { ...rest, laid: "moist", corners: slopedCorners(frontCm, backCm), mounds: [] };
 }
 
-const withLayers = (habitat: Habitat, layers: Layer[]): Habitat => ({
+const withLayers = (habitat: Design, layers: Layer[]): Design => ({
   ...habitat,
   strata: { ...habitat.strata, layers },
 });
 
-const changeLayer = (habitat: Habitat, layerId: string, change: (layer: Layer) => Layer): Habitat => {
+const changeLayer = (habitat: Design, layerId: string, change: (layer: Layer) => Layer): Design => {
   mustFind(habitat.strata.layers, (layer) => layer.id === layerId, "layerId", layerId);
   return withLayers(
     habitat,
@@ -51,32 +50,21 @@ const changeLayer = (habitat: Habitat, layerId: string, change: (layer: Layer) =
   );
 };
 
-const changeSoil = (habitat: Habitat, layerId: string, change: (layer: SoilLayer) => SoilLayer): Habitat =>
+const changeSoil = (habitat: Design, layerId: string, change: (layer: SoilLayer) => SoilLayer): Design =>
   changeLayer(habitat, layerId, (layer) => {
-    if (layer.kind !== "soil") throw new RangeError(`layerId: "${layerId}" is not soil`);
+    if (layer.kind !== "soil") throw new EditRefused({ path: "layerId", code: "invalid", id: layerId });
     return change(layer);
   });
 
-function checkMaterial(layer: Layer): void {
-  if (layer.kind === "drainage") entry("drainageMedia", layer.materialId);
-  if (layer.kind === "falseBottom") entry("falseBottoms", layer.materialId);
-  if (layer.kind === "barrier") entry("barriers", layer.materialId);
-  if (layer.kind === "dressing") entry("dressings", layer.materialId);
-}
-
-function checkOver({ strata }: Habitat, where: string): void {
-  if (where !== OVER_ALL && where !== OVER_REST) mustFind(strata.zones, (zone) => zone.id === where, "over", where);
-}
-
 /** A new soil lift starts as a copy of the mix below it, so that it can differ without changing that one. */
-function mixForNewLift(habitat: Habitat, mixId: string): Mix[] {
+function mixForNewLift(habitat: Design, mixId: string): Mix[] {
   const first = habitat.mixes[0];
   if (!first || habitat.mixes.some((mix) => mix.id === mixId)) return habitat.mixes;
   return [...habitat.mixes, { ...first, id: mixId }];
 }
 
 /** A mix that nothing is made of any more goes; the last one stays. */
-export function withoutIdleMixes(habitat: Habitat): Habitat {
+export function withoutIdleMixes(habitat: Design): Design {
   const used = [
     ...habitat.strata.layers.flatMap((layer) => (layer.kind === "soil" ? [layer.mixId] : [])),
     ...habitat.pieces.flatMap((piece) => (piece.fillMixId ? [piece.fillMixId] : [])),
@@ -87,22 +75,12 @@ export function withoutIdleMixes(habitat: Habitat): Habitat {
 
 const mound = z.strictObject({ layerId: IdSchema, ...MoundSchema.shape });
 
-function checkedMound<M extends { radiusCm: number; topRadiusCm: number; heightCm: number; form: string }>(of: M): M {
-  if (of.topRadiusCm > of.radiusCm) throw new RangeError("topRadiusCm: the top of a mound is wider than its foot");
-  if (of.form === "dome" && of.heightCm > of.radiusCm)
-    throw new RangeError("heightCm: a dome is at most as high as half its width");
-  return of;
-}
-
 /** Edits of the layers. */
 export const strataEdits = {
   /** Lays a layer in its natural place: on top of its own kind, below the next. */
   addLayer: edit(z.strictObject({ layer: NewLayerSchema }), (habitat, args) => {
     const layer = laid(args.layer);
-    if (habitat.strata.layers.some((other) => other.id === layer.id))
-      throw new RangeError(`layer.id: "${layer.id}" is taken`);
-    checkMaterial(layer);
-    checkOver(habitat, layer.over);
+    mustBeFree(habitat.strata.layers, layer.id, "layer.id");
     const rank = FROM_THE_GLASS_UP.indexOf(layer.kind);
     const { layers } = habitat.strata;
     const above = layers.findIndex((other) => FROM_THE_GLASS_UP.indexOf(other.kind) > rank);
@@ -134,14 +112,13 @@ export const strataEdits = {
   ),
 
   /** Lays a layer over the whole floor, over a zone, or over what no zone takes. */
-  setOver: edit(z.strictObject({ layerId: IdSchema, over: IdSchema }), (habitat, { layerId, over: where }) => {
-    checkOver(habitat, where);
+  setOver: edit(z.strictObject({ layerId: IdSchema, over: OverSchema }), (habitat, { layerId, over: where }) => {
     return changeLayer(habitat, layerId, (layer) => ({ ...layer, over: where }));
   }),
 
   setDepth: edit(z.strictObject({ layerId: IdSchema, depthCm }), (habitat, { layerId, depthCm: cm }) =>
     changeLayer(habitat, layerId, (layer) => {
-      if (layer.kind === "barrier") throw new RangeError("layerId: a barrier has no depth to set");
+      if (layer.kind === "barrier") throw new EditRefused({ path: "layerId", code: "invalid", id: layerId });
       return layer.kind === "soil" ? { ...layer, corners: slopedCorners(cm, cm) } : { ...layer, depthCm: cm };
     }),
   ),
@@ -178,8 +155,8 @@ export const strataEdits = {
 
   addMound: edit(mound, (habitat, { layerId, ...heap }) =>
     changeSoil(habitat, layerId, (layer) => {
-      if (layer.mounds.some((other) => other.id === heap.id)) throw new RangeError(`id: "${heap.id}" is taken`);
-      return { ...layer, mounds: [...layer.mounds, checkedMound(heap)] };
+      mustBeFree(layer.mounds, heap.id);
+      return { ...layer, mounds: [...layer.mounds, heap] };
     }),
   ),
 
@@ -188,9 +165,7 @@ export const strataEdits = {
       mustFind(layer.mounds, (heap) => heap.id === to.id, "id", to.id);
       return {
         ...layer,
-        mounds: layer.mounds.map((heap) =>
-          heap.id === to.id ? checkedMound(MoundSchema.parse({ ...heap, ...to })) : heap,
-        ),
+        mounds: layer.mounds.map((heap) => (heap.id === to.id ? MoundSchema.parse({ ...heap, ...to }) : heap)),
       };
     }),
   ),
@@ -204,15 +179,14 @@ export const strataEdits = {
 
   setMaterial: edit(z.strictObject({ layerId: IdSchema, materialId: z.string() }), (habitat, { layerId, materialId }) =>
     changeLayer(habitat, layerId, (layer) => {
-      if (layer.kind === "soil") throw new RangeError(`layerId: "${layerId}" is soil; change its mix`);
+      if (layer.kind === "soil") throw new EditRefused({ path: "layerId", code: "invalid", id: layerId });
       const changed = { ...layer, materialId };
-      checkMaterial(changed);
       return changed;
     }),
   ),
 
   setWaterLine: edit(
-    z.strictObject({ waterLineCm: HabitatSchema.shape.strata.shape.waterLineCm }),
+    z.strictObject({ waterLineCm: DesignSchema.shape.strata.shape.waterLineCm }),
     (habitat, { waterLineCm }) => ({
       ...habitat,
       strata: { ...habitat.strata, waterLineCm },

@@ -1,46 +1,41 @@
 import { z } from "zod";
-import { entry } from "../../catalog";
 import { areaCm2, isSimple, regionAreaCm2 } from "../../shape";
 import { floorOutline } from "../floor";
-import { IdSchema, OVER_ALL, OVER_REST, ZoneSchema, type Habitat, type Zone } from "../schema";
-import { edit, mustFind } from "./define";
+import { EditRefused } from "../problem";
+import { IdSchema, ZoneSchema, type Design, type Layer, type Zone } from "../schema";
+import { edit, mustBeFree, mustFind } from "./define";
 import { withoutIdleMixes } from "./strata";
 
 /** A hundredth of a figure may be lost to rounding at its edge. */
 const NEARLY = 0.99;
 
-function checkZone(habitat: Habitat, zone: Zone): Zone {
-  if (!isSimple(zone.points)) throw new RangeError("points: the outline of the zone crosses itself or has no area");
-  const area = areaCm2(zone.points);
-  if (regionAreaCm2({ inside: [zone.points, floorOutline(habitat.shell)], outside: [] }) < area * NEARLY) {
-    throw new RangeError("points: the zone passes the floor");
-  }
-  for (const other of habitat.strata.zones) {
-    if (other.id === zone.id) continue;
-    const shared = regionAreaCm2({ inside: [zone.points, other.points], outside: [] });
-    if (shared > (1 - NEARLY) * Math.min(area, areaCm2(other.points)))
-      throw new RangeError(`points: the zone lies over "${other.name}"`);
-  }
-  if (zone.retaining && !entry("pieceKinds", zone.retaining.kindId).roles.includes("retaining")) {
-    throw new RangeError(`retaining.kindId: "${zone.retaining.kindId}" holds no ground back`);
-  }
+/**
+ * A zone is drawn on the floor. It may leave it later, when the floor is cut: that is a finding, not a refused edit.
+ *
+ * @throws EditRefused
+ */
+function onFloor(habitat: Design, zone: Zone): Zone {
+  if (!isSimple(zone.points)) throw new EditRefused({ path: "points", code: "crossesItself" });
+  const inside = regionAreaCm2({ inside: [zone.points, floorOutline(habitat.shell)], outside: [] });
+  if (inside < areaCm2(zone.points) * NEARLY) throw new EditRefused({ path: "points", code: "passesBox" });
   return zone;
 }
 
-const withZones = (habitat: Habitat, zones: Zone[]): Habitat => ({ ...habitat, strata: { ...habitat.strata, zones } });
+/** Where what no zone takes lies once there is no zone. */
+const FLOOR = { on: "floor" } as const;
+
+const withZones = (habitat: Design, zones: Zone[]): Design => ({ ...habitat, strata: { ...habitat.strata, zones } });
 
 /** Edits of the zones: parts of the floor with layers of their own. */
 export const zoneEdits = {
   addZone: edit(ZoneSchema, (habitat, zone) => {
-    const taken =
-      zone.id === OVER_ALL || zone.id === OVER_REST || habitat.strata.zones.some((other) => other.id === zone.id);
-    if (taken) throw new RangeError(`id: "${zone.id}" is taken`);
-    return withZones(habitat, [...habitat.strata.zones, checkZone(habitat, zone)]);
+    mustBeFree(habitat.strata.zones, zone.id);
+    return withZones(habitat, [...habitat.strata.zones, onFloor(habitat, zone)]);
   }),
 
   setZone: edit(ZoneSchema.partial().required({ id: true }), (habitat, to) => {
     const before = mustFind(habitat.strata.zones, (zone) => zone.id === to.id, "id", to.id);
-    const after = checkZone(habitat, ZoneSchema.parse({ ...before, ...to }));
+    const after = onFloor(habitat, ZoneSchema.parse({ ...before, ...to }));
     return withZones(
       habitat,
       habitat.strata.zones.map((zone) => (zone.id === to.id ? after : zone)),
@@ -52,8 +47,8 @@ export const zoneEdits = {
     mustFind(habitat.strata.zones, (zone) => zone.id === id, "id", id);
     const zones = habitat.strata.zones.filter((zone) => zone.id !== id);
     const layers = habitat.strata.layers
-      .filter((layer) => layer.over !== id)
-      .map((layer) => (zones.length === 0 && layer.over === OVER_REST ? { ...layer, over: OVER_ALL } : layer));
+      .filter(({ over }) => over.on !== "zone" || over.zoneId !== id)
+      .map((layer): Layer => (zones.length === 0 && layer.over.on === "rest" ? { ...layer, over: FLOOR } : layer));
     return withoutIdleMixes({ ...habitat, strata: { ...habitat.strata, zones, layers } });
   }),
 };

@@ -1,0 +1,46 @@
+/** Turns any older document into today's; a newer one is refused. */
+import type { Migration } from "./migration";
+import { v1ToV2 } from "./v1ToV2";
+import { v2ToV3 } from "./v2ToV3";
+import { v3ToV4 } from "./v3ToV4";
+import { v4ToV5 } from "./v4ToV5";
+import { v5ToV6 } from "./v5ToV6";
+
+export type { Migration };
+
+/** In order: the first takes version 1 to 2. */
+export const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5, v5ToV6];
+
+export const FORMAT = "rincon-habitat";
+export const FORMAT_VERSION = MIGRATIONS.length + 1;
+
+export class NewerVersionError extends Error {
+  constructor(
+    readonly found: number,
+    readonly known: number,
+  ) {
+    super(`formatVersion: the document is version ${found}, this program knows up to ${known}`);
+  }
+}
+
+/**
+ * Brings a parsed document up to today's version. The input is not changed.
+ *
+ * @param document parsed JSON that carries `formatVersion`
+ * @throws RangeError when `formatVersion` is no whole number from 1; NewerVersionError when it is from a later program
+ * @example migrate({ formatVersion: 1, name: "Fernwall" }) // as today's version, with what version 1 left unsaid
+ */
+export function migrate(
+  document: Record<string, unknown>,
+  migrations: readonly Migration[] = MIGRATIONS,
+  today: number = FORMAT_VERSION,
+): Record<string, unknown> {
+  const found = document.formatVersion;
+  if (typeof found !== "number" || !Number.isInteger(found) || found < 1) {
+    throw new RangeError("formatVersion: not a whole number from 1");
+  }
+  if (found > today) throw new NewerVersionError(found, today);
+  return migrations
+    .slice(found - 1, today - 1)
+    .reduce((before, step, at) => ({ ...step(before), formatVersion: found + at + 1 }), document);
+}

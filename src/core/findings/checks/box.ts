@@ -1,0 +1,59 @@
+import { leaks } from "./vessel";
+import { airing, groundBounds } from "../../shell";
+import { leastBox } from "../../living";
+import type { Opening } from "../../habitat";
+import type { Assessed, Check, Found } from "../types";
+
+/** Box too small, too many animals, wrong shape. */
+export const checkBox: Check = ({ habitat, animal, boxReasons }) => {
+  const { animalId, count } = habitat.brief;
+  const { shell } = habitat;
+  const short = boxReasons.some(({ code }) => code === "floorShort" || code === "tooLow");
+  const least = leastBox(animal, count);
+  const tooSmall: Found = {
+    code: "boxTooSmall",
+    about: "box",
+    severity: "harm",
+    step: "shell",
+    quantities: {
+      ...least,
+      haveWidthCm: shell.widthCm,
+      haveDepthCm: shell.depthCm,
+      haveHeightCm: shell.heightCm,
+      animalId,
+      count,
+    },
+  };
+  const others = boxReasons.flatMap(({ code }): Found[] => {
+    if (code === "tooMany") {
+      const mostCount = animal.box.mostTogether;
+      return [{ code, about: "count", severity: "harm", step: "brief", quantities: { animalId, count, mostCount } }];
+    }
+    if (code !== "tooFlat" && code !== "tooUpright") return [];
+    const quantities = { animalId, variant: code };
+    return [{ code: "boxShape", about: code, severity: "look", step: "shell", quantities }];
+  });
+  return [...(short ? [tooSmall] : []), ...others];
+};
+
+/** Height of the fill at the middle of a vent, cm. */
+function fillAt({ wall, acrossCm, widthCm }: Opening, { habitat, ground }: Assessed): number {
+  const { left, right, front, back } = groundBounds(habitat.shell);
+  const along = acrossCm + widthCm / 2;
+  const place = { front: [along, front], back: [along, back], left: [left, along], right: [right, along] } as const;
+  return ground.surfaceAt(...place[wall]);
+}
+
+/** No opening at all, vents under the ground, and water in a box that does not hold it. */
+export const checkAir: Check = (assessed) => {
+  const { habitat, library } = assessed;
+  const { shell } = habitat;
+  const still: Found = { code: "staleAir", about: "air", severity: "look", step: "shell", quantities: {} };
+  const buried = shell.openings.flatMap((vent): Found[] => {
+    const fillCm = fillAt(vent, assessed);
+    if (vent.kind !== "vent" || vent.upCm >= fillCm) return [];
+    const quantities = { haveCm: vent.upCm, fillCm };
+    return [{ code: "ventBuried", about: vent.id, severity: "look", step: "shell", quantities }];
+  });
+  return [...(airing(shell, library).totalCm2 === 0 ? [still] : []), ...leaks(assessed), ...buried];
+};

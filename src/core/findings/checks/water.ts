@@ -1,0 +1,58 @@
+import { rule } from "../../catalog";
+import type { Layer } from "../../habitat";
+import type { Assessed, Check, Found } from "../types";
+
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
+const HAIR_CM = 1e-6;
+
+export const isVessel = (layer: Layer) => layer.kind === "drainage" || layer.kind === "falseBottom";
+
+/** Standing water over the safe line: as designed, or as last read off the glass. */
+export const checkWaterLine: Check = ({ habitat, ground, bands }) => {
+  const { water } = ground;
+  if (!water) return [];
+  const designedCm = habitat.strata.waterLineCm;
+  const readCm = bands.find((check) => check.what === "waterLineCm")?.value ?? 0;
+  const lineCm = Math.max(designedCm, readCm);
+  if (lineCm <= water.safeLineCm + HAIR_CM) return [];
+  const designed = designedCm > water.safeLineCm;
+  const keepCm = Math.min(rule("keptWaterLineCm"), water.safeLineCm);
+  return [
+    {
+      code: "waterOverSafeLine",
+      about: designed ? "design" : "reading",
+      severity: "harm",
+      step: designed ? "strata" : "keeping",
+      quantities: {
+        variant: designed ? "design" : "reading",
+        lineCm,
+        safeCm: water.safeLineCm,
+        barrierCm: water.topCm,
+        drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(keepCm)),
+      },
+    },
+  ];
+};
+
+/** Drainage missing in a wet build, present in an arid one; barrier missing between drainage and soil. */
+export const checkDrainage: Check = (assessed) => {
+  const { layers } = assessed.habitat.strata;
+  return layers.some(isVessel) ? checkLaid(assessed) : checkUndrained(assessed);
+};
+
+function checkUndrained({ animal }: Assessed): Found[] {
+  const [lowRh, highRh] = animal.humidityRh;
+  if (animal.drainage !== "wanted" || middle(animal.humidityRh) <= rule("moistNeedRh")) return [];
+  const quantities = { lowRh, highRh };
+  return [{ code: "drainageMissing", about: "drainage", severity: "harm", step: "strata", quantities }];
+}
+
+function checkLaid({ habitat, animal, ground }: Assessed): Found[] {
+  const { layers } = habitat.strata;
+  if (animal.drainage === "avoided") {
+    const quantities = { animalId: animal.id, depthCm: ground.water?.topCm ?? 0 };
+    return [{ code: "drainageInArid", about: "drainage", severity: "look", step: "strata", quantities }];
+  }
+  const held = layers.some((layer) => layer.kind === "barrier") || !layers.some((layer) => layer.kind === "soil");
+  return held ? [] : [{ code: "barrierMissing", about: "barrier", severity: "harm", step: "strata", quantities: {} }];
+}

@@ -1,0 +1,75 @@
+import { LIMITS, STARTING_TOPS, applyAll, type Design, type Wall } from "../../habitat";
+import { boxFit, leastBox } from "../../living";
+import type { Assessed } from "../types";
+import { one, type Menders } from "./mender";
+
+type Size = { widthCm: number; depthCm: number; heightCm: number };
+
+const WIDER_BY = 1.04;
+const MOST_STEPS = 120;
+
+/** What is built on some walls takes so much between them. */
+const taken = ({ treatments }: Design["shell"], ...walls: readonly Wall[]): number =>
+  treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
+
+/** The least box for the animal and its number, with room for what is built on the walls, and no smaller than this one. */
+function firstTry({ habitat, animal }: Assessed): Size {
+  const { shell, brief } = habitat;
+  const least = leastBox(animal, brief.count);
+  return {
+    widthCm: Math.max(shell.widthCm, least.widthCm + taken(shell, "left", "right")),
+    depthCm: Math.max(shell.depthCm, least.depthCm + taken(shell, "front", "back")),
+    heightCm: Math.max(shell.heightCm, least.heightCm),
+  };
+}
+
+const isPossible = (box: Size): boolean => Math.max(box.widthCm, box.depthCm, box.heightCm) <= LIMITS.boxCm.max;
+
+/**
+ * A box that is large enough: as this one, but widened until what its floor's shape and its walls leave is floor enough.
+ *
+ * @returns undefined where no box is: two hundred boas want more than any box may be
+ */
+function enoughBox(assessed: Assessed): Size | undefined {
+  const { habitat, animal, library } = assessed;
+  const isEnough = (box: Size) => {
+    const wider = applyAll(habitat, [{ name: "setShell", args: box }], library);
+    return !boxFit(animal, wider).some((reason) => reason.code === "floorShort");
+  };
+  let box = firstTry(assessed);
+  for (let step = 0; step < MOST_STEPS && isPossible(box); step += 1) {
+    if (isEnough(box)) return box;
+    box = { ...box, widthCm: Math.ceil(box.widthCm * WIDER_BY) };
+  }
+  return undefined;
+}
+
+/** Clear of the fill, a vent starts so far above it, cm. */
+const ABOVE_FILL_CM = 1;
+
+export const boxMenders = {
+  boxTooSmall: (_finding, assessed) => {
+    const box = enoughBox(assessed);
+    return box ? one(box, { name: "setShell", args: box }) : [];
+  },
+  tooMany: ({ quantities }) => {
+    const { mostCount } = quantities;
+    return one({ mostCount }, { name: "setCount", args: { count: mostCount } });
+  },
+  matesMisfit: ({ about }) => one({ mateId: about }, { name: "removeMate", args: { animalId: about } }),
+  staleAir: () => one({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
+  boxLeaks: () => one({}, { name: "setWaterLine", args: { waterLineCm: 0 } }),
+  ventBuried: ({ about, quantities }) => {
+    const upCm = quantities.fillCm + ABOVE_FILL_CM;
+    return one({ upCm }, { name: "setOpening", args: { id: about, upCm } });
+  },
+  paneOverloaded: () => one({}, { name: "setStandsOn", args: { under: "whole" } }),
+  foamUnfinished: ({ quantities }, { habitat }) => {
+    const { wall } = quantities;
+    const treatment = habitat.shell.treatments.find((other) => other.wall === wall);
+    if (!treatment) return [];
+    const finishId = "siliconeFibre";
+    const { treatmentId } = treatment;
+    return one({ finishId }, { name: "setTreatment", args: { wall, treatmentId, finishId } });
+  },
+} satisfies Partial<Menders>;

@@ -1,0 +1,78 @@
+import { heightsApartCm } from "../../hardscape";
+import type { Command, Design, Piece } from "../../habitat";
+import type { Assessed } from "../types";
+import { one, type Menders } from "./mender";
+
+const MOST_OF_HEIGHT = 0.4;
+const MOST_OF_SIDE = 0.45;
+const onGround = { on: "ground" as const, sunkCm: 0 };
+
+type Spot = Pick<Piece, "xCm" | "yCm" | "rest">;
+const share = ({ shell }: Design, x: number, y: number) => ({ xCm: shell.widthCm * x, yCm: shell.depthCm * y });
+
+const freeId = ({ pieces }: Design, id: string): string =>
+  pieces.some((piece) => piece.id === id) ? freeId({ pieces } as Design, `${id}-2`) : id;
+
+/** Sets pieces of a kind up, no larger than the box allows. */
+function setUp(assessed: Assessed, kindId: string, name: string, spots: readonly Spot[]) {
+  const { habitat, library } = assessed;
+  const { widthCm, depthCm, heightCm } = library.get("pieceKinds", kindId);
+  const { shell } = habitat;
+  const size = {
+    widthCm: Math.min(widthCm, shell.widthCm * MOST_OF_SIDE),
+    depthCm: Math.min(depthCm, shell.depthCm * MOST_OF_SIDE),
+    heightCm: Math.min(heightCm, shell.heightCm * MOST_OF_HEIGHT),
+  };
+  const commands = spots.map((spot, n): Command => {
+    const id = freeId(habitat, `${name}-${n + 1}`);
+    return { name: "addPiece", args: { id, kindId, ...spot, turnDeg: 0, fillMixId: null, ...size } };
+  });
+  return [{ commands, quantities: { kindId } }];
+}
+
+const LEDGE_SHARES = [0.45, 0.62, 0.79, 0.28, 0.53, 0.7, 0.36] as const;
+
+/** Heights for ledges that no other basking place is near to. */
+function ledgeHeights({ habitat, ground, library }: Assessed, count: number): number[] {
+  const { heightCm } = habitat.shell;
+  const ledgeCm = Math.min(library.get("pieceKinds", "ledge").heightCm, heightCm * MOST_OF_HEIGHT);
+  const taken = ground.solids.filter((solid) => solid.kind.roles.includes("basking")).map((solid) => solid.topCm);
+  const apartCm = heightsApartCm(heightCm);
+  const free = LEDGE_SHARES.map((part) => heightCm * part).filter((upCm) =>
+    taken.every((cm) => Math.abs(cm - upCm - ledgeCm) >= apartCm),
+  );
+  return Array.from({ length: count }, (_, n) => free[n] ?? heightCm * LEDGE_SHARES[0]);
+}
+
+const shortBy = ({ needCount, haveCount }: { needCount: number; haveCount: number }): number => needCount - haveCount;
+
+export const pieceMenders = {
+  pieceTooLarge: ({ about }) => one({}, { name: "removePieces", args: { ids: [about] } }),
+  pieceBuried: ({ about }) => one({}, { name: "setPiece", args: { id: about, rest: onGround } }),
+  stoneOnSoil: ({ about, quantities }, { habitat }) => {
+    const piece = habitat.pieces.find((other) => other.id === about);
+    if (!piece) return [];
+    const heightCm = Math.min(habitat.shell.heightCm, piece.heightCm + quantities.baseCm);
+    return one({}, { name: "setPiece", args: { id: about, rest: { on: "glass" }, heightCm } });
+  },
+  hideMissing: ({ quantities, about }, assessed) => {
+    const x = quantities.variant === "hideWarm" ? 0.24 : 0.76;
+    return setUp(assessed, "corkFlat", about, [{ ...share(assessed.habitat, x, 0.4), rest: onGround }]);
+  },
+  humidHideMissing: ({ about }, assessed) =>
+    setUp(assessed, "humidHide", about, [{ ...share(assessed.habitat, 0.5, 0.72), rest: onGround }]),
+  climbMissing: ({ quantities, about }, assessed) => {
+    const spots = Array.from({ length: shortBy(quantities) }, (_, n) => ({
+      ...share(assessed.habitat, 0.5, 0.3 + 0.35 * n),
+      rest: onGround,
+    }));
+    return setUp(assessed, "branch", about, spots);
+  },
+  baskingMissing: ({ quantities, about }, assessed) => {
+    const spots = ledgeHeights(assessed, shortBy(quantities)).map((upCm): Spot => ({
+      ...share(assessed.habitat, 0.25, 0.85),
+      rest: { on: "wall", upCm },
+    }));
+    return setUp(assessed, "ledge", about, spots);
+  },
+} satisfies Partial<Menders>;

@@ -1,0 +1,173 @@
+import type { FurnishingCode } from "../hardscape";
+import type { Wall } from "../habitat";
+
+type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
+type Size = { widthCm: number; depthCm: number; heightCm: number };
+/** Which of its sentences a finding is told with. */
+type Variant<V extends string> = { variant: V };
+type Animal = { animalId: string };
+type Plant = { plantId: string };
+type TwoPlants = Plant & { otherId: string };
+type Wanting = Plant & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Animal;
+type CrewOff = { crewId: string } & Band<"Rh"> & { wantLowRh: number; wantHighRh: number };
+type Missing = Animal & { needCount: number; haveCount: number };
+
+/** What each finding is told with, in base units; names end in their unit. A code that is not here is no finding. */
+export type FindingQuantities = {
+  boxTooSmall: Size & { haveWidthCm: number; haveDepthCm: number; haveHeightCm: number; count: number } & Animal;
+  tooMany: Animal & { count: number; mostCount: number };
+  boxShape: Animal & Variant<"tooFlat" | "tooUpright">;
+  matesMisfit: Animal & {
+    mateId: string;
+    loneId?: string;
+    hunterId?: string;
+    preyId?: string;
+    toxicId?: string;
+  } & Variant<"alone" | "eaten" | "toxic" | "otherWarmth" | "otherDamp">;
+  aboveRim: { overCm: number; topCm: number; heightCm: number };
+  overSill: { overCm: number; fillCm: number; sillCm: number };
+  waterOverSafeLine: { lineCm: number; safeCm: number; barrierCm: number; drawWaterL: number } & Variant<
+    "design" | "reading"
+  >;
+  drainageMissing: Band<"Rh">;
+  drainageInArid: Animal & { depthCm: number };
+  barrierMissing: object;
+  soilMissing: { needCm: number };
+  soilTooShallow: Animal & { needCm: number; haveCm: number };
+  emptyMix: object;
+  mixHurts: Animal & { ingredientId: string } & Variant<"skin" | "digging">;
+  soilInWater: { lineCm: number; lowCm: number };
+  slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };
+  zoneOutside: { zone: string };
+  zoneUnheld: { zone: string; stepCm: number; heldCm: number };
+  staleAir: object;
+  boxLeaks: { buildId: string; lineCm: number };
+  ventBuried: { haveCm: number; fillCm: number };
+  stoneOnSoil: Animal & { kindId: string; stoneKg: number; baseCm: number };
+  pieceTooLarge: { kindId: string; overCm: number } & Variant<"box" | "rim" | "wall">;
+  pieceBuried: { kindId: string; underCm: number };
+  hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool">>;
+  humidHideMissing: Missing;
+  climbMissing: Missing;
+  baskingMissing: Missing;
+  standOverloaded: { ratedKg: number; wetKg: number; floodedKg: number };
+  paneOverloaded: { stressMPa: string; allowedMPa: string; wallMm: number };
+  foamUnfinished: { wall: Wall };
+  plantOutgrows: Plant & { grownCm: number; roomCm: number };
+  plantWantsWetter: Wanting;
+  plantWantsDrier: Wanting;
+  plantRootsShallow: Plant & { rootCm: number; soilCm: number };
+  plantTrampled: Plant & Animal;
+  plantHarmful: Plant & Animal;
+  plantTooDim: Plant & { ppfd: number; wantLow: number; wantHigh: number };
+  plantMisplaced: Plant;
+  plantsCrowd: TwoPlants & { sharePct: number };
+  plantShaded: TwoPlants;
+  viewBlocked: Plant & { grownCm: number };
+  plantDiesHere: Plant & Animal & { count: number };
+  crewTooDry: CrewOff;
+  crewTooWet: CrewOff;
+  crewMissing: Animal;
+  outOfBand: { place: string; valueC?: number; lowC?: number; highC?: number; valueRh?: number } & Partial<Band<"Rh">> &
+    Variant<"temperatureC" | "humidityRh">;
+};
+export type FindingCode = keyof FindingQuantities;
+
+/** Every code there is; the compiler holds the list to be whole. */
+const CODES: Record<FindingCode, true> = {
+  boxTooSmall: true,
+  tooMany: true,
+  boxShape: true,
+  matesMisfit: true,
+  aboveRim: true,
+  overSill: true,
+  waterOverSafeLine: true,
+  drainageMissing: true,
+  drainageInArid: true,
+  barrierMissing: true,
+  soilMissing: true,
+  soilTooShallow: true,
+  emptyMix: true,
+  mixHurts: true,
+  soilInWater: true,
+  slopeTooSteep: true,
+  zoneOutside: true,
+  zoneUnheld: true,
+  staleAir: true,
+  boxLeaks: true,
+  ventBuried: true,
+  stoneOnSoil: true,
+  pieceTooLarge: true,
+  pieceBuried: true,
+  hideMissing: true,
+  humidHideMissing: true,
+  climbMissing: true,
+  baskingMissing: true,
+  standOverloaded: true,
+  paneOverloaded: true,
+  foamUnfinished: true,
+  plantOutgrows: true,
+  plantWantsWetter: true,
+  plantWantsDrier: true,
+  plantRootsShallow: true,
+  plantTrampled: true,
+  plantHarmful: true,
+  plantTooDim: true,
+  plantMisplaced: true,
+  plantsCrowd: true,
+  plantShaded: true,
+  viewBlocked: true,
+  plantDiesHere: true,
+  crewTooDry: true,
+  crewTooWet: true,
+  crewMissing: true,
+  outOfBand: true,
+};
+export const FINDING_CODES = Object.keys(CODES) as FindingCode[];
+
+/** What the buttons of each finding that can be mended are told with. */
+export type MendQuantities = {
+  boxTooSmall: Size;
+  tooMany: { mostCount: number };
+  matesMisfit: { mateId: string };
+  overSill: { byCm: number };
+  waterOverSafeLine: { lineCm?: number; depthCm?: number; drawWaterL?: number } & Variant<
+    "lower" | "siphon" | "deepen"
+  >;
+  drainageMissing: { depthCm: number; materialId: string };
+  drainageInArid: object;
+  barrierMissing: { materialId: string };
+  soilMissing: { needCm: number };
+  soilTooShallow: { needCm: number };
+  mixHurts: { ingredientId: string };
+  soilInWater: object;
+  zoneOutside: { zone: string };
+  zoneUnheld: { kindId: string; heightCm: number };
+  staleAir: object;
+  boxLeaks: object;
+  ventBuried: { upCm: number };
+  stoneOnSoil: object;
+  pieceTooLarge: object;
+  pieceBuried: object;
+  hideMissing: { kindId: string };
+  humidHideMissing: { kindId: string };
+  climbMissing: { kindId: string };
+  baskingMissing: { kindId: string };
+  paneOverloaded: object;
+  foamUnfinished: { finishId: string };
+  plantOutgrows: object;
+  plantWantsWetter: object;
+  plantWantsDrier: object;
+  plantRootsShallow: object;
+  plantTrampled: object;
+  plantHarmful: object;
+  plantTooDim: object;
+  plantMisplaced: Variant<"move" | "remove">;
+  plantsCrowd: Variant<"move" | "remove">;
+  plantShaded: Variant<"move" | "remove">;
+  viewBlocked: Variant<"move" | "remove">;
+  plantDiesHere: object;
+  crewTooDry: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
+  crewTooWet: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
+};
+export type MendableCode = keyof MendQuantities;

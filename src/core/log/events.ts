@@ -1,0 +1,45 @@
+import { z } from "zod";
+import { DateSchema, IdSchema, InstantSchema, LIMITS } from "../habitat";
+
+const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
+const litres = z.number().min(LIMITS.topUpL.min).max(LIMITS.topUpL.max);
+
+/** Every event: its id, when it was written down, and the calendar day it speaks of. */
+const event = <K extends string, S extends z.ZodRawShape>(kind: K, more: S) =>
+  z.strictObject({ id: IdSchema, at: InstantSchema, on: DateSchema, kind: z.literal(kind), ...more });
+
+export const LOSSES = ["died", "replaced"] as const;
+
+/** What happened in a habitat. Events are only ever added: one that was wrong is struck by another. */
+export const EventSchema = z.discriminatedUnion("kind", [
+  /** A duty was done. */
+  event("tick", { dutyId: CatalogIdSchema }),
+  /** A step of the build was done. */
+  event("taskDone", { taskId: CatalogIdSchema }),
+  /** The animal moved in, and the duties began. */
+  event("movedIn", {}),
+  /** Crew were put in. */
+  event("seeded", { crewId: CatalogIdSchema, count: z.number().int().min(1).max(LIMITS.crewCount.max) }),
+  /** Fresh mix was laid on old soil: litres as they lie in the box. */
+  event("toppedUp", { mixId: IdSchema, volumeL: litres }),
+  /** A plant is no more: it teaches. */
+  event("lost", { plantId: CatalogIdSchema, how: z.enum(LOSSES) }),
+  /** Standing water was drawn off. */
+  event("drawnOff", { waterL: litres }),
+  /** An earlier event was wrong, or was taken back. */
+  event("struck", { eventId: IdSchema }),
+]);
+export type LogEvent = z.infer<typeof EventSchema>;
+export type EventKind = LogEvent["kind"];
+/** An event as it is told, before it is given an id and a time. */
+export type Told = { [K in EventKind]: Omit<Extract<LogEvent, { kind: K }>, "id" | "at"> }[EventKind];
+
+/**
+ * What stands: struck events gone, and what struck them.
+ *
+ * @example standing([tick, { kind: "struck", eventId: tick.id, … }]) // []
+ */
+export function standing(events: readonly LogEvent[]): LogEvent[] {
+  const struck = new Set(events.flatMap((one) => (one.kind === "struck" ? [one.eventId] : [])));
+  return events.filter((one) => one.kind !== "struck" && !struck.has(one.id));
+}

@@ -1,0 +1,64 @@
+import { standing, type LogEvent } from "./events";
+
+type Of<K extends LogEvent["kind"]> = Extract<LogEvent, { kind: K }>;
+export type TopUp = Of<"toppedUp">;
+export type LostPlant = Of<"lost">;
+export type Seeded = Of<"seeded">;
+export type DrawnOff = Of<"drawnOff">;
+
+/** How a habitat stands on a day, as far as its log tells. Days are calendar days, ISO 8601. */
+export type LogState = {
+  /** Steps of the build that are done, with the day of each. */
+  doneOn: Readonly<Record<string, string>>;
+  /** The day the animal moved in; null while it has not. */
+  sinceOn: string | null;
+  /** The last day each duty was done. */
+  tickedOn: Readonly<Record<string, string>>;
+  topUps: readonly TopUp[];
+  lostPlants: readonly LostPlant[];
+  seeded: readonly Seeded[];
+  drawnOff: readonly DrawnOff[];
+};
+
+export const NOTHING_HAPPENED: LogState = {
+  doneOn: {},
+  sinceOn: null,
+  tickedOn: {},
+  topUps: [],
+  lostPlants: [],
+  seeded: [],
+  drawnOff: [],
+};
+
+const byDay = (a: LogEvent, b: LogEvent): number => a.on.localeCompare(b.on) || a.at.localeCompare(b.at);
+
+/** The latest day for each key. */
+function latestDays<E extends LogEvent>(events: readonly E[], key: (event: E) => string): Record<string, string> {
+  return Object.fromEntries(events.map((event) => [key(event), event.on]));
+}
+
+/**
+ * Folds a log into how the habitat stands on a day; what was written for later days is left out.
+ *
+ * @param day calendar day, ISO 8601
+ * @example stateAt(events, "2026-03-01").tickedOn.mist // "2026-02-28"
+ */
+export function stateAt(events: readonly LogEvent[], day: string): LogState {
+  const past = standing(events)
+    .filter((event) => event.on <= day)
+    .toSorted(byDay);
+  const of = <K extends LogEvent["kind"]>(kind: K) => past.filter((event): event is Of<K> => event.kind === kind);
+  return {
+    doneOn: latestDays(of("taskDone"), (event) => event.taskId),
+    sinceOn: of("movedIn")[0]?.on ?? null,
+    tickedOn: latestDays(of("tick"), (event) => event.dutyId),
+    topUps: of("toppedUp"),
+    lostPlants: of("lost"),
+    seeded: of("seeded"),
+    drawnOff: of("drawnOff"),
+  };
+}
+
+/** The events that say a step of the build is done: what to strike to say it is not. @example doneEvents(events, "moveIn").length // 1 */
+export const doneEvents = (events: readonly LogEvent[], taskId: string): LogEvent[] =>
+  standing(events).filter((event) => event.kind === "taskDone" && event.taskId === taskId);

@@ -1,0 +1,83 @@
+"use client";
+
+import Autocomplete from "@mui/material/Autocomplete";
+import TextField from "@mui/material/TextField";
+import { GEAR_PURPOSES, type Gear } from "@/core/catalog";
+import { carriesFor, type Design, type GearPiece, type Run } from "@/core/habitat";
+import { useOpen } from "@/store";
+import { Cautions, LedgerPart } from "@/ui/parts";
+import { capital, useLibrary, useSay } from "@/words";
+import css from "./Gear.module.css";
+import { GearRow } from "./GearRow";
+
+/** What is set up at a box: what heats, lights, wets and moves the air. Controllers, gauges and guards go with these. */
+const SET_UP: readonly Gear["purpose"][] = ["dayHeat", "nightHeat", "uv", "plantLight", "water", "air"];
+const LIGHTS: readonly Gear["purpose"][] = ["dayHeat", "uv", "plantLight"];
+
+const DAY: Run = { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60 };
+
+/** How a kind usually runs: lamps by day, heaters on a thermostat at what the animal wants, wetting on a humidistat. */
+function usualRun({ purpose, control }: Gear, warmC: number, dampRh: number): Run {
+  if (LIGHTS.includes(purpose)) return DAY;
+  if (purpose === "nightHeat") return { by: "warmth", holdC: warmC };
+  if (control === "humidistat") return { by: "damp", holdRh: dampRh };
+  return control === "none" ? { by: "always" } : DAY;
+}
+
+/** Heaters and lamps that warm stand at the warm end, on the left; the rest over the middle. */
+const usualPlace = ({ shell }: Design, { purpose }: Gear): Pick<GearPiece, "xCm" | "yCm" | "upCm"> => {
+  const warms = purpose === "dayHeat" || purpose === "nightHeat";
+  return { xCm: Math.round(shell.widthCm * (warms ? 0.2 : 0.5)), yCm: Math.round(shell.depthCm / 2), upCm: null };
+};
+
+/** The gear of the box: added, placed, its power and its hours told. */
+export function GearPart() {
+  const say = useSay();
+  const library = useLibrary();
+  const { habitat, derived, edit } = useOpen();
+  const { temperatureC, humidityRh } = derived.animal;
+  const kinds = library
+    .all("gear")
+    .filter(({ purpose }) => SET_UP.includes(purpose))
+    .toSorted((a, b) => GEAR_PURPOSES.indexOf(a.purpose) - GEAR_PURPOSES.indexOf(b.purpose));
+  const add = (kind: Gear) =>
+    edit([
+      ...carriesFor(library, "gear", [kind.id]),
+      {
+        name: "addGear",
+        args: {
+          id: crypto.randomUUID().slice(0, 8),
+          kindId: kind.id,
+          ...usualPlace(habitat, kind),
+          powerW: kind.watts ? kind.watts[0] : null,
+          lumens: null,
+          run: usualRun(kind, temperatureC.night[0], humidityRh[0]),
+        },
+      },
+    ]);
+  return (
+    <LedgerPart title={say("climate:gear.title")}>
+      {habitat.gear.length === 0 ? <p className={css.none}>{say("climate:gear.none")}</p> : null}
+      <ul className={css.list}>
+        {habitat.gear.map((piece) => (
+          <GearRow key={piece.id} piece={piece} />
+        ))}
+      </ul>
+      <Autocomplete
+        options={kinds}
+        value={null}
+        blurOnSelect
+        clearOnBlur
+        size="small"
+        getOptionKey={({ id }) => id}
+        getOptionLabel={({ id }) => capital(say.nameOf("gear", id))}
+        groupBy={({ purpose }) => capital(say(`library:values.purpose.${purpose}`))}
+        onChange={(_, kind) => kind && add(kind)}
+        renderInput={(params) => (
+          <TextField {...params} label={say("climate:gear.add")} placeholder={say("climate:gear.which")} />
+        )}
+      />
+      <Cautions codes={[...new Set(habitat.gear.flatMap(({ kindId }) => library.get("gear", kindId).cautions))]} />
+    </LedgerPart>
+  );
+}

@@ -1,0 +1,33 @@
+"use client";
+
+import Button from "@mui/material/Button";
+import { format, parseISO } from "date-fns";
+import { forgetAside, useAside } from "@/store";
+import { saveRawFile } from "@/ui/files";
+import { useSay } from "@/words";
+import css from "./Shelf.module.css";
+
+/** Copies that could not be kept in their place: offered as files until they are forgotten. Nothing is shown while there are none. */
+export function Aside() {
+  const say = useSay();
+  const copies = useAside();
+  if (copies.length === 0) return null;
+  return (
+    <section className={css.aside} aria-label={say("problems:aside.title")}>
+      <h2>{say("problems:aside.title")}</h2>
+      <ul>
+        {copies.map(({ id, name, why, at, raw }) => (
+          <li key={id}>
+            <span>{say(`problems:aside.${why}`, { name, time: format(parseISO(at), "d MMM, HH:mm") })}</span>
+            <Button size="small" variant="outlined" onClick={() => saveRawFile(name, raw)}>
+              {say("problems:aside.save")}
+            </Button>
+            <Button size="small" variant="text" onClick={() => void forgetAside(id)}>
+              {say("problems:aside.forget")}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

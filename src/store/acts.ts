@@ -1,0 +1,28 @@
+import { standing, type LogEvent, type SeriesSample, type Told } from "@/core/log";
+import { todayHere } from "./today";
+
+/** Something a person wrote into the log at one go, and can take back as one. */
+export type Act = {
+  events: readonly LogEvent[];
+  samples: readonly SeriesSample[];
+  /** The step of undo of the edit that belongs to it, when there is one. */
+  step: object | undefined;
+};
+
+/** Events as they are written down: now, for today unless they tell a day. */
+export function writtenNow(told: readonly Told[]): LogEvent[] {
+  const [at, today] = [new Date().toISOString(), todayHere()];
+  return told.map((event) => ({ ...event, id: crypto.randomUUID(), at, on: event.on || today }) as LogEvent);
+}
+
+/** What was written last and still stands, as far as the log itself tells: the events of one instant. */
+export function lastActOf(events: readonly LogEvent[]): Act | undefined {
+  const left = standing(events);
+  const at = left.reduce((last, event) => (event.at > last ? event.at : last), "");
+  const together = left.filter((event) => event.at === at);
+  return together.length === 0 ? undefined : { events: together, samples: [], step: undefined };
+}
+
+/** The events that strike an act's own. */
+export const strikes = (events: readonly LogEvent[]): LogEvent[] =>
+  writtenNow(events.map(({ id }): Told => ({ kind: "struck", on: "", eventId: id })));

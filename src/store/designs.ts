@@ -1,0 +1,119 @@
+import { readDocument, readDesign, storedDesign, FORMAT, FORMAT_VERSION, type FileProblem } from "@/core/files";
+import { attempt, checkHabitat, patched, type Command, type Design, type Patches } from "@/core/habitat";
+import { STOCK, withOwn } from "@/core/library";
+import { tell } from "./channel";
+import { db, type DesignRow } from "./db";
+
+/** A design as it opens, or why it does not, with the raw document so that nothing is lost. */
+export type OnDevice =
+  | { ok: true; id: string; design: Design; rev: number; logRev: number; updatedAt: string }
+  | { ok: false; id: string; updatedAt: string; problem: FileProblem; raw: unknown };
+
+const isOurs = (document: unknown): document is { design: unknown } => {
+  const { format, formatVersion } = (document ?? {}) as { format?: unknown; formatVersion?: unknown };
+  return format === FORMAT && formatVersion === FORMAT_VERSION;
+};
+
+/** A stored document of today's version is a design alone; any other one is read as a whole. */
+function readStored(document: unknown): { ok: true; design: Design } | { ok: false; problem: FileProblem } {
+  if (isOurs(document)) return readDesign(document.design);
+  const read = readDocument(document);
+  return read.ok ? { ok: true, design: read.habitat.design } : read;
+}
+
+/** Designs read before: while its revision stands, a design is the same object, and so is all that was worked out from it. */
+const readBefore = new Map<string, { rev: number; read: ReturnType<typeof readStored> }>();
+
+export function openRow({ id, rev, logRev, updatedAt, document }: DesignRow): OnDevice {
+  const before = readBefore.get(id);
+  const read = before?.rev === rev ? before.read : readStored(document);
+  readBefore.set(id, { rev, read });
+  if (!read.ok) return { ok: false, id, updatedAt, problem: read.problem, raw: document };
+  return { ok: true, id, design: read.design, rev, logRev, updatedAt };
+}
+
+/** Every habitat on this device, oldest first, as they were started. */
+export async function listDesigns(): Promise<OnDevice[]> {
+  const rows = await db().designs.toArray();
+  const startedAt = (one: OnDevice) => (one.ok ? one.design.createdAt : "");
+  return rows.map(openRow).sort((a, b) => startedAt(a).localeCompare(startedAt(b)));
+}
+
+/** One habitat's design. */
+export async function getDesign(id: string): Promise<OnDevice | undefined> {
+  const row = await db().designs.get(id);
+  return row && openRow(row);
+}
+
+/** One step of work on a design: edits, or the way there or back as undo and redo know it. */
+export type Step = { commands: readonly Command[] } | { patches: Patches };
+
+/** What became of a commit: the new revision, or what another tab wrote meanwhile. */
+export type Committed =
+  | { kind: "written"; rev: number; updatedAt: string; design: Design }
+  | { kind: "conflict"; now: Extract<OnDevice, { ok: true }> }
+  /** The steps cannot be taken from what is stored. */
+  | { kind: "refused" }
+  | { kind: "gone" };
+
+/**
+ * Takes one step, if it leads to a sound design.
+ *
+ * @returns undefined where it does not
+ */
+function taken(design: Design, step: Step): Design | undefined {
+  if ("commands" in step) {
+    const tried = attempt(design, step.commands, STOCK);
+    return tried.ok ? tried.design : undefined;
+  }
+  try {
+    const next = patched(design, step.patches);
+    return checkHabitat(next, withOwn(STOCK, next.own)).length === 0 ? next : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** Takes steps in order. @returns undefined when one of them cannot be taken */
+export const takenAll = (design: Design, steps: readonly Step[]): Design | undefined =>
+  steps.reduce<Design | undefined>((made, step) => made && taken(made, step), design);
+
+/**
+ * Writes steps onto a stored design, in one transaction: nothing is written unless the design is still the one they began from.
+ *
+ * @param baseRev the revision the steps were taken from
+ */
+export async function commit(id: string, baseRev: number, steps: readonly Step[]): Promise<Committed> {
+  const { designs } = db();
+  const committed = await db().transaction("rw", designs, async (): Promise<Committed> => {
+    const row = await designs.get(id);
+    const now = row && openRow(row);
+    if (!row || !now?.ok) return { kind: "gone" };
+    if (row.rev !== baseRev) return { kind: "conflict", now };
+    const design = takenAll(now.design, steps);
+    if (!design) return { kind: "refused" };
+    const [rev, updatedAt] = [row.rev + 1, new Date().toISOString()];
+    await designs.put({ ...row, rev, updatedAt, document: storedDesign(design) });
+    readBefore.set(id, { rev, read: { ok: true, design } });
+    return { kind: "written", rev, updatedAt, design };
+  });
+  if (committed.kind === "written") {
+    const row = await designs.get(id);
+    tell({ habitatId: id, rev: committed.rev, logRev: row?.logRev ?? 0 });
+  }
+  return committed;
+}
+
+/** Puts a design in the place of whatever stands under its id, as a new revision. */
+export async function putDesign(design: Design): Promise<number> {
+  const { designs } = db();
+  const { id } = design;
+  return db().transaction("rw", designs, async () => {
+    const before = await designs.get(id);
+    const rev = (before?.rev ?? 0) + 1;
+    const updatedAt = new Date().toISOString();
+    await designs.put({ id, rev, logRev: before?.logRev ?? 1, updatedAt, document: storedDesign(design) });
+    readBefore.set(id, { rev, read: { ok: true, design } });
+    return rev;
+  });
+}

@@ -1,0 +1,174 @@
+import {
+  blocksOf,
+  blockStart,
+  finenessFor,
+  logNow,
+  merged,
+  newestIn,
+  pointsOf,
+  samplesOf,
+  SERIES,
+  thin,
+  withoutSamples,
+  type LogEvent,
+  type LogNow,
+  type Newest,
+  type Sample,
+  type SampleBlock,
+  type SeriesId,
+  type SeriesSample,
+} from "@/core/log";
+import { grouped } from "@/core/grouped";
+import { tell, type Told } from "./channel";
+import { db, type SampleRow } from "./db";
+import { rollupsOf } from "./rollupRows";
+
+const LAST = Number.MAX_SAFE_INTEGER;
+
+/** Counts a log's revision up, so that this tab's queries see that it changed. */
+async function grew(habitatId: string): Promise<Told | undefined> {
+  const row = await db().designs.get(habitatId);
+  if (!row) return undefined;
+  const logRev = row.logRev + 1;
+  await db().designs.update(habitatId, { logRev });
+  return { habitatId, rev: row.rev, logRev };
+}
+
+/** Changes a log in one transaction, then tells the other tabs. */
+async function changeLog(habitatId: string, change: () => Promise<void>): Promise<void> {
+  const { designs, events, samples, rollups } = db();
+  const told = await db().transaction("rw", [designs, events, samples, rollups], async () => {
+    await change();
+    return grew(habitatId);
+  });
+  if (told) tell(told);
+}
+
+/** All events of a habitat, in the order they were written. */
+export async function eventsOf(habitatId: string): Promise<LogEvent[]> {
+  const rows = await db().events.where("[habitatId+at]").between([habitatId, ""], [habitatId, "\uffff"]).toArray();
+  return rows.map(({ habitatId: _of, ...event }) => event);
+}
+
+/** Adds events to a habitat's log. Those that are there already stay as they are. */
+export async function append(habitatId: string, events: readonly LogEvent[]): Promise<void> {
+  if (events.length === 0) return;
+  const { events: table } = db();
+  await changeLog(habitatId, async () => {
+    const known = await table.bulkGet(events.map(({ id }): [string, string] => [habitatId, id]));
+    const fresh = events.filter((_, at) => known[at] === undefined);
+    await table.bulkAdd(fresh.map((event) => ({ ...event, habitatId })));
+  });
+}
+
+const blockKeys = (habitatId: string, series: SeriesId, fromMs = 0, toMs = LAST) =>
+  db()
+    .samples.where("[habitatId+series+fromMs]")
+    .between([habitatId, series, fromMs], [habitatId, series, toMs], true, true);
+
+async function putBlock(habitatId: string, block: SampleBlock): Promise<void> {
+  if (block.atMs.length === 0) {
+    await blockKeys(habitatId, block.series, block.fromMs, block.fromMs).delete();
+    await db().rollups.bulkDelete(
+      rollupsOf(habitatId, block).map((row) => [habitatId, row.series, row.step, row.fromMs]),
+    );
+    return;
+  }
+  await db().samples.put({ ...block, habitatId });
+  await db().rollups.bulkPut(rollupsOf(habitatId, block));
+}
+
+const withoutOwner = ({ habitatId: _of, ...block }: SampleRow): SampleBlock => block;
+
+/** Adds samples: each goes into its week's block, whose roll-ups are made anew. Those told before are not told twice. */
+export async function addSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
+  const { samples: table } = db();
+  await changeLog(habitatId, async () => {
+    for (const [series, list] of grouped(samples, (sample) => sample.series)) {
+      for (const block of blocksOf(series, list)) {
+        const before = await table.get([habitatId, series, block.fromMs]);
+        await putBlock(habitatId, before ? merged(withoutOwner(before), samplesOf(block)) : block);
+      }
+    }
+  });
+}
+
+/** Takes samples out again: a reading that was wrong. */
+export async function removeSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
+  const { samples: table } = db();
+  await changeLog(habitatId, async () => {
+    for (const { series, atMs } of samples) {
+      const block = await table.get([habitatId, series, blockStart(atMs)]);
+      if (block) await putBlock(habitatId, withoutSamples(withoutOwner(block), new Set([atMs])));
+    }
+  });
+}
+
+/** The newest sample of each series, by its last block alone. */
+export async function newestOf(habitatId: string): Promise<Newest> {
+  const blocks = await Promise.all(SERIES.map((series) => blockKeys(habitatId, series).last()));
+  return newestIn(blocks.filter((block) => block !== undefined));
+}
+
+/** What a habitat's log tells on a day. */
+export async function logOn(habitatId: string, day: string): Promise<{ events: LogEvent[]; log: LogNow }> {
+  const [events, newest] = await Promise.all([eventsOf(habitatId), newestOf(habitatId)]);
+  return { events, log: { state: logNow({ events, samples: [] }, day).state, newest } };
+}
+
+/** How many samples a series has, and in how many hours. */
+async function countOf(habitatId: string, series: SeriesId): Promise<{ count: number; hours: number }> {
+  const rows = await db()
+    .rollups.where("[habitatId+series+step+fromMs]")
+    .between([habitatId, series, "hour", 0], [habitatId, series, "hour", LAST])
+    .toArray();
+  const count = rows.reduce((sum, row) => sum + row.count.reduce((a, b) => a + b, 0), 0);
+  return { count, hours: rows.reduce((sum, row) => sum + row.atMs.length, 0) };
+}
+
+/** A series for drawing: `points` are at most as many as asked for, `count` says how many samples they stand for. */
+export type Range = { points: readonly Sample[]; count: number };
+
+/**
+ * A whole series for drawing: raw while it is short, else the least and most of each hour, or of each day.
+ *
+ * @param mostPoints how many points at the most
+ */
+export async function range(habitatId: string, series: SeriesId, mostPoints: number): Promise<Range> {
+  const { count, hours } = await countOf(habitatId, series);
+  const fineness = finenessFor(count, hours, mostPoints);
+  if (fineness === "raw") {
+    const blocks = await blockKeys(habitatId, series).toArray();
+    return { points: blocks.flatMap(samplesOf), count };
+  }
+  const rows = await db()
+    .rollups.where("[habitatId+series+step+fromMs]")
+    .between([habitatId, series, fineness, 0], [habitatId, series, fineness, LAST])
+    .toArray();
+  return { points: thin(rows.flatMap(pointsOf), mostPoints), count };
+}
+
+/** Every block of samples of a habitat. */
+export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
+  const lists = await Promise.all(SERIES.map((series) => blockKeys(habitatId, series).toArray()));
+  return lists.flat().map(withoutOwner);
+}
+
+/** Puts a whole log in, as from a file. */
+export async function putLog(habitatId: string, events: readonly LogEvent[], blocks: readonly SampleBlock[]) {
+  await db().events.bulkPut(events.map((event) => ({ ...event, habitatId })));
+  await db().samples.bulkPut(blocks.map((block) => ({ ...block, habitatId })));
+  await db().rollups.bulkPut(blocks.flatMap((block) => rollupsOf(habitatId, block)));
+}
+
+/** Takes a whole log away. */
+export async function dropLog(habitatId: string): Promise<void> {
+  await db().events.where("[habitatId+at]").between([habitatId, ""], [habitatId, "\uffff"]).delete();
+  for (const series of SERIES) await blockKeys(habitatId, series).delete();
+  const { rollups } = db();
+  const keys = await rollups
+    .where("[habitatId+series+step+fromMs]")
+    .between([habitatId], [habitatId, []])
+    .primaryKeys();
+  await rollups.bulkDelete(keys);
+}

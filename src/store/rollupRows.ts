@@ -1,0 +1,8 @@
+import { ROLLUP_STEPS, rollup, type Rollup, type SampleBlock } from "@/core/log";
+
+/** A roll-up with the habitat it belongs to, as it is stored. */
+export type RollupRow = Rollup & { habitatId: string };
+
+/** The roll-ups of a block, as they are stored beside it. */
+export const rollupsOf = (habitatId: string, block: SampleBlock): RollupRow[] =>
+  ROLLUP_STEPS.map((step) => ({ ...rollup(block, step), habitatId }));

@@ -1,0 +1,18 @@
+"use client";
+
+import { useLiveQuery } from "dexie-react-hooks";
+import { PLACES, seriesOf, type Measurable, type SamplePlace } from "@/core/log";
+import { range, type Range } from "./log";
+import { useSession } from "./session";
+
+const MOST_POINTS = 1200;
+
+/** What was measured at each place, thinned for drawing; undefined while it is being read. */
+export function useRanges(habitatId: string, what: Measurable): Record<SamplePlace, Range> | undefined {
+  // A reading is on the screen before it is in the database: the newest samples say when to look again.
+  const newest = useSession((session) => session.log.newest);
+  return useLiveQuery(async () => {
+    const ranges = await Promise.all(PLACES.map((place) => range(habitatId, seriesOf(place, what), MOST_POINTS)));
+    return Object.fromEntries(PLACES.map((place, at) => [place, ranges[at]])) as Record<SamplePlace, Range>;
+  }, [habitatId, what, newest]);
+}

@@ -1,0 +1,13 @@
+import type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "@/core/findings";
+
+/** The sentences of one finding: one for all its variants, or one for each. */
+type Why<C extends FindingCode> = FindingQuantities[C] extends { variant: infer V extends string }
+  ? Record<V, string>
+  : string;
+type MendWords<C extends FindingCode> = C extends MendableCode
+  ? { mend: MendQuantities[C] extends { variant: infer V extends string } ? Record<V, string> : string }
+  : { mend?: never };
+type Words<C extends FindingCode> = { title: string; why: Why<C>; work?: Record<string, string> } & MendWords<C>;
+
+/** The table of what findings say: every code there is, and nothing else. */
+export type FindingWords = { [C in FindingCode]: Words<C> };

@@ -1,0 +1,22 @@
+import type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "@/core/findings";
+import type { Sentences } from "./en/findings";
+
+/** The blanks of a sentence: `{{needCm}}`. */
+type Blanks<S> = S extends `${string}{{${infer Blank}}}${infer Rest}` ? Blank | Blanks<Rest> : never;
+type Texts<T> = T extends string ? T : { [K in keyof T]: Texts<T[K]> }[keyof T];
+type Keys<T> = T extends unknown ? keyof T & string : never;
+/** What a blank may name: a quantity, or its figure without the unit. */
+type Tellable<Q> = Keys<Q> | `${Keys<Q>}Figure`;
+
+type StrangeWhy = {
+  [C in FindingCode]: Exclude<Blanks<Texts<Sentences[C]["why"]>>, Tellable<FindingQuantities[C]>>;
+}[FindingCode];
+type StrangeMend = {
+  [C in MendableCode]: Exclude<
+    Blanks<Texts<Sentences[C]["mend"]>> | (Sentences[C] extends { work: infer W } ? Blanks<Texts<W>> : never),
+    Tellable<MendQuantities[C]>
+  >;
+}[MendableCode];
+
+/** Compiles only while every blank names a quantity that the finding or its mend is told with; else the error names the strange ones. */
+export const EVERY_BLANK_IS_TOLD: [StrangeWhy | StrangeMend] extends [never] ? true : StrangeWhy | StrangeMend = true;
