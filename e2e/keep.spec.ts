@@ -106,9 +106,9 @@ test("a file that is not ours, cut off, from a newer version or with a script in
   const spoilt: [string, string][] = [
     ['{"format":"other"}', "does not say it is a Rincon habitat"],
     [good.slice(0, 300), "cut off or damaged"],
-    [good.replace('"formatVersion": 5', '"formatVersion": 9'), "written by a newer Rincon"],
-    [good.replace('"Fernwall"', '"<img src=x onerror=alert(1)>"'), "“name” holds markup"],
-    [good.replace('"widthCm": 60', '"widthCm": -60'), "“shell.widthCm” is outside what is possible"],
+    [good.replace('"formatVersion":6', '"formatVersion":9'), "written by a newer Rincon"],
+    [good.replace('"Fernwall"', '"<img src=x onerror=alert(1)>"'), "“design.name” holds markup"],
+    [good.replace('"widthCm": 60', '"widthCm": -60'), "“design.shell.widthCm” is outside what is possible"],
   ];
   for (const [text, told] of spoilt) {
     await page

@@ -1,3 +1,4 @@
+import equal from "fast-deep-equal/es6";
 import type { Habitat } from "@/core/log";
 import { db } from "./db";
 import { getDesign, putDesign } from "./designs";
@@ -37,18 +38,6 @@ export async function removeHabitat(id: string): Promise<void> {
   });
 }
 
-/** Two whole habitats are the same when they would make the same file. */
-const isSame = (a: Habitat, b: Habitat): boolean =>
-  JSON.stringify(a.design) === JSON.stringify(b.design) &&
-  JSON.stringify(a.events) === JSON.stringify(b.events) &&
-  a.samples.length === b.samples.length &&
-  a.samples.every((block, at) => sameBlock(block, b.samples[at]));
-
-const sameBlock = (a: Habitat["samples"][number], b: Habitat["samples"][number] | undefined): boolean =>
-  a.series === b?.series && sameNumbers(a.atMs, b.atMs) && sameNumbers(a.values, b.values);
-const sameNumbers = (a: Float64Array, b: Float64Array): boolean =>
-  a.length === b.length && a.every((value, at) => value === b[at]);
-
 /**
  * Takes a habitat from a file in. One with the same id is replaced, and the one before is kept beside it
  * under a new id, unless both are the same.
@@ -58,7 +47,7 @@ export async function takeIn(habitat: Habitat): Promise<"added" | "replaced" | "
     const { id } = habitat.design;
     const row = await db().designs.get(id);
     const before = await wholeHabitat(id);
-    if (before && isSame(before, habitat)) return "same";
+    if (before && equal(before, habitat)) return "same";
     const besideId = crypto.randomUUID();
     if (before) await putHabitats([{ ...before, design: { ...before.design, id: besideId } }]);
     // One that does not open is kept as it lies.

@@ -1,3 +1,4 @@
+import equal from "fast-deep-equal/es6";
 import { FORMAT_VERSION, readDesign, type FileProblem } from "@/core/files";
 import type { Design } from "@/core/habitat";
 import { setAside } from "./aside";
@@ -70,7 +71,7 @@ export async function settleUnsaved(id: string): Promise<void> {
   const name = stored?.ok ? stored.design.name : id;
   if (!read.ok) await setAside({ habitatId: id, name, why: read.why, raw: read.raw });
   else if (stored?.ok && stored.rev === read.unsaved.baseRev) await putDesign(read.design);
-  else if (!stored?.ok || JSON.stringify(stored.design) !== JSON.stringify(read.design))
+  else if (!stored?.ok || !equal(stored.design, read.design))
     await setAside({ habitatId: id, name: read.design.name, why: "older", raw: read.unsaved });
   forgetUnsaved(id);
 }

@@ -5,6 +5,8 @@ import { panels, runsAt, type Region } from "./scan";
 /** A figure with holes: what is left of a region once everything is cut. */
 export type Cell = { outer: Polygon; holes: readonly Polygon[] };
 
+/** Corners this close are one. */
+const SAME_CM = 1e-9;
 const LEAST_CM2 = 1e-9;
 
 /** How one figure lies to another whose edges it does not cross or touch. */
@@ -48,6 +50,13 @@ function uncrossed({ inside, outside }: Region): readonly Cell[] | undefined {
 const drawnOut = (a: number, b: number, from: number, to: number, at: number): number =>
   a + ((b - a) * (at - from)) / (to - from);
 
+/** A figure without corners that fall together, as where a trapezoid runs out into a triangle. */
+const withoutRepeats = (ring: Polygon): Polygon =>
+  ring.filter(([x, y], at) => {
+    const [beforeX, beforeY] = ring.at(at - 1) ?? [Infinity, Infinity];
+    return Math.hypot(x - beforeX, y - beforeY) > SAME_CM;
+  });
+
 /** A region in pieces with straight sides, panel by panel of the scan lines: exact, whatever touches or crosses. */
 function trapezoids(region: Region): Cell[] {
   return panels(region, [], 1).flatMap(([low, high]) => {
@@ -57,12 +66,12 @@ function trapezoids(region: Region): Cell[] {
       const [otherLeft, otherRight] = upper[at] ?? [left, right];
       const leftAt = (y: number) => drawnOut(left, otherLeft, first, second, y);
       const rightAt = (y: number) => drawnOut(right, otherRight, first, second, y);
-      const outer: Polygon = [
+      const outer = withoutRepeats([
         [leftAt(low), low],
         [rightAt(low), low],
         [rightAt(high), high],
         [leftAt(high), high],
-      ];
+      ]);
       return areaCm2(outer) > LEAST_CM2 ? [{ outer, holes: [] }] : [];
     });
   });

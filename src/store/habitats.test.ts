@@ -1,0 +1,95 @@
+import "./testing";
+import { beforeEach, describe, expect, it } from "vitest";
+import { parseHabitat, printHabitat } from "@/core/files";
+import { blocksOf, blocksOfReadings, type Habitat } from "@/core/log";
+import { happened, made, started } from "@/core/testing";
+import { db } from "./db";
+import { listDesigns } from "./designs";
+import { putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
+
+const habitat: Habitat = {
+  design: started({ id: "h" }),
+  events: happened(
+    { kind: "movedIn", on: "2026-02-01" },
+    { kind: "tick", on: "2026-02-02", dutyId: "mist" },
+    { kind: "struck", on: "2026-02-03", eventId: "e1" },
+  ),
+  samples: blocksOfReadings([
+    { at: "2026-02-01T07:00:00.000Z", place: "coolEnd", humidityRh: 80, temperatureC: 21 },
+    { at: "2026-03-01T07:00:00.000Z", place: "coolEnd", humidityRh: 78 },
+  ]),
+};
+const names = async () => (await listDesigns()).map((one) => (one.ok ? one.design.name : one.id));
+const counts = async () =>
+  Promise.all([db().designs.count(), db().events.count(), db().samples.count(), db().rollups.count()]);
+
+beforeEach(async () => {
+  for (const table of db().tables) await table.clear();
+});
+
+describe("whole habitats", () => {
+  it("come back as they were put: design, events and samples", async () => {
+    await putHabitats([habitat]);
+    const whole = await wholeHabitat("h");
+    expect(whole?.design).toEqual(habitat.design);
+    expect(whole?.events.map(({ id }) => id)).toEqual(["e0", "e1", "e2"]);
+    expect(whole?.samples).toEqual(expect.arrayContaining([...habitat.samples]));
+    expect(whole?.samples).toHaveLength(habitat.samples.length);
+    expect(await wholeHabitat("nowhere")).toBeUndefined();
+  });
+
+  it("are listed in the order they were started, and leave nothing behind when they go", async () => {
+    const later: Habitat = {
+      ...habitat,
+      design: { ...habitat.design, id: "l", name: "Later", createdAt: "2026-05-05T08:00:00Z" },
+    };
+    await putHabitats([later, habitat]);
+    expect(await names()).toEqual(["Fernwall", "Later"]);
+    await removeHabitat("l");
+    await removeHabitat("h");
+    expect(await counts()).toEqual([0, 0, 0, 0]);
+  });
+
+  it("put in another's place leave nothing of its log", async () => {
+    await putHabitats([habitat]);
+    const bare: Habitat = { ...habitat, events: [], samples: blocksOf("warmEnd.humidityRh", [{ atMs: 5, value: 70 }]) };
+    await putHabitats([bare]);
+    expect(await wholeHabitat("h")).toEqual(bare);
+  });
+});
+
+describe("a habitat from a file", () => {
+  const fromFile = (of: Habitat): Habitat => {
+    const read = parseHabitat(printHabitat(of));
+    if (!read.ok) throw new Error(read.problem.code);
+    return read.habitat;
+  };
+
+  it("is added; told again, unchanged, it says so and changes nothing, edited here in between or not", async () => {
+    expect(await takeIn(fromFile(habitat))).toBe("added");
+    expect(await takeIn(fromFile(habitat))).toBe("same");
+    const edited: Habitat = { ...habitat, design: made(habitat.design, { name: "rename", args: { name: "Renamed" } }) };
+    await putHabitats([edited]);
+    expect(await takeIn(fromFile(edited))).toBe("same");
+    expect(await names()).toEqual(["Renamed"]);
+  });
+
+  it("replaces one with the same id and keeps the one before beside it, log and all", async () => {
+    await putHabitats([habitat]);
+    const other: Habitat = { ...habitat, design: { ...habitat.design, name: "From a file" }, events: [] };
+    expect(await takeIn(fromFile(other))).toBe("replaced");
+    expect((await names()).toSorted()).toEqual(["Fernwall", "From a file"]);
+    const before = (await listDesigns()).find((one) => one.ok && one.design.name === "Fernwall")!;
+    expect((await wholeHabitat(before.id))?.events).toHaveLength(habitat.events.length);
+    expect((await wholeHabitat("h"))?.events).toEqual([]);
+  });
+
+  it("replaces one that does not open, which is kept as it lies", async () => {
+    const odd = { format: "rincon-habitat", formatVersion: 99 };
+    await db().designs.put({ id: "h", rev: 3, logRev: 1, updatedAt: "2026-01-05T08:00:00Z", document: odd });
+    expect(await takeIn(habitat)).toBe("replaced");
+    const kept = (await listDesigns()).find(({ ok }) => !ok);
+    expect(kept).toMatchObject({ raw: odd });
+    expect((await wholeHabitat("h"))?.design.name).toBe("Fernwall");
+  });
+});
