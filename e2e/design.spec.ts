@@ -171,7 +171,9 @@ test("the shell: a common size, a corner floor in plan, walls taken off an outer
   await ledger(page)
     .getByRole("textbox", { name: /^Vent 1, from the left/ })
     .fill("68");
-  await expect(page.getByRole("alert").filter({ hasText: "Vent 1. Place along the wall: the opening passes the end of its wall" })).toBeVisible();
+  await expect(
+    page.getByRole("alert").filter({ hasText: "Vent 1. Place along the wall: the opening passes the end of its wall" }),
+  ).toBeVisible();
   await ledger(page).getByRole("button", { name: "Stand it on its end" }).click();
   await expect(page.getByRole("banner")).toContainText("45 × 45 × 70 cm");
 });

@@ -179,7 +179,9 @@ test("a flat box: a warm shallow zone held back from a deep cool one, drawn or s
   await ledger(page)
     .getByRole("textbox", { name: /^Mound 1, height/ })
     .fill("30");
-  await expect(page.getByRole("alert").filter({ hasText: "a dome is at most as high as half its width" })).toBeVisible();
+  await expect(
+    page.getByRole("alert").filter({ hasText: "a dome is at most as high as half its width" }),
+  ).toBeVisible();
   await kept(page);
 });
 

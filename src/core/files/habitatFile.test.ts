@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { Design } from "../habitat";
 import { blocksOfReadings, type Habitat } from "../log";
 import { happened, made, started } from "../testing";
 import { fileName, parseHabitat, printHabitat } from "./index";
@@ -169,4 +170,12 @@ describe("the habitat file", () => {
     expect(fileName({ name: "Fern wall/2: Überall" })).toBe("fern-wall-2-uberall.rincon.json");
     expect(fileName({ name: "…" })).toBe("habitat.rincon.json");
   });
+});
+
+it("the same design makes the same text, however it came to be: edits may leave its fields in any order", () => {
+  const { strata, brief, ...rest } = design;
+  const shuffled: Design = { ...rest, brief: { ...brief, animalId: brief.animalId }, strata };
+  expect(Object.keys(shuffled)).not.toEqual(Object.keys(design));
+  const text = (of: Design) => printHabitat({ design: of, events: [], samples: [] });
+  expect(text(shuffled)).toBe(text(design));
 });

@@ -1,3 +1,4 @@
+import { DesignSchema } from "../habitat";
 import type { Habitat, LogEvent, SampleBlock } from "../log";
 import { joined, readDesign, readDocument, readEvents, readSeriesRow, rowOf, type FileRead } from "./habitatFile";
 import { FORMAT, FORMAT_VERSION } from "./migrations";
@@ -25,7 +26,8 @@ function* rows<T>(items: readonly T[], print: (item: T) => unknown): Generator<s
  */
 export function* habitatLines({ design, events, samples }: Habitat): Generator<string> {
   yield `${HEAD}\n`;
-  yield `${DESIGN}${JSON.stringify(design, null, 2)}\n`;
+  // In the order of the schema, whatever edits did to it: the same design makes the same text.
+  yield `${DESIGN}${JSON.stringify(DesignSchema.parse(design), null, 2)}\n`;
   yield `${EVENTS}\n`;
   yield* rows<LogEvent>(events, (event) => event);
   yield `${SAMPLES}\n`;

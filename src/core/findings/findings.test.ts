@@ -3,7 +3,7 @@ import { DesignSchema, checkHabitat, type Command, type Design } from "../habita
 import { STOCK } from "../library";
 import { NOTHING_LOGGED, type LogNow, type Told } from "../log";
 import { derived, FERNWALL, found, logged, made, started } from "../testing";
-import { mendsOf, type FindingCode } from "./index";
+import { mendsOf, type Finding, type FindingCode } from "./index";
 
 /** With what the animal wants to find set up, by the findings' own mends. */
 function furnished(design: Design): Design {
@@ -309,4 +309,17 @@ describe("findings without a single mend", () => {
     const impossible = found(derived(made(sound, { name: "setShell", args: { sillCm: 4 } })), "overSill");
     expect(impossible?.mends).toEqual([]);
   });
+});
+
+it("a finding is told with what its code says: a misspelt quantity, one too few or a strange code does not compile", () => {
+  const rest = { about: "", severity: "harm", step: "shell", phase: "planned" } as const;
+  const right: Finding = { ...rest, code: "aboveRim", quantities: { overCm: 1, topCm: 46, heightCm: 45 } };
+  // @ts-expect-error misspelt
+  const misspelt: Finding = { ...rest, code: "aboveRim", quantities: { overCmm: 1, topCm: 46, heightCm: 45 } };
+  // @ts-expect-error one is missing
+  const short: Finding = { ...rest, code: "aboveRim", quantities: { topCm: 46, heightCm: 45 } };
+  // @ts-expect-error no such finding
+  const strange: Finding = { ...rest, code: "aboveRimm", quantities: { overCm: 1, topCm: 46, heightCm: 45 } };
+  const codes = [right, misspelt, short, strange].map(({ code }) => code);
+  expect(new Set(codes).size).toBe(2);
 });
