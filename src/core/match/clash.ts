@@ -1,7 +1,8 @@
 import type { Parts } from "../mix";
-import { matchModel, of, partsOf, slackOf, UNPRICED } from "./model";
+import { matchModel, partsOf } from "./model";
 import { isOf, type Given, type MatchQuestion, type MatchRule, type Solve } from "./question";
 import { totalsOf } from "./totals";
+import { amountOf, slackOf, UNPRICED } from "./variables";
 
 /** By how much a rule would have to give way: per cent of the mix, litres, money, or a number of kinds; and whether it is too little that is there. */
 export type Relaxation = { rule: MatchRule; by: number; unit: "pct" | "litres" | "money" | "kinds"; below: boolean };
@@ -62,7 +63,7 @@ function shareOf(
   const meant = candidates.filter((item) =>
     rule.kind === "group" ? isOf(rule.of, item.matter) : "ingredientId" in rule && item.id === rule.ingredientId,
   );
-  return (meant.reduce((sum, item) => sum + (values[of(item)] ?? 0), 0) / total) * 100;
+  return (meant.reduce((sum, item) => sum + (values[amountOf(item)] ?? 0), 0) / total) * 100;
 }
 
 function relaxationOf(rule: MatchRule, slack: number, sharePct: number): Relaxation {

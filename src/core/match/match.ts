@@ -1,10 +1,11 @@
 import type { Ingredient } from "../catalog";
 import { blend, distance, readMeters, type Blend, type Distance, type Pantry, type Parts, type Readings } from "../mix";
 import { clashOf, type Clash } from "./clash";
-import { matchModel, partsOf, type Asked, type Total } from "./model";
+import { matchModel, partsOf, type Asked } from "./model";
 import { promising } from "./promising";
 import type { Given, MatchQuestion, Solve } from "./question";
 import { totalsOf } from "./totals";
+import type { Total } from "./variables";
 
 /** A mix that keeps the rules, and how far it really is: by the full blend, not by the solver's straight lines. */
 export type Matched = { parts: Parts; blend: Blend; readings: Readings; off: Distance };

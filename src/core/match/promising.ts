@@ -2,7 +2,7 @@ import type { Ingredient } from "../catalog";
 import type { Parts } from "../mix";
 import type { Solution } from "../solve";
 import { linearMeters } from "./linear";
-import { of } from "./model";
+import { amountOf } from "./variables";
 import type { Given, MatchQuestion } from "./question";
 
 /** So many ingredients are searched in whole scoops; all that the straight-line answer uses are always among them. */
@@ -30,13 +30,13 @@ export function promising(
       0,
     );
   const ranked = candidates.map((item) => {
-    const used = (relaxed.values[of(item)] ?? 0) > NO_COST;
+    const used = (relaxed.values[amountOf(item)] ?? 0) > NO_COST;
     const sought = like.some((part) => part.ingredientId === item.id);
     return {
       item,
       used,
       first: used || sought ? 0 : 1,
-      cost: Math.max(0, (relaxed.reducedCosts[of(item)] ?? 0) - NO_COST),
+      cost: Math.max(0, (relaxed.reducedCosts[amountOf(item)] ?? 0) - NO_COST),
       far: farOf(item),
     };
   });

@@ -1,5 +1,5 @@
-import type { Total } from "./model";
 import type { MatchRule } from "./question";
+import type { Total } from "./variables";
 
 /** In how many scoops the whole may be dealt. Every proportion that so many or fewer can make can be made with more than half of them: fewer are told double. */
 export function totalsOf(rules: readonly MatchRule[]): Total[] {

@@ -1,4 +1,7 @@
 /** Proposing a planting: which plants, how many, and where each goes. */
-export { STRATA_OF_HEIGHT, offered, paletteModel, paletteOf, stratumOf } from "./palette";
-export type { HeightStratum, Palette, PaletteCandidate, PaletteFilter, PaletteQuestion } from "./palette";
+export { STRATA_OF_HEIGHT, offered, stratumOf } from "./question";
+export type { HeightStratum, PaletteCandidate, PaletteFilter, PaletteQuestion } from "./question";
+export { paletteModel } from "./model";
+export { paletteOf } from "./palette";
+export type { Palette } from "./palette";
 export { layOut } from "./layOut";

@@ -1,7 +1,7 @@
 import type { Stand } from "../habitat";
 import { calmSpot, MONTHS_AHEAD } from "../living";
 import type { Scene } from "../scene";
-import { stratumOf } from "./palette";
+import { stratumOf } from "./question";
 
 /** Where each stratum of height goes first, as a share of the depth from the front. */
 const DEPTH_SHARE = { cover: 0.3, middle: 0.5, tall: 0.8, upright: 0.92 } as const;

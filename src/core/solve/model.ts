@@ -1,13 +1,13 @@
 /** A sum of variables with weights, by the variables' names. */
 export type Sum = Readonly<Record<string, number>>;
 
-/** One rule a solution must keep. */
-export type Rule = { name: string; sum: Sum; is: "<=" | ">=" | "="; to: number };
+/** One thing a solution must keep. */
+export type Constraint = { name: string; sum: Sum; is: "<=" | ">=" | "="; to: number };
 
-/** A linear programme, some of whose variables may only be whole: what to make as small as can be, under which rules. */
+/** A linear programme, some of whose variables may only be whole: what to make as small as can be, under which constraints. */
 export type Model = {
   minimise: Sum;
-  rules: readonly Rule[];
+  constraints: readonly Constraint[];
   /** Variables not named here lie anywhere from 0 up. */
   bounds?: Readonly<Record<string, readonly [least: number, most: number]>>;
   whole?: readonly string[];
@@ -45,26 +45,28 @@ function printSum(sum: Sum): string {
   return terms.map(([name, weight], at) => term(weight, name, at === 0)).join(" ");
 }
 
-/** Whether an empty sum keeps a rule; one that does not must stay, as nothing can keep it. */
-const keptByNothing = ({ is, to }: Rule): boolean => (is === "<=" ? to >= 0 : is === ">=" ? to <= 0 : to === 0);
+/** Whether an empty sum keeps a constraint; one that does not must stay, as nothing can keep it. */
+const keptByNothing = ({ is, to }: Constraint): boolean => (is === "<=" ? to >= 0 : is === ">=" ? to <= 0 : to === 0);
 
 /**
  * Prints a model in the LP text format that HiGHS and other solvers read.
  *
  * @throws RangeError when a name or a weight cannot be printed
- * @example toLp({ minimise: { x: 2 }, rules: [{ name: "need", sum: { x: 5 }, is: ">=", to: 12 }], whole: ["x"] })
+ * @example toLp({ minimise: { x: 2 }, constraints: [{ name: "need", sum: { x: 5 }, is: ">=", to: 12 }], whole: ["x"] })
  */
-export function toLp({ minimise, rules, bounds = {}, whole = [] }: Model): string {
-  const names = [...new Set([...Object.keys(minimise), ...rules.flatMap((rule) => Object.keys(rule.sum))])];
-  const printed = rules.flatMap((rule) => {
-    const sum = printSum(rule.sum);
-    if (!Number.isFinite(rule.to)) throw new RangeError(`${rule.name}: its limit is not a number`);
-    if (sum === "" && keptByNothing(rule)) return [];
-    return [` ${checkedName(rule.name)}: ${sum || `0 ${names[0] ?? "nothing"}`} ${rule.is} ${rule.to}`];
+export function toLp({ minimise, constraints, bounds = {}, whole = [] }: Model): string {
+  const names = [...new Set([...Object.keys(minimise), ...constraints.flatMap(({ sum }) => Object.keys(sum))])];
+  const nothing = `0 ${names[0] ?? "nothing"}`;
+  const printed = constraints.flatMap((constraint) => {
+    const { name, is, to } = constraint;
+    if (!Number.isFinite(to)) throw new RangeError(`${name}: its limit is not a number`);
+    const sum = printSum(constraint.sum);
+    if (sum === "" && keptByNothing(constraint)) return [];
+    return [` ${checkedName(name)}: ${sum || nothing} ${is} ${to}`];
   });
   return [
     "Minimize",
-    ` goal: ${printSum(minimise) || `0 ${names[0] ?? "nothing"}`}`,
+    ` goal: ${printSum(minimise) || nothing}`,
     "Subject To",
     ...printed,
     "Bounds",

@@ -16,5 +16,10 @@ export {
 export type { Amount, Bins, Buyable, Pack, Stock } from "./bins";
 export { litrePrices, litresInStock, mixPricePerL } from "./loose";
 export { standsIn } from "./interchange";
-export { AIMS, inStock, packChoice, packQuestion, wantsOf } from "./packs";
-export type { Aim, Buy, Choice, PackQuestion, Want } from "./packs";
+export { inStock } from "./covers";
+export { wantsOf } from "./wants";
+export type { Want } from "./wants";
+export { AIMS, packQuestion } from "./packModel";
+export type { Aim, PackQuestion } from "./packModel";
+export { packChoice } from "./packs";
+export type { Buy, Choice } from "./packs";

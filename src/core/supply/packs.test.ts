@@ -190,12 +190,16 @@ describe("the bins", () => {
 });
 
 it("a model prints only names and figures a solver can read", () => {
-  expect(() => toLp({ minimise: { "x y": 1 }, rules: [] })).toThrow(/^name: /);
-  expect(() => toLp({ minimise: { x: Number.NaN }, rules: [] })).toThrow(/^x: /);
+  expect(() => toLp({ minimise: { "x y": 1 }, constraints: [] })).toThrow(/^name: /);
+  expect(() => toLp({ minimise: { x: Number.NaN }, constraints: [] })).toThrow(/^x: /);
   expect(
     readAnswer(
       highs.solve(
-        toLp({ minimise: { x: 1 }, rules: [{ name: "r", sum: { x: 1 }, is: ">=", to: 5 }], bounds: { x: [0, 3] } }),
+        toLp({
+          minimise: { x: 1 },
+          constraints: [{ name: "r", sum: { x: 1 }, is: ">=", to: 5 }],
+          bounds: { x: [0, 3] },
+        }),
       ),
     ).status,
   ).toBe("impossible");
