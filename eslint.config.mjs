@@ -27,6 +27,11 @@ const config = [
       "@typescript-eslint/require-await": "off",
     },
   },
+  {
+    files: ["**/*.test.ts", "**/*.spec.ts"],
+    // What a matcher stands for is of any type.
+    rules: { "@typescript-eslint/no-unsafe-assignment": "off" },
+  },
   { rules: { "max-lines": ["error", { max: MOST_LINES }], complexity: ["error", { max: MOST_BRANCHES }] } },
   {
     files: ["src/core/**/*.ts"],

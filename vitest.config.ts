@@ -3,5 +3,5 @@ import { defineConfig } from "vitest/config";
 
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
-  test: { include: ["src/**/*.test.ts"], environment: "node", testTimeout: 300_000 },
+  test: { include: ["src/**/*.test.ts"], environment: "node", testTimeout: 20_000 },
 });

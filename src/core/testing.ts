@@ -25,7 +25,7 @@ export const derived = (design: Design, log: LogNow = NOTHING_LOGGED): Derived =
 
 /** Events as if each were written at noon of its day. */
 export const happened = (...told: Told[]): LogEvent[] =>
-  told.map((event, at) => ({ ...event, id: `e${at}`, at: `${event.on}T12:00:00.000Z` }) as LogEvent);
+  told.map((event, at) => ({ ...event, id: `e${at}`, at: `${event.on}T12:00:00.000Z` }));
 
 /** A log of what happened and what was read, as it stands long after. */
 export const logged = (told: readonly Told[], readings: readonly Reading[] = [], day = "2099-12-31"): LogNow =>

@@ -347,8 +347,7 @@ const PLANS: readonly Plan[] = [
 const ROOM = { temperatureC: 21, humidityRh: 42 };
 
 /** Something that happened on a day, written at noon of it. */
-const event = <T extends Told>(id: string, told: T): LogEvent =>
-  ({ ...told, id, at: `${told.on}T12:00:00.000Z` }) as LogEvent;
+const event = <T extends Told>(id: string, told: T): LogEvent => ({ ...told, id, at: `${told.on}T12:00:00.000Z` });
 
 /** Every build step done on the day its plan gave it, the last on the day the animal moved in. */
 function buildEvents(design: Design, movedInOn: string): LogEvent[] {

@@ -12,7 +12,7 @@ export type Act = {
 /** Events as they are written down: now, for today unless they tell a day. */
 export function writtenNow(told: readonly Told[]): LogEvent[] {
   const [at, today] = [new Date().toISOString(), todayHere()];
-  return told.map((event) => ({ ...event, id: crypto.randomUUID(), at, on: event.on || today }) as LogEvent);
+  return told.map((event) => ({ ...event, id: crypto.randomUUID(), at, on: event.on || today }));
 }
 
 /** What was written last and still stands, as far as the log itself tells: the events of one instant. */

@@ -17,10 +17,10 @@ export type DesignRow = {
   updatedAt: string;
   document: unknown;
 };
-export type EventRow = LogEvent & { habitatId: string };
+type EventRow = LogEvent & { habitatId: string };
 export type SampleRow = SampleBlock & { habitatId: string };
 /** A result that took long, under the hash of all it was worked out from. */
-export type ResultRow = { hash: string; at: string; result: Solution };
+type ResultRow = { hash: string; at: string; result: Solution };
 /** A copy that could not be kept in its place: offered as a file until it is forgotten. */
 export type AsideRow = {
   id: string;

@@ -24,7 +24,7 @@ function readStored(document: unknown): { ok: true; design: Design } | { ok: fal
 /** Designs read before: while its revision stands, a design is the same object, and so is all that was worked out from it. */
 const readBefore = new Map<string, { rev: number; read: ReturnType<typeof readStored> }>();
 
-export function openRow({ id, rev, logRev, updatedAt, document }: DesignRow): OnDevice {
+function openRow({ id, rev, logRev, updatedAt, document }: DesignRow): OnDevice {
   const before = readBefore.get(id);
   const read = before?.rev === rev ? before.read : readStored(document);
   readBefore.set(id, { rev, read });

@@ -8,10 +8,11 @@ import { db } from "./db";
 import { oneDocument } from "./oneDocument";
 
 /** What the builder added to the library on this device. */
-export const { get: getOwn, put: putOwn } = oneDocument(() => db().own, "own", AnyShelfSchema, EMPTY_SHELF);
+const kept = oneDocument(() => db().own, "own", AnyShelfSchema, EMPTY_SHELF);
+export const putOwn = kept.put;
 
 /** The builder's own shelf as it is now; undefined while it is being read. */
-export const useOwn = (): OwnShelf | undefined => useLiveQuery(getOwn, []);
+export const useOwn = (): OwnShelf | undefined => useLiveQuery(kept.get, []);
 
 /** What Rincon comes with and what the builder added on this device. */
 export function useDeviceLibrary(): Library {

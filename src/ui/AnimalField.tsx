@@ -25,7 +25,7 @@ export function AnimalField({ label, animals, value, onChange, className, help }
       disableClearable={value !== undefined}
       {...(className ? { className } : {})}
       options={sorted}
-      value={(sorted.find(({ id }) => id === value) ?? null) as Animal}
+      value={sorted.find(({ id }) => id === value) ?? null}
       getOptionKey={({ id }) => id}
       getOptionLabel={({ id }) => capital(say.nameOf("animals", id))}
       groupBy={({ kind }) => say(`library:animalKinds.${kind}`)}

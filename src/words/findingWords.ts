@@ -19,4 +19,5 @@ type StrangeMend = {
 }[MendableCode];
 
 /** Compiles only while every blank names a quantity that the finding or its mend is told with; else the error names the strange ones. */
-export const EVERY_BLANK_IS_TOLD: [StrangeWhy | StrangeMend] extends [never] ? true : StrangeWhy | StrangeMend = true;
+export const EVERY_BLANK_IS_TOLD: [StrangeWhy, StrangeMend] extends [never, never] ? true : [StrangeWhy, StrangeMend] =
+  true;

@@ -2,8 +2,7 @@
 export { capital, isWord, sayIn, words } from "./say";
 export type { Say } from "./say";
 export { amountPrinted, moneyPrinted, packPrinted } from "./amounts";
-export { boxSize, dayPrinted, nameIn, printed } from "./quantities";
-export type { Quantities } from "./quantities";
+export { boxSize, dayPrinted, printed } from "./quantities";
 export {
   sayBox,
   sayCsvProblem,
@@ -15,8 +14,6 @@ export {
   sayOwnProblem,
   sayProblem,
 } from "./sentences";
-export type { SpokenFinding, SpokenMend } from "./sentences";
 export { figuresIn } from "./figures";
 export type { Figures } from "./figures";
 export { LibraryProvider, UnitsProvider, useFigures, useLibrary, useSay, useUnits } from "./units";
-export type { WordKey } from "./resources";

@@ -52,5 +52,6 @@ type Leaves<T, Prefix extends string> = {
   [K in keyof T & string]: T[K] extends string ? Plural<`${Prefix}${K}`> : Leaves<T[K], `${Prefix}${K}.`>;
 }[keyof T & string];
 
+type Namespace = keyof typeof en;
 /** Every key there is, `namespace:path.to.word`; plural forms count as one. */
-export type WordKey = { [N in keyof typeof en & string]: Leaves<(typeof en)[N], `${N}:`> }[keyof typeof en & string];
+export type WordKey = { [N in Namespace]: Leaves<(typeof en)[N], `${N}:`> }[Namespace];

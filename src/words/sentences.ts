@@ -24,7 +24,10 @@ const variantOf = (quantities: object): string | undefined =>
 
 /** A place or a wall is told by a word of its own. */
 function wordsFor({ place, wall }: Quantities, say: Say): Quantities {
-  const spoken = (under: string, id: unknown) => (isWord(`${under}.${id}`) ? say(`${under}.${id}` as WordKey) : "");
+  const spoken = (under: string, id: unknown): string => {
+    const key = `${under}.${String(id)}`;
+    return isWord(key) ? say(key) : "";
+  };
   return {
     ...(place === undefined ? {} : { place: spoken("keeping:places", place) }),
     ...(wall === undefined ? {} : { wall: spoken("shell:walls", wall) }),
@@ -96,7 +99,7 @@ export function sayFileProblem(problem: FileProblem, say: Say): string {
   if (problem.code === "file.badField") return say(`problems:file.badField.${problem.why}`, { path: problem.path });
   if (problem.code === "file.broken")
     return say(`problems:file.broken.${problem.why}` as WordKey, { path: problem.path });
-  return say(`problems:${code}` as "problems:file.notJson", rest as Record<string, string>);
+  return say(`problems:${code}` as "problems:file.notJson", rest);
 }
 
 /** The last name in a path that is no number: `strata.layers.2.depthCm` is about a depth. */

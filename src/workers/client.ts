@@ -22,10 +22,13 @@ export type WorkerClient<J extends Jobs> = {
 /** As much of a worker as is needed here, so that tests can bring one of their own. */
 export type WorkerLike = Worker;
 
+type Failed = { error: Error };
+type Outcome = { value: unknown } | Failed;
+
 type Job = {
   run: (api: Remote<Jobs>) => Promise<unknown>;
   signal: AbortSignal | undefined;
-  settle: (outcome: { value: unknown } | { error: unknown }) => void;
+  settle: (outcome: Outcome) => void;
 };
 
 const stopped = () => new DOMException("stopped", "AbortError");
@@ -54,7 +57,7 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
   };
 
   /** Ends the worker and the job it had; the next one starts another. */
-  const endWorker = (outcome: { error: unknown }): void => {
+  const endWorker = (outcome: Failed): void => {
     worker?.removeEventListener("error", onBreak);
     worker?.removeEventListener("messageerror", onBreak);
     worker?.terminate();
@@ -63,7 +66,7 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
     finish(running, outcome);
   };
 
-  const finish = (job: Job | undefined, outcome: { value: unknown } | { error: unknown }): void => {
+  const finish = (job: Job | undefined, outcome: Outcome): void => {
     if (job !== running) return;
     running = undefined;
     job?.settle(outcome);
@@ -78,7 +81,7 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
     running = job;
     job.run(startWorker()).then(
       (value) => finish(job, { value }),
-      (error: unknown) => finish(job, { error }),
+      (error: unknown) => finish(job, { error: error instanceof Error ? error : new Error(String(error)) }),
     );
   };
 
@@ -102,7 +105,7 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
           signal,
           settle: (outcome) => {
             signal?.removeEventListener("abort", onAbort);
-            if ("error" in outcome) reject(outcome.error as Error);
+            if ("error" in outcome) reject(outcome.error);
             else resolve(outcome.value as never);
           },
         };

@@ -9,8 +9,6 @@ export * from "./gearSchema";
 export * from "./ingredientSchema";
 export * from "./ownSchema";
 export { PlainTextSchema } from "./fields";
-export { CARSEL_PARRISH_MEANS, waterAt } from "./retention";
-export type { Retention, Texture } from "./retention";
 export * from "./structureSchema";
 export type { CatalogEntry, CatalogKind } from "./stock";
 export * from "./provenance";

@@ -26,12 +26,11 @@ export type Matter = (typeof MATTERS)[number];
  * USDA Handbook 18, chapter 3; limits recalled).
  */
 export const PERCOLATIONS = ["veryLow", "low", "moderatelyLow", "moderatelyHigh", "high", "veryHigh"] as const;
-export type Percolation = (typeof PERCOLATIONS)[number];
 
 export const SOLD_AS = ["bag", "brick", "bale", "gathered"] as const;
 
 /** A pressed brick: what it weighs, what it drinks, what it loosens to, and how long that takes at the least. */
-export const BrickSchema = z.strictObject({
+const BrickSchema = z.strictObject({
   dryKg: positive,
   waterL: positive,
   makesL: RangeSchema,

@@ -4,7 +4,7 @@ import { CAUTIONS, entryShape, positive, RangeSchema } from "./fields";
 export const CLIMATE_CLASSES = ["humidForest", "temperateMoist", "streamBank", "semiArid", "arid"] as const;
 export type ClimateClass = (typeof CLIMATE_CLASSES)[number];
 
-export const REGIONS = [
+const REGIONS = [
   "northAmerica",
   "centralAmerica",
   "southAmerica",
@@ -51,8 +51,8 @@ export const ANIMAL_KINDS = [
 export type AnimalKind = (typeof ANIMAL_KINDS)[number];
 
 /** Questions that good keepers answer differently; both answers are told. */
-export const SCHOOLS = ["nocturnalUv", "group", "glassOrMesh", "drainage"] as const;
-export const FOODS = ["smallInsects", "insects", "fruit", "leaves", "vertebrates", "rottenWood"] as const;
+const SCHOOLS = ["nocturnalUv", "group", "glassOrMesh", "drainage"] as const;
+const FOODS = ["smallInsects", "insects", "fruit", "leaves", "vertebrates", "rottenWood"] as const;
 
 export const AnimalSchema = z.strictObject({
   ...entryShape,
@@ -131,7 +131,7 @@ export const PLANT_KINDS = [
   "water",
 ] as const;
 export type PlantKind = (typeof PLANT_KINDS)[number];
-export const PLANT_PLACES = ["floor", "wall", "wood", "hanging", "waterEdge", "water"] as const;
+const PLANT_PLACES = ["floor", "wall", "wood", "hanging", "waterEdge", "water"] as const;
 
 export const PlantSchema = z.strictObject({
   ...entryShape,

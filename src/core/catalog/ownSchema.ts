@@ -23,17 +23,12 @@ export const OwnIngredientSchema = IngredientSchema.safeExtend(own);
 export type OwnIngredient = z.infer<typeof OwnIngredientSchema>;
 
 export const OwnAnimalSchema = AnimalSchema.extend(own);
-export type OwnAnimal = z.infer<typeof OwnAnimalSchema>;
 export const OwnPlantSchema = PlantSchema.extend(own);
 export type OwnPlant = z.infer<typeof OwnPlantSchema>;
-export const OwnCrewSchema = CrewSchema.extend(own);
-export type OwnCrew = z.infer<typeof OwnCrewSchema>;
-export const OwnDressingSchema = DressingSchema.extend(own);
-export type OwnDressing = z.infer<typeof OwnDressingSchema>;
-export const OwnDrainageSchema = DrainageSchema.extend(own);
-export type OwnDrainage = z.infer<typeof OwnDrainageSchema>;
-export const OwnGearSchema = GearSchema.extend(own);
-export type OwnGear = z.infer<typeof OwnGearSchema>;
+const OwnCrewSchema = CrewSchema.extend(own);
+const OwnDressingSchema = DressingSchema.extend(own);
+const OwnDrainageSchema = DrainageSchema.extend(own);
+const OwnGearSchema = GearSchema.extend(own);
 
 /** Kinds of entries one may have of one's own, each with its schema and how many a habitat may carry. */
 export const OWN_SCHEMAS = {

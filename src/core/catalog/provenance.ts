@@ -37,7 +37,7 @@ export type Figure = { path: string; value: number };
  * @example figuresOf({ from: practice, voidPct: 45 }) // [{ path: "voidPct", value: 45 }]
  */
 export function figuresOf(entry: object, under = ""): Figure[] {
-  return Object.entries(entry).flatMap(([key, value]) => {
+  return Object.entries(entry as Record<string, unknown>).flatMap(([key, value]) => {
     if (under === "" && (key === "from" || key === "fieldFrom")) return [];
     const path = under === "" ? key : `${under}.${key}`;
     if (typeof value === "number") return [{ path, value }];

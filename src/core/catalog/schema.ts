@@ -3,7 +3,7 @@ import { CAUTIONS, entryShape, look, percent, positive, reposeDeg } from "./fiel
 import { CLIMATE_CLASSES } from "./livingSchema";
 
 export * from "./livingSchema";
-export { CAUTIONS, RangeSchema, TEXTURES } from "./fields";
+export { CAUTIONS, TEXTURES } from "./fields";
 export type { Caution, Range } from "./fields";
 export type Look = z.infer<typeof look>;
 

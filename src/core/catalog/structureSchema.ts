@@ -73,7 +73,7 @@ export const SupplySchema = z.strictObject({
 });
 export type Supply = z.infer<typeof SupplySchema>;
 
-export const PIECE_ROLES = [
+const PIECE_ROLES = [
   "hide",
   "humidHide",
   "climb",

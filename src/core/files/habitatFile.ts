@@ -70,14 +70,14 @@ function brokenBy(design: Design): FileProblem | undefined {
 }
 
 /** A document of any version as one of today's: design, events and samples, not looked into yet. */
-export type Opened = { design: unknown; events: unknown; samples: unknown };
+type Opened = { design: unknown; events: unknown; samples: unknown };
 
 /**
  * Opens a document that may be of any version, from a file or a database.
  *
  * @returns its parts in today's version; never throws on bad data
  */
-export function openDocument(raw: unknown): { ok: true; parts: Opened } | { ok: false; problem: FileProblem } {
+function openDocument(raw: unknown): { ok: true; parts: Opened } | { ok: false; problem: FileProblem } {
   if (typeof raw !== "object" || raw === null || (raw as { format?: unknown }).format !== FORMAT)
     return refuse({ code: "file.notOurs" });
   try {

@@ -26,7 +26,7 @@ const FIGURES = [
 ] as const satisfies readonly (keyof OwnIngredient)[];
 const WORDS = ["name", "matter", "texture", "color", "percolation", "soldAs", "safeToDig", "amphibianSkin"] as const;
 export const CSV_COLUMNS = [...WORDS, ...FIGURES] as const;
-export type CsvColumn = (typeof CSV_COLUMNS)[number];
+type CsvColumn = (typeof CSV_COLUMNS)[number];
 
 /** What is wrong with a row; the row is counted as a spreadsheet counts, the heading being 1. */
 export type CsvProblem =

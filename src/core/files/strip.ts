@@ -4,8 +4,8 @@ import { CM_PER_INCH } from "../units";
 export type StripLine = { pressedCm: number; looseCm: number; name: string; figures: string };
 
 /** A stroke, cm from the lower left corner of the drawing. */
-export type Stroke = { x1: number; y1: number; x2: number; y2: number; mm: number; dashed?: boolean };
-export type Label = {
+type Stroke = { x1: number; y1: number; x2: number; y2: number; mm: number; dashed?: boolean };
+type Label = {
   x: number;
   y: number;
   text: string;

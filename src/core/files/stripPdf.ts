@@ -8,9 +8,9 @@ const MARGIN_CM = 1.3;
 const TITLE_CM = 1.5;
 const RULE_CM = 1.4;
 const GAP_CM = 0.5;
-export const CHECK_CM = 10;
+const CHECK_CM = 10;
 
-export const PAPERS = { a4: { widthCm: 21, heightCm: 29.7 }, letter: { widthCm: 21.59, heightCm: 27.94 } } as const;
+const PAPERS = { a4: { widthCm: 21, heightCm: 29.7 }, letter: { widthCm: 21.59, heightCm: 27.94 } } as const;
 export type Paper = keyof typeof PAPERS;
 
 /** One strip and how its pages are headed. */

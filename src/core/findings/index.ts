@@ -10,7 +10,7 @@ import { checkDrainage, checkWaterLine } from "./checks/water";
 import type { Assessed, Check, Finding } from "./types";
 
 export { STEPS } from "./types";
-export type { Assessed, Finding, FindingOf, How, Mend, MendOf, Step } from "./types";
+export type { Assessed, Finding, Mend, Step } from "./types";
 export { FINDING_CODES } from "./quantities";
 export type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "./quantities";
 export { mendsOf } from "./mends";
@@ -37,9 +37,7 @@ const CHECKS: readonly Check[] = [
 
 /** All findings, what harms first. @example findings(assessed)[0]?.severity // "harm" */
 export function findings(assessed: Assessed): Finding[] {
-  const all = CHECKS.flatMap((check) => check(assessed)).map(
-    (found) => ({ ...found, phase: assessed.phase }) as Finding,
-  );
+  const all = CHECKS.flatMap((check) => check(assessed)).map((found) => ({ ...found, phase: assessed.phase }));
   return [
     ...all.filter((finding) => finding.severity === "harm"),
     ...all.filter((finding) => finding.severity === "look"),

@@ -30,7 +30,7 @@ export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
  * into the log when it is done.
  */
 export type How = "edit" | "rebuild" | "work";
-export type MendOf<C extends MendableCode> = {
+type MendOf<C extends MendableCode> = {
   code: C;
   how: How;
   /** One step of undo. */

@@ -1,10 +1,8 @@
 /** The design of a habitat: what it holds, how it starts, what must hold of it, and every edit of it. */
 export { LIMITS } from "./limits";
-export type { LimitId } from "./limits";
 export {
   DateSchema,
   DesignSchema,
-  FLOOR_SHAPES,
   IdSchema,
   InstantSchema,
   LAID,
@@ -21,14 +19,12 @@ export type {
   GearPiece,
   Layer,
   LayerKind,
-  Mate,
   Mix,
   Mound,
   Opening,
   Over,
   Piece,
   Run,
-  Seeding,
   Shell,
   SoilLayer,
   Spot,
@@ -37,17 +33,15 @@ export type {
   Wall,
   Zone,
 } from "./schema";
-export { STARTING_TOPS, StartSchema, recipeFor, startHabitat } from "./start";
+export { STARTING_TOPS, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";
 export { applyAll, applyCommand, attempt } from "./commands";
-export type { Attempt, Command, CommandName } from "./commands";
+export type { Command, CommandName } from "./commands";
 export { carriesFor } from "./carry";
 export { changesOf, patched } from "./patches";
 export type { Change, Patches } from "./patches";
 export { checkHabitat } from "./checkHabitat";
-export { EditRefused, PROBLEM_CODES } from "./problem";
 export type { Problem, ProblemCode } from "./problem";
 export { mostThicknessCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
-export { levelCorners, slopedCorners } from "./corners";
-export { lampLumens, lightOf } from "./lamps";
+export { lampLumens } from "./lamps";

@@ -1,7 +1,7 @@
 import type { z } from "zod";
 
 /** What can be wrong with a design, or with an edit of it. */
-export const PROBLEM_CODES = [
+const PROBLEM_CODES = [
   "unknown",
   "twice",
   "outOfRange",

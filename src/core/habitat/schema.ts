@@ -12,7 +12,6 @@ export const DateSchema = z.iso.date();
 export const InstantSchema = z.iso.datetime();
 
 export const RoomSchema = z.strictObject({ temperatureC: within("roomC"), humidityRh: within("humidityRh") });
-export const FLOOR_SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon", "polygon"] as const;
 const planPoint = z.tuple([z.number().min(0).max(LIMITS.boxCm.max), z.number().min(0).max(LIMITS.boxCm.max)]);
 /** The floor in plan, within the width and depth. Corner shapes have their right angle at the back left. */
 export const FloorSchema = z.discriminatedUnion("shape", [
@@ -162,7 +161,6 @@ export const StandSchema = z.strictObject({
 export type Stand = z.infer<typeof StandSchema>;
 
 export const SeedingSchema = z.strictObject({ crewId: CatalogIdSchema, count: within("crewCount").int() });
-export type Seeding = z.infer<typeof SeedingSchema>;
 
 /** Something that stands in the box: its middle in plan, its turn, its outline, what it rests on, and what a hollow one is filled with. */
 export const PieceSchema = z.strictObject({
@@ -189,7 +187,7 @@ const minuteOfDay = z
   .min(0)
   .max(24 * 60);
 /** What switches a piece of gear: nothing, a clock, or a controller that holds a value at its sensor. */
-export const RunSchema = z.discriminatedUnion("by", [
+const RunSchema = z.discriminatedUnion("by", [
   z.strictObject({ by: z.literal("always") }),
   /** Minutes after midnight; on over midnight where it ends before it begins. */
   z.strictObject({ by: z.literal("hours"), fromMin: minuteOfDay, untilMin: minuteOfDay }),
@@ -215,7 +213,6 @@ export type GearPiece = z.infer<typeof GearPieceSchema>;
 
 /** Another species that shares the box. */
 export const MateSchema = z.strictObject({ animalId: CatalogIdSchema, count: within("count").int() });
-export type Mate = z.infer<typeof MateSchema>;
 
 const carried = <K extends keyof typeof OWN_SCHEMAS>(kind: K, most: number) => z.array(OWN_SCHEMAS[kind]).max(most);
 

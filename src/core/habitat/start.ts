@@ -23,7 +23,7 @@ export const STARTING_TOPS = {
 export type StartingTop = keyof typeof STARTING_TOPS;
 
 /** What a person gives to start a habitat; the layers follow from the animal. */
-export const StartSchema = z.strictObject({
+const StartSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   createdAt: InstantSchema,
@@ -46,7 +46,7 @@ const dressingFor = (animal: Animal, library: Library): string =>
   library.all("dressings").find((dressing) => dressing.climates.includes(animal.climate))?.id ?? "oakLitter";
 
 /** The recipe families are ordered by how usual they are, so the first one for a climate is the one to start from. */
-export const recipeFor = (animal: Animal, library: Library) =>
+const recipeFor = (animal: Animal, library: Library) =>
   library.all("recipes").find((recipe) => recipe.climates.includes(animal.climate)) ??
   library.get("recipes", "soilBased");
 

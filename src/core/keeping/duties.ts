@@ -14,7 +14,7 @@ export const DUTY_IDS = [
   "prune",
   "lamp",
 ] as const;
-export type DutyId = (typeof DUTY_IDS)[number];
+type DutyId = (typeof DUTY_IDS)[number];
 
 /** Something that comes round again. */
 export type Duty = { id: DutyId; everyDays: number; quantities: Record<string, number>; cautions: readonly Caution[] };

@@ -1,3 +1,3 @@
 /** The library: the one way to an entry, whoever wrote it. */
 export { STOCK, libraryOf, withOwn } from "./library";
-export type { Added, Library } from "./library";
+export type { Library } from "./library";

@@ -1,2 +1,2 @@
 /** Light over plants: what lamps give, what comes through the top, what plants want. */
-export { LED_SOURCE, PPFD_WANTED, ppfdAt, ppfdFromLumens } from "./light";
+export { PPFD_WANTED, ppfdAt, ppfdFromLumens } from "./light";

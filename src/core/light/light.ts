@@ -1,13 +1,11 @@
 import type { Plant, Range } from "../catalog";
-import { published, type Provenance } from "../catalog";
 import type { Design } from "../habitat";
 
-/** Photons of a white LED, µmol a second for each lumen: 1000 lux are 15 µmol/m²/s. */
+/**
+ * Photons of a white LED, µmol a second for each lumen: 1000 lux are 15 µmol/m²/s (Sharakshane 2018, An easy estimate of the PFDD for a
+ * plant illuminated with white LEDs, bioRxiv; recalled).
+ */
 const UMOL_PER_LUMEN = 0.015;
-export const LED_SOURCE: Provenance = published(
-  "Sharakshane 2018, An easy estimate of the PFDD for a plant illuminated with white LEDs, bioRxiv",
-  "1000 lx = 15 µmol/s/m²; recalled",
-);
 
 const CM2_PER_M2 = 10_000;
 

@@ -5,7 +5,7 @@ import { groundBounds, groundOutline } from "../shell";
 import { floorAreaCm2 } from "../strata";
 
 export const BOX_CODES = ["enough", "floorShort", "tooLow", "tooMany", "tooFlat", "tooUpright"] as const;
-export type BoxCode = (typeof BOX_CODES)[number];
+type BoxCode = (typeof BOX_CODES)[number];
 
 /** What is right or wrong with a box for its animal. `harm` means too small; `look` is a matter of shape. */
 export type BoxReason = { code: BoxCode; weight: "good" | "look" | "harm" } & Record<string, number | string>;

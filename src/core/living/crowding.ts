@@ -14,7 +14,7 @@ export const MONTHS_AHEAD = 12;
 export type Planted = Setting & { habitat: Pick<Design, "plants"> };
 
 /** A plant as it will stand after some months. */
-export type Grown = {
+type Grown = {
   stand: Stand;
   plant: Plant;
   heightCm: number;
@@ -38,7 +38,7 @@ const grownOf = weakMapMemoize((stand: Stand, plant: Plant, ground: Ground, shel
 });
 
 /** Plants as they will be after some months. @example grownPlants(scene, 12)[0]?.heightCm */
-export const grownPlants = ({ habitat, ground, library }: Planted, months: number): Grown[] =>
+const grownPlants = ({ habitat, ground, library }: Planted, months: number): Grown[] =>
   habitat.plants.map((stand) => grownOf(stand, library.get("plants", stand.plantId), ground, habitat.shell, months));
 
 /** Area two circles share. Standard lens formula. @example lensCm2(1, 1, 0) // 3.14 */
@@ -72,7 +72,7 @@ function apartCm(a: Grown, b: Grown): number {
 }
 
 /** How much of the smaller of two plants the other takes, 0 to 1. */
-export function overlapShare(a: Grown, b: Grown): number {
+function overlapShare(a: Grown, b: Grown): number {
   if (a.lying !== b.lying || Math.min(a.heightCm, b.heightCm) < COVER_CM) return 0;
   const [r, s] = [a.spreadCm / 2, b.spreadCm / 2];
   return lensCm2(r, s, apartCm(a, b)) / (Math.PI * Math.min(r, s) ** 2);

@@ -1,7 +1,7 @@
 import type { Envelope, Range } from "../catalog";
 
 /** How well a species lives at the very edge of what it tolerates, on a scale where its preferred range is 1. Rincon's own scale. */
-export const SCORE_AT_EDGE = 0.4;
+const SCORE_AT_EDGE = 0.4;
 
 const ramp = (value: number, edge: number, inner: number): number =>
   inner === edge ? 1 : SCORE_AT_EDGE + (1 - SCORE_AT_EDGE) * ((value - edge) / (inner - edge));

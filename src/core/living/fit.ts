@@ -3,7 +3,7 @@ import { overGround } from "../climate";
 import type { Design, Spot } from "../habitat";
 import { PPFD_WANTED } from "../light";
 import type { Setting } from "../scene";
-import { floorAreaCm2, type Ground } from "../strata";
+import { floorAreaCm2 } from "../strata";
 import { suitsBand } from "./envelope";
 import { foundOn, siteAt, type Found, type Place, type Site } from "./place";
 import { fit, GOOD_FROM, ranked, reason, type Fit, type FitReason } from "./reason";
@@ -65,14 +65,6 @@ function place(plant: Plant, { spot }: Found, animal: Animal): FitReason {
 
 /** Up to a quarter too tall can be kept down with scissors. */
 const TRIMMABLE = 1.25;
-
-/**
- * Head room over the ground at a place, cm. Never below nothing.
- *
- * @example headRoomCm(habitat, ground, { xCm: 30, yCm: 22 }) // 28.5
- */
-export const headRoomCm = (habitat: Pick<Design, "shell">, ground: Ground, { xCm, yCm }: Place): number =>
-  Math.max(0, habitat.shell.heightCm - ground.surfaceAt(xCm, yCm));
 
 function height(plant: Plant, { roomCm }: Found): FitReason {
   const quantities = { grownCm: plant.grownHeightCm, roomCm };

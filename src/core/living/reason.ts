@@ -48,8 +48,7 @@ export type Fit = { id: string; score: number; verdict: Verdict; reasons: FitRea
 export const GOOD_FROM = 0.8;
 const MISFIT_BELOW = 0.3;
 
-export const verdictOf = (score: number): Verdict =>
-  score >= GOOD_FROM ? "good" : score >= MISFIT_BELOW ? "fair" : "misfit";
+const verdictOf = (score: number): Verdict => (score >= GOOD_FROM ? "good" : score >= MISFIT_BELOW ? "fair" : "misfit");
 
 /**
  * One side of a fit. The quantities become part of it: it is made for thousands of plants and places at a time, and a copy costs most of that.

@@ -1,4 +1,4 @@
 /** What the box, its stand and its floor pane carry. */
 export { loads } from "./loads";
-export type { Lift, Load, Pane } from "./loads";
+export type { Load } from "./loads";
 export { evenStressMPa, patchStressMPa } from "./pane";

@@ -30,7 +30,7 @@ export const EventSchema = z.discriminatedUnion("kind", [
   event("struck", { eventId: IdSchema }),
 ]);
 export type LogEvent = z.infer<typeof EventSchema>;
-export type EventKind = LogEvent["kind"];
+type EventKind = LogEvent["kind"];
 /** An event as it is told, before it is given an id and a time. */
 export type Told = { [K in EventKind]: Omit<Extract<LogEvent, { kind: K }>, "id" | "at"> }[EventKind];
 

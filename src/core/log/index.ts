@@ -1,8 +1,8 @@
 /** The log of a habitat: events that are only ever added, samples in blocks with roll-ups, and what both say today. */
 export { EventSchema, LOSSES, standing } from "./events";
-export type { EventKind, LogEvent, Told } from "./events";
-export { NOTHING_HAPPENED, doneEvents, stateAt } from "./state";
-export type { DrawnOff, LogState, LostPlant, Seeded, TopUp } from "./state";
+export type { LogEvent, Told } from "./events";
+export { doneEvents, stateAt } from "./state";
+export type { LogState } from "./state";
 export {
   BLOCK_MS,
   MEASURABLES,
@@ -22,10 +22,10 @@ export {
 } from "./samples";
 export type { Measurable, Reading, Sample, SampleBlock, SamplePlace, SeriesId, SeriesSample } from "./samples";
 export { ROLLUP_STEPS, STEP_MS, finenessFor, pointsOf, rollup, thin } from "./rollups";
-export type { Rollup, RollupStep } from "./rollups";
+export type { Rollup } from "./rollups";
 export { newestIn } from "./newest";
 export type { Newest } from "./newest";
 export { NOTHING_LOGGED, blocksOfReadings, logNow } from "./habitat";
 export type { Habitat, LogNow } from "./habitat";
-export { PHASES, isLaid, phaseOf } from "./phase";
+export { isLaid, phaseOf } from "./phase";
 export type { Phase } from "./phase";

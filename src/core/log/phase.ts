@@ -1,7 +1,7 @@
 import type { LogState } from "./state";
 
 /** Where a habitat is in its life: drawn, being built, planted and growing in, or lived in. */
-export const PHASES = ["planned", "building", "growingIn", "living"] as const;
+const PHASES = ["planned", "building", "growingIn", "living"] as const;
 export type Phase = (typeof PHASES)[number];
 
 /** Steps after which what follows is waiting: the ground is laid, and plants or crew are in. */

@@ -1,10 +1,10 @@
 import { standing, type LogEvent } from "./events";
 
 type Of<K extends LogEvent["kind"]> = Extract<LogEvent, { kind: K }>;
-export type TopUp = Of<"toppedUp">;
-export type LostPlant = Of<"lost">;
-export type Seeded = Of<"seeded">;
-export type DrawnOff = Of<"drawnOff">;
+type TopUp = Of<"toppedUp">;
+type LostPlant = Of<"lost">;
+type Seeded = Of<"seeded">;
+type DrawnOff = Of<"drawnOff">;
 
 /** How a habitat stands on a day, as far as its log tells. Days are calendar days, ISO 8601. */
 export type LogState = {

@@ -79,7 +79,7 @@ const KEEPING: Keeping = {
 
 /** A rule as the solver reads it. */
 export const keeping = <K extends MatchRule["kind"]>(rule: Of<K>, at: number, terms: Terms): Constraint[] =>
-  (KEEPING[rule.kind] as Keeping[K])(rule, terms, limiter(at, terms));
+  KEEPING[rule.kind](rule, terms, limiter(at, terms));
 
 /** How far each meter stands from its range is told by a variable of its own. */
 export const meterDistances = (meters: readonly LinearMeter[], { question, total }: Terms): Constraint[] =>

@@ -5,6 +5,6 @@ export type { Clash, Relaxation } from "./clash";
 export { relaxedRules } from "./relax";
 export { linearMeters, linearOff } from "./linear";
 export { matchModel, partsOf } from "./model";
-export { groupNames, MATTER_GROUPS, MatchRuleSchema, measuredL } from "./question";
-export type { Given, MatchQuestion, MatchRule, MatterGroup, Solve } from "./question";
+export { groupNames, MatchRuleSchema, measuredL } from "./question";
+export type { MatchQuestion, MatchRule, Solve } from "./question";
 export { totalsOf } from "./totals";

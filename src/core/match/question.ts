@@ -7,7 +7,7 @@ const id = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/);
 const sharePct = z.number().min(0).max(100);
 
 /** Matters that rules speak of together. */
-export const MATTER_GROUPS = {
+const MATTER_GROUPS = {
   sand: ["sand"],
   leafOrWood: ["leaf", "wood", "bark"],
   char: ["char"],

@@ -7,19 +7,19 @@ export type Bench = { vesselL: number; scoopL: number; liftKg: number };
 /** Litres in place that are laid moist, and that are laid dry. */
 export type Laying = { looseL: number; moistL: number; dryL: number };
 
-export type Measured = {
+type Measured = {
   ingredientId: string;
   litres: number;
   scoops: number;
   perBatchL: number;
   perBatchScoops: number;
 };
-export type Soak = { ingredientId: string; bricks: number; brick: Brick; waterL: number };
+type Soak = { ingredientId: string; bricks: number; brick: Brick; waterL: number };
 
 /** The order of mixing: coarse stuff first, so that fines cling to it; what lives or breaks last. */
-export const MAKE_STEPS = ["soak", "coarse", "hold", "mineral", "clay", "char", "living", "wet", "squeeze"] as const;
-export type MakeStepId = (typeof MAKE_STEPS)[number];
-export type MakeStep = { id: MakeStepId; ingredientIds: string[] };
+const MAKE_STEPS = ["soak", "coarse", "hold", "mineral", "clay", "char", "living", "wet", "squeeze"] as const;
+type MakeStepId = (typeof MAKE_STEPS)[number];
+type MakeStep = { id: MakeStepId; ingredientIds: string[] };
 
 /** How a mix is made: what to measure out, in how many batches, how wet, how heavy, in which order. */
 export type MakePlan = {

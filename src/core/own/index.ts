@@ -8,7 +8,6 @@ export {
   keepRecipe,
   OWN_FORMAT,
   OWN_VERSION,
-  OwnShelfSchema,
   restored,
   sameName,
 } from "./shelf";

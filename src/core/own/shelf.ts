@@ -7,7 +7,7 @@ export const OWN_VERSION = 3;
 const MOST_OF_A_KIND = 500;
 
 /** What a builder added to the catalogue on this device. */
-export const OwnShelfSchema = z.strictObject({
+const OwnShelfSchema = z.strictObject({
   format: z.literal(OWN_FORMAT),
   formatVersion: z.literal(OWN_VERSION),
   recipes: z.array(OwnRecipeSchema).max(MOST_OF_A_KIND),

@@ -1,7 +1,6 @@
 /** The box itself: its mass, its air, what is built on its walls, what rigid things fit into it. */
 export { airing, boxKg, wallVolumeCm3 } from "./box";
-export type { Airing } from "./box";
 export { groundBounds, groundOutline, wallLengthCm, wallWork, wallWorks } from "./walls";
 export type { WallWork } from "./walls";
 export { PANEL_CODES, PANEL_PLACES, panelFit } from "./panelFit";
-export type { PanelCode, PanelPlace, PanelReason, Rigid } from "./panelFit";
+export type { PanelPlace, Rigid } from "./panelFit";

@@ -16,7 +16,7 @@ export const PANEL_CODES = [
   "rodTooLong",
   "rodTooShort",
 ] as const;
-export type PanelCode = (typeof PANEL_CODES)[number];
+type PanelCode = (typeof PANEL_CODES)[number];
 export type PanelReason = { code: PanelCode; weight: "good" | "look" | "harm" } & Record<string, number | string>;
 
 /** A rigid flat piece meant to stand against a wall, or a straight one meant to span. cm. */

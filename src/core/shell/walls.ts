@@ -71,6 +71,18 @@ function beadL(lengthCm: number, heightCm: number, everyCm: number): number {
   return ((2 * (lengthCm + heightCm) + rows * lengthCm) * circleCm2(rule("siliconeBeadMm"))) / CM3_PER_L;
 }
 
+/** A wall left as its build leaves it. */
+const NO_FINISH = {
+  coats: 0,
+  coatDays: 0,
+  cureDays: 0,
+  airDays: 0,
+  m2PerL: 0,
+  cartridgesPerM2: 0,
+  fibreLPerM2: 0,
+  kgPerM2: 0,
+} as const;
+
 /**
  * What one wall's build takes. Cans and cartridges are whole, as they are bought.
  *
@@ -78,7 +90,7 @@ function beadL(lengthCm: number, heightCm: number, everyCm: number): number {
  */
 export function wallWork(shell: Shell, treatment: Treatment, library: Library): WallWork {
   const kind = library.get("wallTreatments", treatment.treatmentId);
-  const finish = treatment.finishId === null ? undefined : library.get("wallFinishes", treatment.finishId);
+  const finish = treatment.finishId === null ? NO_FINISH : library.get("wallFinishes", treatment.finishId);
   const lengthCm = wallLengthCm(shell, treatment.wall);
   const area = lengthCm * shell.heightCm;
   const m2 = area / CM2_PER_M2;
@@ -93,15 +105,15 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
     roomL,
     floorCm2: lengthCm * treatment.thicknessCm,
     foamCans: foamL > 0 ? Math.ceil(foamL / kind.foamLPerCan - HAIR_CM) : 0,
-    cartridges: Math.ceil(siliconeL / rule("siliconeCartridgeL") + m2 * (finish?.cartridgesPerM2 ?? 0) - HAIR_CM),
-    paintL: coats(kind.coats, kind.m2PerL) + coats(finish?.coats ?? 0, finish?.m2PerL ?? 0),
-    fibreL: m2 * (finish?.fibreLPerM2 ?? 0),
+    cartridges: Math.ceil(siliconeL / rule("siliconeCartridgeL") + m2 * finish.cartridgesPerM2 - HAIR_CM),
+    paintL: coats(kind.coats, kind.m2PerL) + coats(finish.coats, finish.m2PerL),
+    fibreL: m2 * finish.fibreLPerM2,
     sheetCm2: treatment.treatmentId === "corkPanel" || treatment.treatmentId === "removablePanel" ? area : 0,
     clayL: treatment.treatmentId === "sculptedClay" ? roomL * (1 + kind.wastePct / 100) : 0,
-    massKg: m2 * (treatment.thicknessCm * kind.kgPerM2PerCm + (finish?.kgPerM2 ?? 0)),
+    massKg: m2 * (treatment.thicknessCm * kind.kgPerM2PerCm + finish.kgPerM2),
     setDays: kind.setDays,
-    finishDays: finish ? Math.ceil(finish.coats * finish.coatDays) + finish.cureDays : 0,
-    airDays: Math.max(kind.airDays, finish?.airDays ?? 0),
+    finishDays: Math.ceil(finish.coats * finish.coatDays) + finish.cureDays,
+    airDays: Math.max(kind.airDays, finish.airDays),
   };
 }
 

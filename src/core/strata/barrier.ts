@@ -4,7 +4,7 @@ import { bounds, perimeterCm, type Polygon } from "../shape";
 import type { Ground } from "./ground";
 
 /** A hole to cut for what passes through. From the sheet's own left and front edge. */
-export type Notch = {
+type Notch = {
   solidId: string;
   kindId: string;
   round: boolean;

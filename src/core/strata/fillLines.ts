@@ -7,9 +7,9 @@ import type { Patch } from "./terrain";
 
 /** Where on the floor's edge a strip is taped up. */
 export const STRIP_PLACES = ["frontLeft", "frontRight", "backLeft", "backRight", "left", "right"] as const;
-export type StripPlace = (typeof STRIP_PLACES)[number];
+type StripPlace = (typeof STRIP_PLACES)[number];
 
-export type FillLine = {
+type FillLine = {
   layerId: string;
   /** Height to which it is pressed, and to which it is poured loose, cm from the glass. */
   pressedCm: number;

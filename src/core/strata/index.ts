@@ -1,21 +1,19 @@
 /** The ground from the glass up: fields of height, levels, volumes, masses, water, what stands in it, fill lines, cut sheets. */
 export { cutSheets } from "./barrier";
-export type { CutSheet, Notch } from "./barrier";
+export type { CutSheet } from "./barrier";
 export { depthOfL, floorAreaCm2, wedgeL } from "./levels";
-export type { Level, Slope } from "./levels";
-export { legPlans, legSpacingCm } from "./falseBottom";
+export type { Level } from "./levels";
+export { legSpacingCm } from "./falseBottom";
 export type { LegPlan } from "./falseBottom";
 export { STRIP_PLACES, fillStrips } from "./fillLines";
-export type { FillLine, FillStrip, StripPlace } from "./fillLines";
+export type { FillStrip } from "./fillLines";
 export { mixtureOf } from "./mass";
 export { innerEdges } from "./solids";
 export type { Solid } from "./solids";
-export { moundCm, moundCm3 } from "./heaps";
-export type { GroundPlan, Patch, Slab, Terrain } from "./terrain";
+export { moundCm } from "./heaps";
+export type { Patch, Slab, Terrain } from "./terrain";
 export { tooSteep } from "./slopes";
-export type { Steep } from "./slopes";
 export { lineAtL } from "./water";
-export type { WaterStore } from "./water";
 export { ground } from "./ground";
 export type { Ground } from "./ground";
 export { mixWanted } from "./mixWanted";

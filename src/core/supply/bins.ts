@@ -22,7 +22,7 @@ const amount = (most: number) => z.number().min(0).max(most);
 const size = z.number().min(0.1).max(10_000);
 
 /** How much of a thing: loose litres, a sheet, a length, or a number of pieces. */
-export const AmountSchema = z.discriminatedUnion("kind", [
+const AmountSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("loose"), looseL: amount(100_000) }),
   z.strictObject({ kind: z.literal("sheet"), widthCm: size, depthCm: size }),
   z.strictObject({ kind: z.literal("length"), lengthCm: amount(1_000_000) }),
@@ -36,7 +36,7 @@ const thing = { shelf: z.enum(BUYABLE), itemId: z.string() };
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 
 /** A pack as a shop sells it. A brick holds what it swells to. The price is the buyer's own. */
-export const PackSchema = z.strictObject({
+const PackSchema = z.strictObject({
   id,
   ...thing,
   form: z.enum(PACK_FORMS),
@@ -45,7 +45,7 @@ export const PackSchema = z.strictObject({
 });
 export type Pack = z.infer<typeof PackSchema>;
 
-export const StockSchema = z.strictObject({ id, ...thing, amount: AmountSchema });
+const StockSchema = z.strictObject({ id, ...thing, amount: AmountSchema });
 export type Stock = z.infer<typeof StockSchema>;
 
 /** What is on the builder's own shelves, and what the shops have. */

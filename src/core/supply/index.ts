@@ -1,25 +1,13 @@
 /** What to buy: requirements, what is in the bins, the choice of whole packs. */
 export { needs } from "./needs";
 export type { Need } from "./needs";
-export {
-  AmountSchema,
-  BUYABLE,
-  BinsSchema,
-  EMPTY_BINS,
-  PACK_FORMS,
-  PackSchema,
-  buyables,
-  unitOf,
-  withPack,
-  withStock,
-} from "./bins";
-export type { Amount, Bins, Buyable, Pack, Stock } from "./bins";
+export { BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, buyables, unitOf, withPack, withStock } from "./bins";
+export type { Amount, Bins, Buyable, Pack } from "./bins";
 export { litrePrices, litresInStock, mixPricePerL } from "./loose";
 export { standsIn } from "./interchange";
 export { inStock } from "./covers";
 export { wantsOf } from "./wants";
-export type { Want } from "./wants";
 export { AIMS, packQuestion } from "./packModel";
-export type { Aim, PackQuestion } from "./packModel";
+export type { Aim } from "./packModel";
 export { packChoice } from "./packs";
-export type { Buy, Choice } from "./packs";
+export type { Choice } from "./packs";

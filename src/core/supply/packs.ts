@@ -3,7 +3,7 @@ import type { Buyable, Pack } from "./bins";
 import { boughtOf, givenOf, type PackQuestion } from "./packModel";
 import type { Want } from "./wants";
 
-export type Buy = { pack: Pack; count: number };
+type Buy = { pack: Pack; count: number };
 export type Choice = {
   status: Solution["status"];
   buys: readonly Buy[];

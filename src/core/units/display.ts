@@ -48,6 +48,33 @@ export function inchesOnTape(inches: number): string {
 
 const decimalsFor = (value: number): number => (Math.abs(value) >= 99.95 ? 0 : 1);
 
+type Printer = (value: number, locale: string) => Shown;
+/** A figure in one unit, with so many decimals as its size asks for, or as many as are told. */
+const plain =
+  (unit: string, perUnit: number, digits: (value: number) => number = decimalsFor): Printer =>
+  (value, locale) => ({ figure: decimal(value / perUnit, digits(value), locale), unit });
+const fixed = (digits: number) => () => digits;
+
+const litres = plain("L", 1, (value) => (value < 1 ? 2 : decimalsFor(value)));
+const cubicFeet = plain("ft³", L_PER_CUBIC_FOOT, fixed(2));
+const dryQuarts = plain("qt", L_PER_US_DRY_QUART, fixed(1));
+const percent = plain("%", 1, fixed(0));
+const celsius = plain("°C", 1, (value) => (Number.isInteger(Math.round(value * 10) / 10) ? 0 : 1));
+const fahrenheit: Printer = (value, locale) => ({ figure: decimal(celsiusToFahrenheit(value), 0, locale), unit: "°F" });
+const tapeInches: Printer = (value) => ({ figure: inchesOnTape(value / CM_PER_INCH), unit: "in" });
+
+const PRINTERS: Record<MeasureKind, Record<UnitSystem, Printer>> = {
+  length: { metric: plain("cm", 1), us: tapeInches },
+  volume: {
+    metric: litres,
+    us: (value, locale) => (value >= L_PER_CUBIC_FOOT ? cubicFeet(value, locale) : dryQuarts(value, locale)),
+  },
+  water: { metric: litres, us: plain("gal", L_PER_US_GALLON, fixed(2)) },
+  mass: { metric: plain("kg", 1), us: plain("lb", KG_PER_POUND) },
+  temperature: { metric: celsius, us: fahrenheit },
+  humidity: { metric: percent, us: percent },
+};
+
 /**
  * Prints a quantity held in base units in the chosen system and locale.
  * Lengths in US units are tape inches; loose volumes are dry quarts (cubic feet from one up); water is gallons.
@@ -56,36 +83,8 @@ const decimalsFor = (value: number): number => (Math.abs(value) >= 99.95 ? 0 : 1
  * @example show(6.5, "length", "us", "en")      // { figure: "2 9/16", unit: "in" }
  * @example show(13.5, "volume", "metric", "en") // { figure: "13.5", unit: "L" }
  */
-export function show(value: number, kind: MeasureKind, system: UnitSystem, locale: string): Shown {
-  const us = system === "us";
-  switch (kind) {
-    case "length":
-      return us
-        ? { figure: inchesOnTape(value / CM_PER_INCH), unit: "in" }
-        : { figure: decimal(value, decimalsFor(value), locale), unit: "cm" };
-    case "volume": {
-      if (!us) return { figure: decimal(value, value < 1 ? 2 : decimalsFor(value), locale), unit: "L" };
-      const cubicFeet = value / L_PER_CUBIC_FOOT;
-      return cubicFeet >= 1
-        ? { figure: decimal(cubicFeet, 2, locale), unit: "ft³" }
-        : { figure: decimal(value / L_PER_US_DRY_QUART, 1, locale), unit: "qt" };
-    }
-    case "water":
-      return us
-        ? { figure: decimal(value / L_PER_US_GALLON, 2, locale), unit: "gal" }
-        : { figure: decimal(value, value < 1 ? 2 : decimalsFor(value), locale), unit: "L" };
-    case "mass":
-      return us
-        ? { figure: decimal(value / KG_PER_POUND, decimalsFor(value), locale), unit: "lb" }
-        : { figure: decimal(value, decimalsFor(value), locale), unit: "kg" };
-    case "temperature":
-      return us
-        ? { figure: decimal(celsiusToFahrenheit(value), 0, locale), unit: "°F" }
-        : { figure: decimal(value, Number.isInteger(Math.round(value * 10) / 10) ? 0 : 1, locale), unit: "°C" };
-    case "humidity":
-      return { figure: decimal(value, 0, locale), unit: "%" };
-  }
-}
+export const show = (value: number, kind: MeasureKind, system: UnitSystem, locale: string): Shown =>
+  PRINTERS[kind][system](value, locale);
 
 /** Prints a plain count or share. @example showNumber(27.27, 1, "en") // "27.3" */
 export const showNumber = (value: number, digits: number, locale: string): string => decimal(value, digits, locale);

@@ -2,7 +2,7 @@
 export * from "./factors";
 export { readNumber } from "./number";
 export { parseMeasure, parseSize } from "./parse";
-export type { Measured, MeasureKind, MeasureProblem, Sized, SizeProblem, UnitSystem } from "./parse";
+export type { MeasureKind, UnitSystem } from "./parse";
 export { inchesOnTape, show, showNumber } from "./display";
 export type { Shown } from "./display";
 export { daysAfter, daysBetween, monthsBetween } from "./days";

@@ -15,7 +15,7 @@ import { readNumber } from "./number";
 export type MeasureKind = "length" | "volume" | "water" | "mass" | "temperature" | "humidity";
 export type UnitSystem = "metric" | "us";
 
-export type MeasureProblem =
+type MeasureProblem =
   | { code: "measure.empty" }
   | { code: "measure.unreadable"; text: string }
   | { code: "measure.wrongUnit"; text: string; kind: MeasureKind };
@@ -112,7 +112,7 @@ export function parseMeasure(text: string, kind: MeasureKind, system: UnitSystem
   return { ok: true, value: total };
 }
 
-export type SizeProblem = MeasureProblem | { code: "size.notThree"; text: string };
+type SizeProblem = MeasureProblem | { code: "size.notThree"; text: string };
 export type Sized =
   { ok: true; size: [widthCm: number, depthCm: number, heightCm: number] } | { ok: false; problem: SizeProblem };
 

@@ -1,119 +1,57 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useMemo, useState } from "react";
-import { CLIMATE_CLASSES, type CatalogKind, type ClimateClass, type OwnEntry } from "@/core/catalog";
-import { EMPTY_SHELF, keepEntry } from "@/core/own";
-import { chooseUnits, putOwn, useDesigns, useOwn } from "@/store";
+import { useState } from "react";
+import type { CatalogKind } from "@/core/catalog";
+import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
+import { chooseUnits, useOwn } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
-import { useSearch } from "@/ui/useSearch";
-import { capital, useFigures, useSay, useLibrary } from "@/words";
+import { useFigures, useSay } from "@/words";
 import { CompareEntries } from "./CompareEntries";
-import { climatesFor, entriesOf, fittingIds, latinOf, ownKindOf, subKindOf, synonymsOf } from "./entries";
+import { copyEntry } from "./copyEntry";
+import { ownKindOf, type Shown } from "./entries";
 import { Entry } from "./Entry";
 import { EntryList } from "./EntryList";
+import { Filters } from "./Filters";
 import css from "./Library.module.css";
 import { OwnForm } from "./OwnForm";
-import { newOwnId, OwnTools, stockNames } from "./OwnTools";
+import { OwnTools } from "./OwnTools";
 import { SHARES, SHELVES } from "./shares";
-import { valueWord } from "./traits";
+import { ANYTHING, useShown } from "./useShown";
 
 const MOST_COMPARED = 4;
-const ANY = "";
+
+/** The entry that is looked at: the one chosen, else the first that Rincon comes with. */
+const lookedAt = (shown: readonly Shown[], chosen: string | undefined, ownIds: ReadonlySet<string>) =>
+  shown.find(({ id }) => id === chosen) ?? shown.find(({ id }) => !ownIds.has(id)) ?? shown[0];
 
 /** Every catalogue entry with its figures and where each comes from: searched, filtered, compared, copied and changed. */
 export function Library() {
   const say = useSay();
-  const library = useLibrary();
   const figures = useFigures();
   const own = useOwn() ?? EMPTY_SHELF;
-  const habitats = useDesigns();
   const [kind, setKind] = useState<CatalogKind>("animals");
-  const [sought, setSought] = useState("");
-  const [subKind, setSubKind] = useState(ANY);
-  const [climate, setClimate] = useState<ClimateClass | typeof ANY>(ANY);
-  const [habitatId, setHabitatId] = useState(ANY);
+  const [sought, setSought] = useState(ANYTHING);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [comparing, setComparing] = useState(false);
   const [told, setTold] = useState("");
-
-  const entries = useMemo(() => entriesOf(kind, library), [kind, library]);
-  const find = useSearch(entries, (entry) => [say.nameOf(kind, entry.id), latinOf(entry), ...synonymsOf(entry)]);
-  const found = find(sought);
-  const subKinds = [...new Set(entries.flatMap((entry) => subKindOf(entry) ?? []))];
-  const climatic = entries.some((entry) => climatesFor(entry) !== undefined);
-  const habitat = habitats.find(({ id }) => id === habitatId);
-  const fitting = useMemo(
-    () => (habitat ? fittingIds(kind, entries, habitat, library) : undefined),
-    [habitat, kind, entries, library],
-  );
-  const shown = entries.filter(
-    (entry) =>
-      (found === undefined || found.has(entry.id)) &&
-      (subKind === ANY || subKindOf(entry) === subKind) &&
-      (climate === ANY || (climatesFor(entry) ?? []).includes(climate)) &&
-      (fitting === undefined || fitting.has(entry.id)),
-  );
+  const { entries, shown } = useShown(kind, sought);
   const mine = ownKindOf(kind);
   const ownIds = new Set(mine ? own[mine].map(({ id }) => id) : []);
-  const entry = shown.find(({ id }) => id === chosen) ?? shown.find(({ id }) => !ownIds.has(id)) ?? shown[0];
-  const ownEntry = mine && own[mine].find(({ id }) => id === entry?.id);
   const compared = picked.flatMap((id) => entries.find((one) => one.id === id) ?? []);
 
+  const pick = (ids: readonly string[]) => {
+    setPicked(ids);
+    if (ids.length === 0) setComparing(false);
+  };
   const goTo = (next: CatalogKind) => {
     setKind(next);
-    setSubKind(ANY);
-    setClimate(ANY);
+    setSought({ ...sought, subKind: ANYTHING.subKind, climate: ANYTHING.climate });
     setChosen(undefined);
-    setPicked([]);
-    setComparing(false);
+    pick([]);
     setTold("");
   };
-  const copy = async (id: string) => {
-    const from = mine && library.find(mine, id);
-    if (!mine || !from) return;
-    const taken = [...stockNames(mine, say), ...own[mine].map(({ name }) => name)];
-    const base = say("library:own.copyName", { name: capital(say.nameOf(kind, id)) });
-    const name =
-      [base, ...Array.from({ length: taken.length }, (_, at) => `${base} ${at + 2}`)].find(
-        (one) => !taken.includes(one),
-      ) ?? base;
-    const newId = newOwnId();
-    const kept = keepEntry(
-      own,
-      mine,
-      { ...from, id: newId, name, basedOn: id } as unknown as OwnEntry,
-      stockNames(mine, say),
-    );
-    if (!kept.ok) return;
-    await putOwn(kept.shelf);
-    setChosen(newId);
-  };
-  const filter = (
-    label: string,
-    value: string,
-    options: readonly { value: string; text: string }[],
-    onChange: (value: string) => void,
-  ) => (
-    <TextField
-      select
-      label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-      sx={{ minWidth: 150, flex: 1, maxWidth: 240 }}
-    >
-      <MenuItem value={ANY}>{say("library:filters.any")}</MenuItem>
-      {options.map((option) => (
-        <MenuItem key={option.value} value={option.value}>
-          {option.text}
-        </MenuItem>
-      ))}
-    </TextField>
-  );
   return (
     <div className={css.page}>
       <AppHeader place="library" onUnits={chooseUnits} />
@@ -142,51 +80,7 @@ export function Library() {
           />
         </div>
         <div className={css.filters}>
-          <TextField
-            label={say("library:search")}
-            value={sought}
-            onChange={(event) => setSought(event.target.value)}
-            sx={{ flex: 2, minWidth: 180, maxWidth: 320 }}
-          />
-          {subKinds.length > 1
-            ? filter(
-                say("library:filters.kind"),
-                subKind,
-                subKinds.map((value) => ({
-                  value,
-                  text: capital(
-                    valueWord(
-                      kind === "ingredients"
-                        ? "matter"
-                        : kind === "gear"
-                          ? "purpose"
-                          : kind === "crew"
-                            ? "group"
-                            : "kind",
-                      value,
-                      say,
-                    ),
-                  ),
-                })),
-                setSubKind,
-              )
-            : null}
-          {climatic
-            ? filter(
-                say("library:filters.climate"),
-                climate,
-                CLIMATE_CLASSES.map((value) => ({ value, text: capital(say(`library:values.climate.${value}`)) })),
-                (value) => setClimate(CLIMATE_CLASSES.find((one) => one === value) ?? ANY),
-              )
-            : null}
-          {kind === "plants" || kind === "crew"
-            ? filter(
-                say("library:filters.fits"),
-                habitatId,
-                habitats.map(({ id, name }) => ({ value: id, text: name })),
-                setHabitatId,
-              )
-            : null}
+          <Filters kind={kind} entries={entries} sought={sought} onChange={setSought} />
           <span className={css.count} role="status">
             {say("library:count", { count: shown.length })}
           </span>
@@ -195,14 +89,7 @@ export function Library() {
               <Button size="small" disabled={picked.length < 2} onClick={() => setComparing(true)}>
                 {say("library:compare.go", { count: picked.length })}
               </Button>
-              <Button
-                size="small"
-                variant="text"
-                onClick={() => {
-                  setPicked([]);
-                  setComparing(false);
-                }}
-              >
+              <Button size="small" variant="text" onClick={() => pick([])}>
                 {say("library:compare.clear")}
               </Button>
             </span>
@@ -221,31 +108,51 @@ export function Library() {
               kind={kind}
               entries={shown}
               ownIds={ownIds}
-              chosen={entry?.id}
+              chosen={lookedAt(shown, chosen, ownIds)?.id}
               picked={picked}
               full={picked.length >= MOST_COMPARED}
               onChoose={setChosen}
-              onPick={(id) => setPicked(picked.includes(id) ? picked.filter((other) => other !== id) : [...picked, id])}
+              onPick={(id) => pick(picked.includes(id) ? picked.filter((other) => other !== id) : [...picked, id])}
             />
-            {ownEntry && mine ? (
-              <OwnForm
-                key={ownEntry.id}
-                kind={mine}
-                item={ownEntry}
-                own={own}
-                onGone={(text) => {
-                  setTold(text);
-                  setChosen(undefined);
-                }}
-              />
-            ) : entry ? (
-              <Entry kind={kind} entry={entry} onCopy={mine ? () => void copy(entry.id) : undefined} />
-            ) : (
-              <p className={css.none}>{say("library:choose")}</p>
-            )}
+            <Looked
+              kind={kind}
+              entry={lookedAt(shown, chosen, ownIds)}
+              own={own}
+              onCopied={setChosen}
+              onGone={(text) => {
+                setTold(text);
+                setChosen(undefined);
+              }}
+            />
           </div>
         )}
       </main>
     </div>
   );
+}
+
+/** The entry that is looked at: figures to read, or one's own to change. */
+function Looked({
+  kind,
+  entry,
+  own,
+  onCopied,
+  onGone,
+}: {
+  kind: CatalogKind;
+  entry: Shown | undefined;
+  own: OwnShelf;
+  onCopied: (id: string) => void;
+  onGone: (text: string) => void;
+}) {
+  const say = useSay();
+  const mine = ownKindOf(kind);
+  if (!entry) return <p className={css.none}>{say("library:choose")}</p>;
+  const ownEntry = mine && own[mine].find(({ id }) => id === entry.id);
+  if (mine && ownEntry) return <OwnForm key={ownEntry.id} kind={mine} item={ownEntry} own={own} onGone={onGone} />;
+  const copy = async () => {
+    const id = mine && (await copyEntry(own, mine, entry, say));
+    if (id) onCopied(id);
+  };
+  return <Entry kind={kind} entry={entry} onCopy={mine ? () => void copy() : undefined} />;
 }

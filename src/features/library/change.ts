@@ -90,12 +90,10 @@ export const CHOICES: Record<OwnKind, readonly Choice[]> = {
 };
 
 function replaced(item: unknown, [first = "", ...rest]: readonly string[], value: number): unknown {
-  if (Array.isArray(item))
-    return item.map((one, at) =>
-      String(at) === first ? (rest.length === 0 ? value : replaced(one, rest, value)) : one,
-    );
+  const next = (inner: unknown): unknown => (rest.length === 0 ? value : replaced(inner, rest, value));
+  if (Array.isArray(item)) return item.map((one: unknown, at) => (String(at) === first ? next(one) : one));
   const plain = item as Record<string, unknown>;
-  return { ...plain, [first]: rest.length === 0 ? value : replaced(plain[first], rest, value) };
+  return { ...plain, [first]: next(plain[first]) };
 }
 
 /** Sets one figure by its path. What was changed by hand is no longer vouched for by where the copy came from. */
@@ -107,7 +105,7 @@ export function withFigure(entry: OwnEntry, path: string, value: number): OwnEnt
 /** Makes another choice, and what must follow from it: peat is a matter, and what is not safe to dig in says so. */
 export function withChoice(entry: OwnEntry, key: Choice["key"], value: string): OwnEntry {
   const told = value === "true" || value === "false" ? value === "true" : value;
-  const next = { ...entry, [key]: told } as OwnEntry;
+  const next = { ...entry, [key]: told };
   if (!("matter" in next)) return next;
   const cautions: Caution[] = [
     ...next.cautions.filter((code) => code !== "notToDigIn"),

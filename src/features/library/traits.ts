@@ -39,7 +39,7 @@ export type Trait = { key: string; label: string; text: string };
 
 const valueWord = (key: string, value: string, say: Say): string => {
   const word = key === "matter" ? `mix:matters.${value}` : `library:values.${key}.${value}`;
-  return isWord(word) ? say(word as "library:values.climate.arid") : value;
+  return isWord(word) ? say(word) : value;
 };
 
 /** What an entry is, in words. @example traitsOf(entry("plants", "nervePlant"), say)[0] // { key: "kind", label: "Kind", text: "leaf plant" } */

@@ -1,14 +1,15 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import { useId, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { asPercent, litresFor, normalise, shifted, toldTotal } from "@/core/mix";
 import { useOpen } from "@/store";
 import { Pills } from "@/ui/parts";
-import { Handle, plain, TexturePattern, useSize } from "@/ui/section";
+import { useSize } from "@/ui/section";
 import { useFigures, useSay } from "@/words";
 import { AddIngredient } from "./AddIngredient";
 import css from "./Jar.module.css";
+import { JarPicture } from "./JarPicture";
 import { bandsOf } from "./jarShape";
 import { PartRow, type ToldAs } from "./PartRow";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
@@ -19,8 +20,6 @@ const JAR_PX = { wide: 210, narrow: 92 };
 const LEADER_PX = { wide: 34, narrow: 20 };
 const NARROW_PX = 620;
 const LOOKS_LIKE_PERCENT = 60;
-/** One arrow press moves a boundary by a hundredth of the jar. */
-const STEP_PCT = 1;
 
 /** The mix standing in a jar beside its parts: drag a boundary, type a part, lock what shall stay. */
 export function JarBench({
@@ -36,7 +35,6 @@ export function JarBench({
   const figures = useFigures();
   const { edit } = useOpen();
   const { mix, pantry, laying } = hand;
-  const prefix = useId();
   const [ref, size] = useSize();
   const total = toldTotal(mix.parts);
   const [wanted, setToldAs] = useState<ToldAs | undefined>(undefined);
@@ -49,8 +47,6 @@ export function JarBench({
   const measuredL = [...litres.values()].reduce((sum, one) => sum + one, 0);
   const bands = bandsOf(shares);
   const height = Math.max(shares.length * ROW_PX, Math.min(size?.height ?? 0, 470), 240);
-  const jarHeight = height - 16;
-  const yOf = (share: number) => 10 + jarHeight * (1 - share);
   const rows = bands.toReversed();
   const rowPx = height / Math.max(1, rows.length);
   const allLocked = mix.parts.length > 0 && mix.parts.every((part) => locked.has(part.ingredientId));
@@ -72,93 +68,15 @@ export function JarBench({
         <p className={css.empty}>{say("mix:empty")}</p>
       ) : (
         <div className={css.stand} style={{ height, gridTemplateColumns: `${jarPx + leaderPx}px minmax(0, 460px)` }}>
-          <svg width={jarPx + leaderPx} height={height} role="group" aria-label={say("mix:jar")}>
-            <defs>
-              {bands.map(({ part }) => (
-                <TexturePattern
-                  key={part.ingredientId}
-                  id={`${prefix}-${part.ingredientId}`}
-                  material={plain(pantry(part.ingredientId).look)}
-                  pxPerCm={14}
-                />
-              ))}
-              <clipPath id={`${prefix}-jar`}>
-                <rect x={3} y={10} width={jarPx - 6} height={jarHeight} rx={18} />
-              </clipPath>
-            </defs>
-            <g clipPath={`url(#${prefix}-jar)`}>
-              {bands.map(({ part, from, to }) => (
-                <rect
-                  key={part.ingredientId}
-                  x={3}
-                  y={yOf(to)}
-                  width={jarPx - 6}
-                  height={jarHeight * (to - from) + 0.5}
-                  fill={`url(#${prefix}-${part.ingredientId})`}
-                />
-              ))}
-              {bands.slice(0, -1).map(({ part, to }) => (
-                <path
-                  key={part.ingredientId}
-                  d={`M3 ${yOf(to)}H${jarPx - 3}`}
-                  stroke="var(--sheet)"
-                  strokeWidth={1.4}
-                  opacity={0.75}
-                />
-              ))}
-            </g>
-            <rect
-              x={3}
-              y={10}
-              width={jarPx - 6}
-              height={jarHeight}
-              rx={18}
-              fill="none"
-              stroke="var(--glass)"
-              strokeWidth={2.6}
-            />
-            <path d={`M0 8H${jarPx}`} stroke="var(--glass)" strokeWidth={6} strokeLinecap="round" />
-            {rows.map(({ part, from, to }, at) => {
-              const anchor = yOf((from + to) / 2);
-              const y = (at + 0.5) * rowPx;
-              return (
-                <path
-                  key={part.ingredientId}
-                  d={`M${jarPx - 1} ${anchor}L${jarPx + leaderPx - 10} ${y}h10`}
-                  fill="none"
-                  stroke="var(--soft)"
-                  strokeWidth={1.2}
-                />
-              );
-            })}
-            {allLocked
-              ? null
-              : bands.slice(0, -1).map(({ part, to }, at) => {
-                  const above = bands[at + 1]?.part.ingredientId ?? "";
-                  const [belowName, aboveName] = [
-                    say.nameOf("ingredients", part.ingredientId),
-                    say.nameOf("ingredients", above),
-                  ];
-                  return (
-                    <Handle
-                      key={part.ingredientId}
-                      x={jarPx / 2 + (at % 2 === 0 ? -26 : 26)}
-                      y={yOf(to)}
-                      pxPerCm={jarHeight / 100}
-                      valueCm={to * 100}
-                      leastCm={0}
-                      mostCm={100}
-                      stepCm={STEP_PCT}
-                      label={say("mix:boundary", { below: belowName, above: aboveName })}
-                      valueText={say("mix:boundaryAt", {
-                        below: belowName,
-                        share: figures.number(part.share * 100, 1),
-                      })}
-                      onMove={(toPct, gesture) => move(at, toPct, gesture)}
-                    />
-                  );
-                })}
-          </svg>
+          <JarPicture
+            parts={bands}
+            pantry={pantry}
+            jarPx={jarPx}
+            leaderPx={leaderPx}
+            height={height}
+            still={allLocked}
+            onMove={move}
+          />
           <ul className={css.rows} aria-label={say("mix:ingredientsInMix")}>
             {rows.map(({ part }) => (
               <PartRow

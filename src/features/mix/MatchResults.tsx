@@ -125,7 +125,7 @@ function Found({
 }
 
 /** Parts of a mix with their litres, and which of them must still be bought. */
-export function PartsTable({ hand, parts, looseL }: { hand: MixAtHand; parts: Parts; looseL: number }) {
+function PartsTable({ hand, parts, looseL }: { hand: MixAtHand; parts: Parts; looseL: number }) {
   const say = useSay();
   const figures = useFigures();
   const total = toldTotal(parts);

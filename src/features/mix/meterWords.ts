@@ -5,43 +5,43 @@ const LEVELS = 6;
 type Level = 0 | 1 | 2 | 3 | 4 | 5;
 const levelOf = (value: number): Level => Math.min(LEVELS - 1, Math.max(0, Math.round(value))) as Level;
 
+type Told = { say: Say; figures: Figures; currency: string };
+type Teller = (value: number, told: Told) => string;
+
+const percolation: Teller = (value, { say }) => say(`mix:percolation.${levelOf(value)}`);
+const level: Teller = (value, { say }) => say(`mix:levels.${levelOf(value)}`);
+const pctVol: Teller = (value, { say, figures }) => say("mix:pctVol", { figure: figures.number(value, 0) });
+const litreMass: Teller = (value, { say }) => say("mix:mass", { litreKg: value });
+const [, MOST_MONTHS] = SCALES.lasts;
+
+const TELLERS: Record<MeterId, Teller> = {
+  water: pctVol,
+  easyWater: pctVol,
+  air: pctVol,
+  drains: percolation,
+  dryKg: litreMass,
+  wetKg: litreMass,
+  acid: (value, { say, figures }) => say("mix:phOf", { figure: figures.number(value, 1) }),
+  burrow: (value, { say, figures }) => say("mix:kPa", { figure: figures.number(value, 1) }),
+  nutrients: level,
+  crewFood: level,
+  dust: level,
+  lasts: (value, { say, figures }) =>
+    value >= MOST_MONTHS
+      ? say("mix:monthsOver", { figure: figures.number(MOST_MONTHS, 0) })
+      : say("mix:months", { figure: figures.number(value, 0) }),
+  price: (value, { currency }) => moneyPrinted(value, currency),
+  peat: (value, { say, figures }) => say("mix:share", { share: figures.number(value, 0) }),
+};
+
 /** A reading as it is told beside its scale. @example sayReading("acid", 5.9, …) // "5.9 pH" */
-export function sayReading(
+export const sayReading = (
   id: MeterId,
   value: number | undefined,
   say: Say,
   figures: Figures,
   currency: string,
-): string {
-  if (value === undefined) return say("mix:noPrice");
-  switch (id) {
-    case "water":
-    case "easyWater":
-    case "air":
-      return say("mix:pctVol", { figure: figures.number(value, 0) });
-    case "drains":
-      return say(`mix:percolation.${levelOf(value)}`);
-    case "dryKg":
-    case "wetKg":
-      return say("mix:mass", { litreKg: value });
-    case "acid":
-      return say("mix:phOf", { figure: figures.number(value, 1) });
-    case "burrow":
-      return say("mix:kPa", { figure: figures.number(value, 1) });
-    case "nutrients":
-    case "crewFood":
-    case "dust":
-      return say(`mix:levels.${levelOf(value)}`);
-    case "lasts":
-      return value >= SCALES.lasts[1]
-        ? say("mix:monthsOver", { figure: figures.number(SCALES.lasts[1], 0) })
-        : say("mix:months", { figure: figures.number(value, 0) });
-    case "price":
-      return moneyPrinted(value, currency);
-    case "peat":
-      return say("mix:share", { share: figures.number(value, 0) });
-  }
-}
+): string => (value === undefined ? say("mix:noPrice") : TELLERS[id](value, { say, figures, currency }));
 
 export const readingOf = (readings: Readings, id: MeterId): number | undefined => readings[id];
 

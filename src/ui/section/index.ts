@@ -1,20 +1,17 @@
 /** The section through the box, to scale: its body, rulers, tags, handles and miniature. */
-export { acrossOf, alongOf, fittingScale, frameOf, VIEWS } from "./frame";
-export type { Frame, Margins, View } from "./frame";
+export type { Frame, View } from "./frame";
 export { Grip } from "./Grip";
 export { Handle, newGesture } from "./Handle";
 export { Miniature } from "./Miniature";
 export { groundColor } from "./Texture";
-export { ingredientLook, materialOf, mixMaterial, plain } from "./material";
+export { materialOf, plain } from "./material";
 export type { Material } from "./material";
 export { OutlineDrawing } from "./OutlineDrawing";
-export { Rulers } from "./Rulers";
-export { PieceShape, solidBox } from "./pieceShape";
+export { solidBox } from "./pieceShape";
 export { wallMaterial } from "./Walls";
-export { SectionBody } from "./SectionBody";
 export { Swatch } from "./Swatch";
 export { TexturePattern } from "./Texture";
-export { spreadTags, Tags } from "./Tags";
+export { Tags } from "./Tags";
 export type { Tag } from "./Tags";
 export { BenchSection } from "./BenchSection";
 export { mixName, useLayerNames } from "./useLayerNames";

@@ -3,7 +3,7 @@ import { bounds, contains } from "@/core/shape";
 import type { Frame } from "./frame";
 
 /** A layer in the cut: its underside and its top at each place, cm from the glass; the same where it does not lie. */
-export type Band = { layerId: string; belowCm: readonly number[]; aboveCm: readonly number[] };
+type Band = { layerId: string; belowCm: readonly number[]; aboveCm: readonly number[] };
 
 /** The ground cut along a line through the box, as it shows in a view. */
 export type Profile = {

@@ -9,7 +9,7 @@ import { v5ToV6 } from "./v5ToV6";
 export type { Migration };
 
 /** In order: the first takes version 1 to 2. */
-export const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5, v5ToV6];
+const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5, v5ToV6];
 
 export const FORMAT = "rincon-habitat";
 export const FORMAT_VERSION = MIGRATIONS.length + 1;

@@ -38,7 +38,7 @@ export const checkMates: Check = ({ habitat, animal, mateFits }) =>
     const [worst] = fit?.reasons ?? [];
     const variant = CAUSES.find((cause) => worst?.code === `mates.${cause}`);
     if (!worst || !variant || fit?.verdict !== "misfit") return [];
-    const told = ["loneId", "hunterId", "preyId", "toxicId"].map((name) => idOf(worst, name));
-    const quantities = { animalId: animal.id, mateId: animalId, variant, ...Object.assign({}, ...told) };
+    const told = ["loneId", "hunterId", "preyId", "toxicId"].flatMap((name) => Object.entries(idOf(worst, name)));
+    const quantities = { animalId: animal.id, mateId: animalId, variant, ...Object.fromEntries(told) };
     return [{ code: "matesMisfit", about: animalId, severity: "harm", step: "brief", quantities }];
   });

@@ -7,7 +7,7 @@ import type { Assessed, FindingOf } from "../types";
 export type Draft<Q> = { commands: readonly Command[]; events?: readonly Told[]; quantities: Q };
 
 /** What mends one kind of finding: the first way is the one to take. */
-export type Mender<C extends MendableCode> = (
+type Mender<C extends MendableCode> = (
   finding: FindingOf<C>,
   assessed: Assessed,
 ) => readonly Draft<MendQuantities[C]>[];

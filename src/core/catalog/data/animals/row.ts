@@ -2,7 +2,7 @@ import { BAINES_2016, memory, type Provenance } from "../../provenance";
 import type { Animal, AnimalKind, Caution, Range } from "../../schema";
 
 const careFromMemory = { ...memory, note: "usual keeping range, recalled; check against a care work for the species" };
-export const uvRecalled = { ...memory, note: `zone as recalled from the assignments in ${BAINES_2016}; check its table` };
+const uvRecalled = { ...memory, note: `zone as recalled from the assignments in ${BAINES_2016}; check its table` };
 
 /** One animal in a row: the columns say what they are; what follows from its kind is filled in. */
 export type AnimalRow = [
@@ -20,7 +20,7 @@ const AMPHIBIANS: readonly AnimalKind[] = ["poisonFrog", "groundFrog", "treeFrog
 const INVERTEBRATES: readonly AnimalKind[] = ["tarantula", "scorpion", "mantis", "millipede", "crab"];
 
 /** Which class a kind belongs to. @example groupOf("toad") // "amphibian" */
-export const groupOf = (kind: AnimalKind): Animal["group"] => (AMPHIBIANS.includes(kind) ? "amphibian" : INVERTEBRATES.includes(kind) ? "invertebrate" : "reptile");
+const groupOf = (kind: AnimalKind): Animal["group"] => (AMPHIBIANS.includes(kind) ? "amphibian" : INVERTEBRATES.includes(kind) ? "invertebrate" : "reptile");
 
 /** Days a newcomer is kept apart: from memory, as commonly advised. */
 const QUARANTINE_DAYS: Record<Animal["group"], number> = { amphibian: 60, reptile: 60, invertebrate: 30 };

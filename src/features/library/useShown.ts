@@ -1,0 +1,44 @@
+"use client";
+
+import { useMemo } from "react";
+import type { CatalogKind, ClimateClass } from "@/core/catalog";
+import { useDesigns } from "@/store";
+import { useSearch } from "@/ui/useSearch";
+import { useLibrary, useSay } from "@/words";
+import { climatesFor, entriesOf, fittingIds, latinOf, subKindOf, synonymsOf, type Shown } from "./entries";
+
+export const ANY = "";
+
+/** What is looked for on a shelf of the library; empty is anything. */
+export type Sought = {
+  text: string;
+  subKind: string;
+  climate: ClimateClass | typeof ANY;
+  habitatId: string;
+};
+export const ANYTHING: Sought = { text: "", subKind: ANY, climate: ANY, habitatId: ANY };
+
+/** The entries of a kind, and those of them that were sought. */
+export function useShown(
+  kind: CatalogKind,
+  { text, subKind, climate, habitatId }: Sought,
+): { entries: readonly Shown[]; shown: readonly Shown[] } {
+  const say = useSay();
+  const library = useLibrary();
+  const habitat = useDesigns().find(({ id }) => id === habitatId);
+  const entries = useMemo(() => entriesOf(kind, library), [kind, library]);
+  const find = useSearch(entries, (entry) => [say.nameOf(kind, entry.id), latinOf(entry), ...synonymsOf(entry)]);
+  const found = find(text);
+  const fitting = useMemo(
+    () => (habitat ? fittingIds(kind, entries, habitat, library) : undefined),
+    [habitat, kind, entries, library],
+  );
+  const shown = entries.filter(
+    (entry) =>
+      (found === undefined || found.has(entry.id)) &&
+      (subKind === ANY || subKindOf(entry) === subKind) &&
+      (climate === ANY || (climatesFor(entry) ?? []).includes(climate)) &&
+      (fitting === undefined || fitting.has(entry.id)),
+  );
+  return { entries, shown };
+}
