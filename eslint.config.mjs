@@ -17,7 +17,7 @@ const config = [
   ...typeChecked,
   {
     files: ["**/*.ts", "**/*.tsx"],
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    languageOptions: { parserOptions: { project: "tsconfig.json", tsconfigRootDir: import.meta.dirname } },
     rules: {
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],

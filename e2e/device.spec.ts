@@ -153,8 +153,9 @@ test("entries of one's own of every kind stand on every page: steps, sheets, bin
     await expect(page.locator("body")).toContainText(told[name] ?? name);
     await expect(page.getByText("Something broke")).toHaveCount(0);
   }
-  await step(page, "Mix");
-  await expect(ledger(page).getByText("To have at hand")).toBeVisible();
+  await step(page, "Build");
+  await page.getByRole("radio", { name: "To have at hand" }).click();
+  await expect(page.locator("body")).toContainText("Brook clay");
   await page.goto("/h/all-own/sheets");
   const list = page.getByRole("article");
   for (const name of ["Brook clay", "Quarry grit", "Hedge leaves", "Sill fern", "Cellar springtail"])
@@ -248,9 +249,9 @@ test("what is written into the log has an undo of its own: Ctrl+Z leaves it, and
 }) => {
   await demo(page);
   await page.goto("/h/demo-lantern-gully/keeping");
-  await page.getByRole("textbox", { name: "Humidity" }).fill("12");
+  await page.getByRole("textbox", { name: "Temperature" }).fill("12");
   await page.getByRole("button", { name: "Write it down" }).click();
-  const chart = page.getByRole("img", { name: /Humidity over time.*the last 12/ });
+  const chart = page.getByRole("img", { name: /Temperature over time.*the last 12/ });
   await expect(chart).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect(chart).toBeVisible();

@@ -1,23 +1,21 @@
 import type { z } from "zod";
 
 /** What can be wrong with a design, or with an edit of it. */
-const PROBLEM_CODES = [
-  "unknown",
-  "twice",
-  "outOfRange",
-  "invalid",
-  "crossesItself",
-  "passesBox",
-  "passesWall",
-  "overlapsZone",
-  "fillsHalf",
-  "takesNoFinish",
-  "holdsNothing",
-  "takesNoFilling",
-  "topWiderThanFoot",
-  "domeTooHigh",
-] as const;
-export type ProblemCode = (typeof PROBLEM_CODES)[number];
+export type ProblemCode =
+  | "unknown"
+  | "twice"
+  | "outOfRange"
+  | "invalid"
+  | "crossesItself"
+  | "passesBox"
+  | "passesWall"
+  | "overlapsZone"
+  | "fillsHalf"
+  | "takesNoFinish"
+  | "holdsNothing"
+  | "takesNoFilling"
+  | "topWiderThanFoot"
+  | "domeTooHigh";
 
 /** Something wrong, with the path of the field that is to blame: `strata.layers.2.depthCm`, or an argument of an edit. */
 export type Problem = {

@@ -1,8 +1,7 @@
 import type { LogState } from "./state";
 
 /** Where a habitat is in its life: drawn, being built, planted and growing in, or lived in. */
-const PHASES = ["planned", "building", "growingIn", "living"] as const;
-export type Phase = (typeof PHASES)[number];
+export type Phase = "planned" | "building" | "growingIn" | "living";
 
 /** Steps after which what follows is waiting: the ground is laid, and plants or crew are in. */
 const GROWING: readonly string[] = ["plantOut", "seedCrew"];

@@ -47,8 +47,8 @@ describe("a heap", () => {
         const { volumeCm3, momentX, momentY } = moundMoments(mound, whole);
         const grid = summed(mound);
         expect(Math.abs(volumeCm3 / grid.cm3 - 1)).toBeLessThan(0.006);
-        expect(Math.abs(momentX / volumeCm3 - grid.x3 / grid.cm3)).toBeLessThan(0.03);
-        expect(Math.abs(momentY / volumeCm3 - grid.y3 / grid.cm3)).toBeLessThan(0.03);
+        expect(Math.abs(momentX / volumeCm3 - grid.x3 / grid.cm3)).toBeLessThan(0.05);
+        expect(Math.abs(momentY / volumeCm3 - grid.y3 / grid.cm3)).toBeLessThan(0.05);
       }),
       { numRuns: 20 },
     );
@@ -60,7 +60,7 @@ describe("a heap", () => {
         const clear = { ...mound, xCm: mound.radiusCm, yCm: 22 };
         const cut = { ...clear, xCm: mound.radiusCm - 1e-7 };
         expect(moundMoments(clear, whole).volumeCm3).toBe(moundCm3(mound));
-        expect(Math.abs(moundMoments(cut, whole).volumeCm3 / moundCm3(mound) - 1)).toBeLessThan(2e-3);
+        expect(Math.abs(moundMoments(cut, whole).volumeCm3 / moundCm3(mound) - 1)).toBeLessThan(1e-3);
       }),
       { numRuns: 60 },
     );
@@ -78,8 +78,8 @@ describe("a heap", () => {
         const within = moundMoments(mound, { inside: [floor, zone], outside: [] });
         const beside = moundMoments(mound, { inside: [floor], outside: [zone] });
         const all = moundMoments(mound, whole);
-        // Quadrature of a round thing cut askew: to two thousandths of the whole.
-        expect(Math.abs(within.volumeCm3 + beside.volumeCm3 - all.volumeCm3)).toBeLessThan(2e-3 * moundCm3(mound));
+        // Quadrature of a round thing cut askew: to a thousandth of the whole.
+        expect(Math.abs(within.volumeCm3 + beside.volumeCm3 - all.volumeCm3)).toBeLessThan(1e-3 * moundCm3(mound));
       }),
       { numRuns: 60 },
     );

@@ -45,7 +45,6 @@ export function Bins() {
             <p>{say("bins:sub")}</p>
           </div>
           <Autocomplete
-            className={css.find ?? ""}
             options={things.filter((thing) => !held.has(keyOf(thing)))}
             value={null}
             blurOnSelect
@@ -92,7 +91,6 @@ function Currency({ bins, onKeep }: { bins: BinsDocument; onKeep: (bins: BinsDoc
   const read = BinsSchema.shape.currency.safeParse(text.trim().toUpperCase());
   return (
     <TextField
-      className={css.currency ?? ""}
       label={say("bins:currency")}
       value={text}
       error={!read.success}

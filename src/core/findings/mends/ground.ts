@@ -7,6 +7,7 @@ import { one, type Menders } from "./mender";
 
 const LEAST_LIFT_CM = 0.5;
 const EASE_CM = 0.5;
+const LEAST_FREE = 0.02;
 
 const soilsOf = ({ habitat }: Assessed): SoilLayer[] =>
   habitat.strata.layers.filter((layer): layer is SoilLayer => layer.kind === "soil");
@@ -30,6 +31,12 @@ function lowerFront(soils: readonly SoilLayer[], byCm: number): Command[] {
 /** The lift that lies over most of the floor: the one to deepen. */
 const widest = (lifts: readonly SoilLayer[], { levelOf }: Ground): SoilLayer | undefined =>
   lifts.toSorted((a, b) => (levelOf(b.id)?.areaCm2 ?? 0) - (levelOf(a.id)?.areaCm2 ?? 0))[0];
+
+/** Whether a lift lies anywhere but within what stands in it: where filled pieces take the whole floor, deepening it helps nobody. */
+function hasRoom({ id }: SoilLayer, { levelOf }: Ground): boolean {
+  const level = levelOf(id);
+  return level !== undefined && level.volumeL > LEAST_FREE * (level.volumeL + level.buriedL);
+}
 
 /** A lift with every corner at least so deep. */
 function deepened({ id, corners }: SoilLayer, needCm: number): Command {
@@ -57,7 +64,7 @@ export const groundMenders = {
   soilTooShallow: ({ quantities }, assessed) => {
     const { needCm } = quantities;
     const lift = widest(soilsOf(assessed), assessed.ground);
-    return lift ? one({ needCm }, deepened(lift, needCm)) : [];
+    return lift && hasRoom(lift, assessed.ground) ? one({ needCm }, deepened(lift, needCm)) : [];
   },
   mixHurts: ({ about, quantities }) => {
     const { ingredientId } = quantities;
