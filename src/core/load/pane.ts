@@ -1,11 +1,11 @@
 /** One row of a table by the sides' ratio. */
-type Row = readonly [ratio: number, factor: number];
+type FactorRow = readonly [ratio: number, factor: number];
 
 /**
  * Stress in the middle of a rectangular plate simply supported all round, by the ratio of its sides
  * (Young & Budynas, Roark's Formulas for Stress and Strain, flat plates, rectangular, all edges simply supported; factors recalled).
  */
-const EVEN: readonly Row[] = [
+const EVEN: readonly FactorRow[] = [
   [1, 0.2874],
   [1.2, 0.3762],
   [1.4, 0.453],
@@ -18,7 +18,7 @@ const EVEN: readonly Row[] = [
   [10, 0.75],
 ];
 /** The same plate under a load on a small round patch in its middle. */
-const POINT: readonly Row[] = [
+const POINT: readonly FactorRow[] = [
   [1, 0.435],
   [1.2, 0.65],
   [1.4, 0.789],
@@ -31,7 +31,7 @@ const POINT: readonly Row[] = [
 /** Poisson's ratio the published factors are given for. */
 const POISSON = 0.3;
 
-function between(rows: readonly Row[], ratio: number): number {
+function between(rows: readonly FactorRow[], ratio: number): number {
   const at = rows.findIndex(([r]) => r >= ratio);
   const [high, low] = [rows[at < 0 ? rows.length - 1 : at]!, rows[Math.max(0, (at < 0 ? rows.length : at) - 1)]!];
   if (high[0] === low[0]) return high[1];

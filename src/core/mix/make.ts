@@ -7,7 +7,7 @@ export type Bench = { vesselL: number; scoopL: number; liftKg: number };
 /** Litres in place that are laid moist, and that are laid dry. */
 export type Laying = { looseL: number; moistL: number; dryL: number };
 
-type Measured = {
+type MeasuredPart = {
   ingredientId: string;
   litres: number;
   scoops: number;
@@ -23,7 +23,7 @@ type MakeStep = { id: MakeStepId; ingredientIds: string[] };
 
 /** How a mix is made: what to measure out, in how many batches, how wet, how heavy, in which order. */
 export type MakePlan = {
-  measured: Measured[];
+  measured: MeasuredPart[];
   batches: number;
   /** Loose litres of mix that come of one batch, and its mass once wetted. */
   batchLooseL: number;

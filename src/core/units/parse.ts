@@ -20,7 +20,7 @@ type MeasureProblem =
   | { code: "measure.unreadable"; text: string }
   | { code: "measure.wrongUnit"; text: string; kind: MeasureKind };
 
-export type Measured = { ok: true; value: number } | { ok: false; problem: MeasureProblem };
+export type ParsedMeasure = { ok: true; value: number } | { ok: false; problem: MeasureProblem };
 
 type Unit = { names: readonly string[]; toBase: (value: number) => number };
 
@@ -85,7 +85,7 @@ const NUMBER = "-?\\d[\\d.,]*(?:(?:\\s+|-)\\d+\\/\\d+|\\/\\d+|\\s*[¼½¾⅓⅔�
  * @example parseMeasure("3 1/2 in", "length", "metric") // { ok: true, value: 8.89 }
  * @example parseMeasure("4 qt", "volume", "metric")     // { ok: true, value: 4.40488… } (US dry quarts)
  */
-export function parseMeasure(text: string, kind: MeasureKind, system: UnitSystem): Measured {
+export function parseMeasure(text: string, kind: MeasureKind, system: UnitSystem): ParsedMeasure {
   const trimmed = text
     .trim()
     .toLowerCase()

@@ -3,6 +3,7 @@
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { schedule } from "@/core/build";
+import type { LogEvent } from "@/core/log";
 import { useLastAct, useOpen } from "@/store";
 import { LastWritten, LedgerHead, Pills, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
@@ -12,6 +13,8 @@ import { FillLines } from "./FillLines";
 import { Shopping } from "./Shopping";
 import { TaskRows } from "./TaskRows";
 import { Waits } from "./Waits";
+
+const isOfTheBuild = (events: readonly LogEvent[]): boolean => events.some(({ kind }) => kind === "taskDone");
 
 /** The steps in working order with their waits and dates, and what to have at hand. */
 export function BuildStep() {
@@ -68,7 +71,9 @@ export function BuildStep() {
               { value: "shopping", text: say("build:shopping") },
             ]}
           />
-          {last ? <LastWritten events={last.act.events} onTakeBack={last.takeBack} /> : null}
+          {last && shown === "steps" && isOfTheBuild(last.act.events) ? (
+            <LastWritten events={last.act.events} onTakeBack={last.takeBack} />
+          ) : null}
           {shown === "steps" ? <TaskRows plan={plan} today={today} /> : <Shopping />}
         </>
       }

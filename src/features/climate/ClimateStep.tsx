@@ -52,6 +52,7 @@ export function ClimateStep() {
                 <GearGrips frame={frame} />
               </>
             )}
+            planOverlay={(frame) => <GearGrips frame={frame} />}
           />
           <p className={css.note}>{say("climate:note")}</p>
         </>

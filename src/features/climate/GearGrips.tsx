@@ -57,7 +57,16 @@ function Mark({ purpose, x, y, name }: { purpose: GearPurpose; x: number; y: num
       <rect x={-24} y={-16} width={48} height={32} fill="transparent" />
       <rect x={-17} y={-5} width={34} height={10} rx={3} fill="var(--ink)" />
       <rect x={-13} y={3} width={26} height={4} rx={2} fill={COLORS[purpose]} />
-      <text y={-11} textAnchor="middle" fontSize={11.5} fontWeight={600} fill="var(--ink)" className="halo">
+      <text
+        y={-11}
+        textAnchor="middle"
+        fontSize={11.5}
+        fontWeight={600}
+        fill="var(--ink)"
+        stroke="var(--sheet)"
+        strokeWidth={3}
+        paintOrder="stroke"
+      >
         {name}
       </text>
     </g>

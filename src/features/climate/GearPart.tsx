@@ -24,11 +24,24 @@ function usualRun({ purpose, control }: Gear, warmC: number, dampRh: number): Ru
   return control === "none" ? { by: "always" } : DAY;
 }
 
-/** Heaters and lamps that warm stand at the warm end, on the left; the rest over the middle. */
-const usualPlace = ({ shell }: Design, { purpose }: Gear): Pick<GearPiece, "xCm" | "yCm" | "upCm"> => {
-  const warms = purpose === "dayHeat" || purpose === "nightHeat";
-  return { xCm: Math.round(shell.widthCm * (warms ? 0.2 : 0.5)), yCm: Math.round(shell.depthCm / 2), upCm: null };
-};
+/** Pieces side by side on the top stand so far apart, as a share of its width. */
+const APART = 0.18;
+const LEAST_FROM_EDGE = 0.06;
+
+/** Where it usually stands along the top, or beside that where something stands there: shares of the width, the nearest first. */
+const placesAlong = (usual: number): number[] =>
+  [0, 1, -1, 2, -2, 3, -3, 4]
+    .map((step) => usual + step * APART)
+    .filter((at) => at >= LEAST_FROM_EDGE && at <= 1 - LEAST_FROM_EDGE);
+
+/** Heaters and lamps that warm stand at the warm end, on the left; the rest over the middle; each where there is room. */
+function usualPlace({ shell, gear }: Design, { purpose }: Gear): Pick<GearPiece, "xCm" | "yCm" | "upCm"> {
+  const usual = purpose === "dayHeat" || purpose === "nightHeat" ? 0.2 : 0.5;
+  const taken = gear.filter(({ upCm }) => upCm === null).map(({ xCm }) => xCm / shell.widthCm);
+  const isFree = (at: number) => taken.every((other) => Math.abs(other - at) > APART * 0.9);
+  const along = placesAlong(usual).find(isFree) ?? usual;
+  return { xCm: Math.round(shell.widthCm * along), yCm: Math.round(shell.depthCm / 2), upCm: null };
+}
 
 /** The gear of the box: added, placed, its power and its hours told. */
 export function GearPart() {

@@ -7,7 +7,7 @@ import { latinOf, type Shown } from "./entries";
 import css from "./Library.module.css";
 import { RangeMark } from "./RangeMark";
 import { traitsOf } from "./traits";
-import { useRows, type Row } from "./useRows";
+import { useRows, type TraitRow } from "./useRows";
 
 /** Up to four entries side by side: words, figures, and their ranges drawn against each other on one scale. */
 export function CompareEntries({
@@ -34,7 +34,7 @@ export function CompareEntries({
   );
   const differ = (texts: readonly (string | undefined)[]) => new Set(texts).size > 1;
   const figureRow = ({ path, label }: { path: string; label: string }) => {
-    const rows = columns.map(({ rows: own }): Row | undefined => own.get(path));
+    const rows = columns.map(({ rows: own }): TraitRow | undefined => own.get(path));
     return (
       <tr key={path} data-differs={differ(rows.map((row) => row?.value))}>
         <th scope="row">{label}</th>

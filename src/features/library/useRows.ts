@@ -6,7 +6,7 @@ import { capital, isWord, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
 
 /** One figure of an entry, or the two ends of a range, and where it comes from. */
-export type Row = {
+export type TraitRow = {
   path: string;
   label: string;
   value: string;
@@ -39,7 +39,7 @@ export const provenanceText = (from: Provenance, say: Say): string =>
 const rangeOf = ([low = "", ...rest]: readonly string[]): string => [low.split("\u00a0")[0], ...rest].join(" – ");
 
 /** Figures of an entry as rows; the two ends of a range share one. */
-export function useRows(): (entry: Shown) => Row[] {
+export function useRows(): (entry: Shown) => TraitRow[] {
   const say = useSay();
   const figures = useFigures();
   return (entry) => {

@@ -17,7 +17,7 @@ export function LastWritten({ events, onTakeBack }: Props) {
       <span>
         {say("keeping:last.title")}: <b>{capital(what)}</b>
       </span>
-      <Button size="small" variant="outlined" onClick={onTakeBack}>
+      <Button size="small" variant="text" onClick={onTakeBack}>
         {say("keeping:last.takeBack")}
       </Button>
     </p>

@@ -47,12 +47,11 @@ const sentences = {
     },
     mend: {
       lower: "Keep it at {{lineCm}}",
-      siphon: "Written: drew off {{drawWaterL}}",
+      siphon: "I drew off {{drawWaterL}}",
       deepen: "Deepen drainage to {{depthCm}}",
     },
     work: {
-      siphon:
-        "Siphon {{drawWaterL}} off through the fill tube or pump column, slowly, into a bucket below; read the line again in an hour, and mist less until it holds.",
+      siphon: "Siphon {{drawWaterL}} slowly through the fill tube or pump column.",
     },
   },
   drainageMissing: {
@@ -297,7 +296,7 @@ const shared = {
   countLook_one: "{{count}} finding",
   countLook_other: "{{count}} findings",
   goTo: "Open {{step}}",
-  rebuild: "As a rebuild: {{what}}",
+  rebuild: "Rebuild: {{what}}",
   mendRefused: "That edit is no longer possible: {{why}}",
 } as const;
 
