@@ -1,7 +1,17 @@
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
 
+const STORE = "src/store/**/*.test.ts";
+
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } },
-  test: { include: ["src/**/*.test.ts"], environment: "node", testTimeout: 20_000 },
+  test: {
+    environment: "node",
+    testTimeout: 20_000,
+    projects: [
+      // What computes has no state to be kept from the next file, so that modules are read once for all of them.
+      { extends: true, test: { name: "code", include: ["src/**/*.test.ts"], exclude: [STORE], isolate: false } },
+      { extends: true, test: { name: "store", include: [STORE] } },
+    ],
+  },
 });
