@@ -1,6 +1,7 @@
 import { weakMapMemoize } from "reselect";
 import type { Plant } from "../catalog";
 import type { Design, Shell, Stand } from "../habitat";
+import type { Library } from "../library";
 import type { Setting } from "../scene";
 import type { Ground } from "../strata";
 import { sizeAfter } from "./growth";
@@ -31,11 +32,17 @@ export type Trouble =
 
 const UPRIGHT: readonly string[] = ["wall", "wood", "hanging"];
 
-/** A plant as it will be, worked out anew only when it, its ground or its box changed. */
-const grownOf = weakMapMemoize((stand: Stand, plant: Plant, ground: Ground, shell: Shell, months: number): Grown => {
+/** A plant as it will be on level ground. */
+const flatGrownOf = weakMapMemoize((stand: Stand, plant: Plant, months: number): Grown => {
   const lying = UPRIGHT.includes(spotOf(plant, stand)) ? "upright" : "ground";
-  return { stand, plant, ...sizeAfter(plant, months), footCm: plantFootCm({ shell }, ground, stand, plant), lying };
+  return { stand, plant, ...sizeAfter(plant, months), footCm: 0, lying };
 });
+
+/** A plant as it will be where it stands, worked out anew only when it, its ground or its box changed. */
+const grownOf = weakMapMemoize((stand: Stand, plant: Plant, ground: Ground, shell: Shell, months: number): Grown => ({
+  ...flatGrownOf(stand, plant, months),
+  footCm: plantFootCm({ shell }, ground, stand, plant),
+}));
 
 /** Plants as they will be after some months. @example grownPlants(scene, 12)[0]?.heightCm */
 const grownPlants = ({ habitat, ground, library }: Planted, months: number): Grown[] =>
@@ -95,47 +102,62 @@ const blocks = (one: Grown, { habitat, ground }: Planted): boolean => {
   );
 };
 
-/** What goes wrong for one plant among others that stand near it. */
-function troublesOf(one: Grown, others: readonly Grown[], scene: Planted): Trouble[] {
+/** What others do to one plant: the earlier ones crowd it, any taller one shades it. */
+function amongOthers(one: Grown, earlier: readonly Grown[], later: readonly Grown[]): Trouble[] {
   const standId = one.stand.id;
-  const crowded = others.flatMap((other): Trouble[] => {
+  const crowded = earlier.flatMap((other): Trouble[] => {
     const share = overlapShare(one, other);
     return share > BEARS_OVERLAP ? [{ code: "crowds", standId, otherId: other.stand.id, share }] : [];
   });
-  const view: Trouble[] = blocks(one, scene) ? [{ code: "blocksView", standId, heightCm: one.heightCm }] : [];
-  return [...crowded, ...shadesOver(one, others), ...view];
+  const shaded = [...earlier, ...later]
+    .filter((other) => shades(other, one))
+    .map((other): Trouble => ({ code: "shades", standId, otherId: other.stand.id }));
+  return [...crowded, ...shaded];
 }
 
-const shadesOver = (one: Grown, others: readonly Grown[]): Trouble[] =>
-  others
-    .filter((other) => shades(other, one))
-    .map((other) => ({ code: "shades", standId: one.stand.id, otherId: other.stand.id }));
+const viewBlocked = (one: Grown, scene: Planted): Trouble[] =>
+  blocks(one, scene) ? [{ code: "blocksView", standId: one.stand.id, heightCm: one.heightCm }] : [];
 
-/** Where a plant competes: on the ground in plan, on walls and wood across and up, kept apart by a step no plant bridges. */
-function reachOf(one: Grown, apartCm: number): Reaching {
+/** Where a plant competes: on the ground in plan, on walls and wood across and up. */
+function reachOf(one: Grown): Reaching {
   const reachCm = one.spreadCm / 2;
   return one.lying === "ground"
     ? { xCm: one.stand.xCm, yCm: one.stand.yCm, reachCm }
-    : { xCm: one.stand.xCm + apartCm, yCm: middleUp(one), reachCm };
+    : { xCm: one.stand.xCm, yCm: middleUp(one), reachCm };
 }
+
+/** What plants do to one another, by the id of who suffers; only those that can reach one another are held against each other. */
+function competition(all: readonly Grown[]): ReadonlyMap<string, Trouble[]> {
+  const near = nearbyIn(all.map(reachOf));
+  const pick = (indexes: readonly number[]) => indexes.flatMap((n) => all[n] ?? []);
+  return new Map(
+    all.map((one, at) => {
+      const others = near(at);
+      const [earlier, later] = [others.filter((n) => n < at), others.filter((n) => n > at)];
+      return [one.stand.id, amongOthers(one, pick(earlier), pick(later))];
+    }),
+  );
+}
+
+/** On the ground plants compete in plan, whatever the ground does under them: worked out anew only when plants changed. */
+const competitionOnGround = weakMapMemoize((plants: Design["plants"], library: Library, months: number) => {
+  const flat = plants.map((stand) => flatGrownOf(stand, library.get("plants", stand.plantId), months));
+  return competition(flat.filter((one) => one.lying === "ground"));
+});
 
 /**
  * What goes wrong among the plants after some months: two in one place, a light lover in the shade of a taller one, the view blocked. Of
- * two that crowd one another the later one is named. Only plants that can reach one another are held against each other.
+ * two that crowd one another the later one is named.
  *
  * @example troubles(scene, 12) // [{ code: "crowds", standId: "p3", otherId: "p1", share: 0.7 }]
  */
 export function troubles(scene: Planted, months: number): Trouble[] {
   const all = grownPlants(scene, months);
-  const widestCm = Math.max(0, ...all.map((one) => one.spreadCm));
-  const apartCm = scene.habitat.shell.widthCm + 2 * widestCm;
-  const near = nearbyIn(all.map((one) => reachOf(one, apartCm)));
-  const pick = (indexes: readonly number[]) => indexes.flatMap((n) => all[n] ?? []);
-  return all.flatMap((one, at) => {
-    const others = near(at);
-    const before = pick(others.filter((n) => n < at));
-    const after = pick(others.filter((n) => n > at));
-    return [...troublesOf(one, before, scene), ...shadesOver(one, after)];
+  const onGround = competitionOnGround(scene.habitat.plants, scene.library, months);
+  const upright = competition(all.filter((one) => one.lying === "upright"));
+  return all.flatMap((one) => {
+    const { id } = one.stand;
+    return [...(onGround.get(id) ?? upright.get(id) ?? []), ...viewBlocked(one, scene)];
   });
 }
 
@@ -166,7 +188,8 @@ export function calmSpot(scene: Planted, standId: string, months: number): { xCm
   const isCalm = (spot: { xCm: number; yCm: number }): boolean => {
     const stand = { ...one.stand, ...spot };
     const moved: Grown = { ...one, stand, footCm: plantFootCm(habitat, ground, stand, one.plant) };
-    return !others.some((other) => shades(moved, other)) && troublesOf(moved, others, scene).length === 0;
+    const harmless = !others.some((other) => shades(moved, other)) && !blocks(moved, scene);
+    return harmless && amongOthers(moved, others, []).length === 0;
   };
   return spotsFor(one, habitat.shell)
     .toSorted((a, b) => near(a) - near(b))

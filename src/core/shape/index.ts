@@ -7,6 +7,6 @@ export { cellsOf, innerPoint } from "./cells";
 export type { Cell } from "./cells";
 export { NO_MOMENTS, added, heightAt, levelAt, momentsOf, plus, volumeBetween } from "./moments";
 export type { Bilinear, Moments } from "./moments";
-export { nodes, plainNodes, probes, regionAreaCm2 } from "./region";
+export { isInRegion, nodes, plainNodes, probes, regionAreaCm2 } from "./region";
 export type { Node } from "./region";
 export type { Circle, Region } from "./scan";

@@ -74,6 +74,10 @@ export function probes(polygon: Polygon, along: number): Point[] {
 /** The nodes of a region with nothing round in it, worked out once. */
 export const plainNodes: (region: Region) => readonly Node[] = weakMapMemoize((region: Region) => nodes(region));
 
+/** Whether a point lies in a region. @example isInRegion({ inside: [floor], outside: [zone] }, [30, 20]) */
+export const isInRegion = ({ inside, outside }: Region, point: Point): boolean =>
+  inside.every((figure) => contains(figure, point)) && !outside.some((figure) => contains(figure, point));
+
 /** Area of a region, cm². @example regionAreaCm2({ inside: [floor], outside: [zone] }) */
 export const regionAreaCm2 = (region: Region): number =>
   cellsOf(region).reduce((sum, cell) => sum + momentsOf(cell, FLAT).areaCm2, 0);

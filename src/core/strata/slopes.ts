@@ -1,8 +1,8 @@
 import { weakMapMemoize } from "reselect";
-import type { Mix } from "../habitat";
+import type { Mix, Mound } from "../habitat";
 import type { Library } from "../library";
 import { normalise } from "../mix";
-import { centroid, contains, probes, type Point, type Polygon } from "../shape";
+import { centroid, contains, isInRegion, probes, type Point, type Polygon, type Region } from "../shape";
 import { moundGradient } from "./heaps";
 import type { Patch, Terrain } from "./terrain";
 
@@ -23,7 +23,7 @@ const corners = (outline: Polygon): Point[] => {
  * Where to look: the corners, as between straight edges a lift is steepest at one of them; here and there for what zones cut; and in
  * rings on every heap.
  */
-const places = weakMapMemoize(({ mounds, lies }: Patch, outline: Polygon): Point[] =>
+const places = weakMapMemoize((mounds: readonly Mound[], region: Region, outline: Polygon): Point[] =>
   [
     ...corners(outline),
     ...probes(outline, PROBES_ALONG),
@@ -37,7 +37,7 @@ const places = weakMapMemoize(({ mounds, lies }: Patch, outline: Polygon): Point
         ),
       )
       .filter((point) => contains(outline, point)),
-  ].filter(([x, y]) => lies(x, y)),
+  ].filter((point) => isInRegion(region, point)),
 );
 
 /** Slope a mix stands at, degrees: the mean of its parts by volume; undefined for a mix of nothing. */
@@ -67,7 +67,7 @@ function slopeDegAt(lying: readonly Patch[], [x, y]: Point): number {
 function steepestOf(terrain: Terrain, patch: Patch): { at: Point; deg: number } {
   let worst: { at: Point; deg: number } = { at: [0, 0], deg: 0 };
   const upTo = terrain.patches.slice(0, terrain.patches.indexOf(patch) + 1);
-  for (const at of places(patch, terrain.outline)) {
+  for (const at of places(patch.mounds, patch.region, terrain.outline)) {
     const lying = upTo.filter((other) => other.lies(...at));
     const deg = slopeDegAt(lying, at);
     if (deg > worst.deg) worst = { at, deg };
