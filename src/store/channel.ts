@@ -3,18 +3,18 @@ export type Told = { habitatId: string; rev: number; logRev: number };
 
 const NAME = "rincon.written";
 
-/** Tells the other tabs. Without the channel a tab learns of it when it next commits. */
-export function tell(told: Told): void {
-  if (typeof BroadcastChannel === "undefined") return;
-  const channel = new BroadcastChannel(NAME);
-  channel.postMessage(told);
-  channel.close();
+let opened: BroadcastChannel | undefined;
+/** One channel for telling and listening: a channel does not hear itself, but another one of the same tab would. */
+function channel(): BroadcastChannel | undefined {
+  if (typeof BroadcastChannel === "undefined") return undefined;
+  opened ??= new BroadcastChannel(NAME);
+  return opened;
 }
 
-/** Listens to the other tabs. @returns how to stop */
-export function listen(hear: (told: Told) => void): () => void {
-  if (typeof BroadcastChannel === "undefined") return () => undefined;
-  const channel = new BroadcastChannel(NAME);
-  channel.onmessage = ({ data }: MessageEvent<Told>) => hear(data);
-  return () => channel.close();
+/** Tells the other tabs. Without the channel a tab learns of it when it next commits. */
+export const tell = (told: Told): void => channel()?.postMessage(told);
+
+/** Listens to the other tabs, for as long as the page lives. */
+export function listen(hear: (told: Told) => void): void {
+  channel()?.addEventListener("message", ({ data }: MessageEvent<Told>) => hear(data));
 }

@@ -34,10 +34,11 @@ async function grew(habitatId: string): Promise<Told | undefined> {
   return { habitatId, rev: row.rev, logRev };
 }
 
-/** Changes a log in one transaction, then tells the other tabs. */
+/** Changes a log in one transaction, then tells the other tabs. A habitat that is gone gets no log. */
 async function changeLog(habitatId: string, change: () => Promise<void>): Promise<void> {
   const { designs, events, samples, rollups } = db();
   const told = await db().transaction("rw", [designs, events, samples, rollups], async () => {
+    if (!(await designs.get(habitatId))) return undefined;
     await change();
     return grew(habitatId);
   });

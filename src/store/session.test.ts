@@ -5,6 +5,7 @@ import type { Told } from "@/core/log";
 import { started } from "@/core/testing";
 import { db } from "./db";
 import { commit, getDesign, putDesign } from "./designs";
+import { removeHabitat } from "./habitats";
 import { eventsOf, newestOf } from "./log";
 import { useSession } from "./session";
 
@@ -101,6 +102,19 @@ describe("another tab writes to the same habitat meanwhile", () => {
     await session().settle();
     expect(session().saving.state).toBe("saved");
   });
+});
+
+it("a habitat deleted in another tab while it is edited here is kept as one copy, and its log is not begun again", async () => {
+  await removeHabitat(id);
+  deepen(8);
+  await session().settle();
+  deepen(9);
+  session().act([{ kind: "movedIn", on: "2026-02-01" }]);
+  await session().settle();
+  expect(session().saving.state).toBe("conflict");
+  const copies = (await db().aside.toArray()).filter(({ habitatId }) => habitatId === id);
+  expect(copies).toMatchObject([{ why: "conflict", raw: { strata: { layers: [{ depthCm: 9 }, {}, {}, {}] } } }]);
+  expect([await getDesign(id), await eventsOf(id)]).toEqual([undefined, []]);
 });
 
 describe("the log", () => {

@@ -87,6 +87,14 @@ export const useSession = create<Session>((set, get) => {
     });
   };
 
+  /** There is nothing left to write to, as when the habitat was deleted elsewhere: what was done here is kept as one copy, the newest. */
+  const giveUp = async (mine: Design): Promise<void> => {
+    steps = [];
+    await setAside({ habitatId: mine.id, name: mine.name, why: "conflict", raw: mine }, `${mine.id}-gone`);
+    forgetUnsaved(mine.id);
+    set({ saving: { state: "conflict" } });
+  };
+
   const save = async (): Promise<void> => {
     clearTimeout(timer);
     timer = undefined;
@@ -97,7 +105,7 @@ export const useSession = create<Session>((set, get) => {
       const committed = await commit(present.id, base.rev, taken);
       if (get().history?.present.id !== present.id) return;
       if (committed.kind === "conflict") return await rebase(present, committed.now);
-      if (committed.kind !== "written") return set({ saving: { state: "failed" } });
+      if (committed.kind !== "written") return await giveUp(present);
       base = { ...base, rev: committed.rev };
       steps = steps.slice(taken.length);
       if (steps.length > 0) return;
@@ -138,6 +146,8 @@ export const useSession = create<Session>((set, get) => {
   };
 
   const readLog = async (id: string): Promise<void> => {
+    // What is being written here is part of it.
+    await logged;
     const { events, log } = await logOn(id, todayHere());
     if (opening === id) showLog(events, log.newest);
   };
