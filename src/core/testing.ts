@@ -23,6 +23,26 @@ export const made = (design: Design, ...commands: Command[]): Design => applyAll
 export const scene = (design: Design): Scene => sceneOf(design, STOCK);
 export const derived = (design: Design, log: LogNow = NOTHING_LOGGED): Derived => derive(design, log, STOCK);
 
+export type PieceArgs = Extract<Command, { name: "addPiece" }>["args"];
+
+/** A boulder of 10 x 10 x 20 cm on the glass in the middle, or with other figures. */
+export const boulder = (more: Partial<PieceArgs> = {}): Command => ({
+  name: "addPiece",
+  args: {
+    id: "stone",
+    kindId: "boulder",
+    xCm: 30,
+    yCm: 22,
+    turnDeg: 0,
+    widthCm: 10,
+    depthCm: 10,
+    heightCm: 20,
+    rest: { on: "glass" },
+    fillMixId: null,
+    ...more,
+  },
+});
+
 /** Events as if each were written at noon of its day. */
 export const happened = (...told: Told[]): LogEvent[] =>
   told.map((event, at) => ({ ...event, id: `e${at}`, at: `${event.on}T12:00:00.000Z` }));

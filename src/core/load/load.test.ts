@@ -1,42 +1,17 @@
 import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
-import { applyAll, startHabitat, type Command } from "../habitat";
+import { applyAll, type Command } from "../habitat";
 import { ground } from "../strata";
 import { boxKg } from "../shell";
 import { evenStressMPa, loads, patchStressMPa } from "./index";
+import { boulder, started } from "../testing";
 
-const habitat = startHabitat(
-  {
-    id: "h",
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-  },
-  STOCK,
-);
+const habitat = started();
 const after = (...commands: Command[]) => {
   const made = applyAll(habitat, commands, STOCK);
   return { made, load: loads(made.shell, ground(made, STOCK), STOCK) };
 };
-const stone = (xCm: number, yCm: number): Command => ({
-  name: "addPiece",
-  args: {
-    id: "s",
-    kindId: "boulder",
-    xCm,
-    yCm,
-    turnDeg: 0,
-    widthCm: 20,
-    depthCm: 20,
-    heightCm: 20,
-    rest: { on: "glass" },
-    fillMixId: null,
-  },
-});
+const stone = (xCm: number, yCm: number) => boulder({ xCm, yCm, widthCm: 20, depthCm: 20 });
 
 describe("loads", () => {
   it("add the box, its walls, its pieces and its ground, and grow from dry to wet to flooded", () => {
@@ -90,6 +65,6 @@ describe("a floor pane carried at its rim (Young & Budynas, Roark's Formulas for
     expect(after().load.pane).toBeUndefined();
     const { pane } = after({ name: "setStandsOn", args: { under: "rim" } }, stone(30, 22)).load;
     expect(pane!.stressMPa).toBeCloseTo(pane!.evenMPa + pane!.patchMPa, 10);
-    expect(pane!.heaviestId).toBe("s");
+    expect(pane!.heaviestId).toBe("stone");
   });
 });

@@ -1,25 +1,14 @@
 import { STOCK } from "../library";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyAll, floorOutline, innerFromOuter, startHabitat, type Command, type Floor } from "../habitat";
+import { applyAll, floorOutline, innerFromOuter, type Command, type Floor } from "../habitat";
 import { seeded } from "../random";
 import { contains } from "../shape";
 import { floorAreaCm2, wedgeL } from "../strata";
 import { airing, boxKg, wallVolumeCm3 } from "./index";
+import { started } from "../testing";
 
-const habitat = startHabitat(
-  {
-    id: "h",
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "halfCovered" },
-  },
-  STOCK,
-);
+const habitat = started({ shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "halfCovered" } });
 const shellAfter = (...commands: Command[]) => applyAll(habitat, commands, STOCK).shell;
 const withFloor = (floor: Floor) => ({ widthCm: 60, depthCm: 45, floor });
 

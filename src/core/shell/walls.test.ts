@@ -1,22 +1,11 @@
 import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
-import { applyAll, startHabitat, type Command } from "../habitat";
+import { applyAll, type Command } from "../habitat";
 import { areaCm2 } from "../shape";
 import { groundOutline, panelFit, wallLengthCm, wallWork, wallWorks, type PanelPlace, type Rigid } from "./index";
+import { started } from "../testing";
 
-const habitat = startHabitat(
-  {
-    id: "h",
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 76, depthCm: 45, heightCm: 30, sillCm: 10, top: "mesh" },
-  },
-  STOCK,
-);
+const habitat = started({ shell: { widthCm: 76, depthCm: 45, heightCm: 30, sillCm: 10, top: "mesh" } });
 const after = (...commands: Command[]) => applyAll(habitat, commands, STOCK).shell;
 
 describe("what is built on the walls", () => {

@@ -3,27 +3,8 @@ import { expect, it } from "vitest";
 import type { Command, Design } from "../habitat";
 import { STOCK } from "../library";
 import { bounds, contains } from "../shape";
-import { made, started } from "../testing";
+import { boulder, made, started } from "../testing";
 import { ground } from "./index";
-
-type PieceArgs = Extract<Command, { name: "addPiece" }>["args"];
-
-const boulder = (more: Partial<PieceArgs>): Command => ({
-  name: "addPiece",
-  args: {
-    id: "stone",
-    kindId: "boulder",
-    xCm: 30,
-    yCm: 22,
-    turnDeg: 0,
-    widthCm: 14,
-    depthCm: 10,
-    heightCm: 9,
-    rest: { on: "glass" },
-    fillMixId: null,
-    ...more,
-  },
-});
 
 /** Litres each layer loses to the stone, by looking at a fine grid of places. */
 function lookedAt(design: Design): Map<string, number> {
@@ -112,14 +93,15 @@ it("what a stone takes of each layer is what a fine grid finds: on slopes, twist
           xCm,
           yCm,
           turnDeg,
+          widthCm: 14,
           heightCm,
           rest: sunkCm === undefined ? { on: "glass" } : { on: "ground", sunkCm },
         }),
       );
       const byGrid = lookedAt(design);
       for (const level of ground(design, STOCK).levels)
-        // The grid misses a hair along a turned edge: a hundredth of the stone's floor times its height.
-        expect(Math.abs(level.buriedL - (byGrid.get(level.layerId) ?? 0))).toBeLessThan(0.012);
+        // The grid misses a hair along a turned edge: of up to 3.5 L at most 20 mL.
+        expect(Math.abs(level.buriedL - (byGrid.get(level.layerId) ?? 0))).toBeLessThan(0.02);
     }),
     { numRuns: 50 },
   );

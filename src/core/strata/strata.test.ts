@@ -1,27 +1,16 @@
 import { STOCK } from "../library";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyAll, startHabitat, type Command, type Design, type Mound } from "../habitat";
+import { applyAll, type Command, type Design, type Mound } from "../habitat";
 import { seeded } from "../random";
 import { contains } from "../shape";
 import { L_PER_US_DRY_QUART } from "../units";
 import { depthOfL, ground, moundCm, tooSteep, wedgeL } from "./index";
+import { boulder, type PieceArgs, started } from "../testing";
 
 const shell = { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" as const };
 const habitat = applyAll(
-  startHabitat(
-    {
-      id: "h",
-      name: "Fernwall",
-      createdAt: "2026-01-05T08:00:00Z",
-      startOn: "2026-01-05",
-      animalId: "crocodileSkink",
-      count: 2,
-      room: { temperatureC: 21, humidityRh: 45 },
-      shell,
-    },
-    STOCK,
-  ),
+  started({ shell }),
   [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }],
   STOCK,
 );
@@ -49,22 +38,7 @@ const heap = (mound: Partial<Mound>): Command => ({
     ...mound,
   },
 });
-const piece = (args: Partial<Extract<Command, { name: "addPiece" }>["args"]>): Command => ({
-  name: "addPiece",
-  args: {
-    id: "p",
-    kindId: "boulder",
-    xCm: 30,
-    yCm: 22,
-    turnDeg: 0,
-    widthCm: 10,
-    depthCm: 10,
-    heightCm: 20,
-    rest: { on: "glass" },
-    fillMixId: null,
-    ...args,
-  },
-});
+const piece = (more: Partial<PieceArgs>) => boulder({ id: "p", ...more });
 const volume = (of: ReturnType<typeof ground>) => of.soilVolumeL;
 /** Within a tenth of a per cent, as the closed form is the outside check. */
 const near = (value: number, exact: number) => expect(Math.abs(value / exact - 1)).toBeLessThan(0.001);

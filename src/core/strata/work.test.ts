@@ -2,27 +2,12 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type Command, type Design } from "../habitat";
 import { STOCK } from "../library";
-import { made, started } from "../testing";
+import { boulder, made, type PieceArgs, started } from "../testing";
 import { cutSheets, fillStrips, ground, legSpacingCm } from "./index";
 
 const habitat = made(started(), { name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } });
 const after = (from: Design, ...commands: Command[]) => ground(made(from, ...commands), STOCK);
-const piece = (args: Partial<Extract<Command, { name: "addPiece" }>["args"]>): Command => ({
-  name: "addPiece",
-  args: {
-    id: "p",
-    kindId: "boulder",
-    xCm: 30,
-    yCm: 22,
-    turnDeg: 0,
-    widthCm: 10,
-    depthCm: 10,
-    heightCm: 20,
-    rest: { on: "glass" },
-    fillMixId: null,
-    ...args,
-  },
-});
+const piece = (more: Partial<PieceArgs>) => boulder({ id: "p", ...more });
 
 describe("false bottoms", () => {
   const onLegs = made(

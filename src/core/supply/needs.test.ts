@@ -1,28 +1,16 @@
 import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
-import { applyAll, startHabitat } from "../habitat";
+import { applyAll } from "../habitat";
 import { blend } from "../mix";
 import { ground } from "../strata";
-import { scene } from "../testing";
+import { scene, started } from "../testing";
 import { needs } from "./index";
 import { pantryOf } from "../mix";
 
 const PANTRY = pantryOf(STOCK);
 
 const habitat = applyAll(
-  startHabitat(
-    {
-      id: "h",
-      name: "Fernwall",
-      createdAt: "2026-01-05T08:00:00Z",
-      startOn: "2026-01-05",
-      animalId: "crocodileSkink",
-      count: 2,
-      room: { temperatureC: 21, humidityRh: 45 },
-      shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-    },
-    STOCK,
-  ),
+  started(),
   [
     { name: "addLayer", args: { layer: { id: "soil-2", kind: "soil", mixId: "mix-2", frontCm: 3, backCm: 3 } } },
     { name: "takeRecipe", args: { mixId: "mix-2", recipeId: "peatFreeForest" } },

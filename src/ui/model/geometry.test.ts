@@ -1,28 +1,13 @@
 import { STOCK } from "@/core/library";
 import type { BufferGeometry } from "three";
 import { describe, expect, it } from "vitest";
-import { applyAll, startHabitat, type Command } from "@/core/habitat";
+import { applyAll, type Command } from "@/core/habitat";
 import { areaCm2 } from "@/core/shape";
 import { ground } from "@/core/strata";
 import { glassEdges, layerGeometry, prismGeometry } from "./geometry";
+import { started } from "@/core/testing";
 
-const habitat = applyAll(
-  startHabitat(
-    {
-      id: "h",
-      name: "Fernwall",
-      createdAt: "2026-01-05T08:00:00Z",
-      startOn: "2026-01-05",
-      animalId: "crocodileSkink",
-      count: 2,
-      room: { temperatureC: 21, humidityRh: 45 },
-      shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-    },
-    STOCK,
-  ),
-  [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }],
-  STOCK,
-);
+const habitat = applyAll(started(), [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }], STOCK);
 
 /** Volume inside a closed surface of triangles, by the divergence theorem: a sum of signed tetrahedra from the origin. */
 function enclosedCm3(geometry: BufferGeometry): number {

@@ -3,7 +3,7 @@ import { STOCK } from "@/core/library";
 import fc from "fast-check";
 import { plantFootCm } from "@/core/living";
 import { describe, expect, it } from "vitest";
-import { applyAll, startHabitat } from "@/core/habitat";
+import { applyAll } from "@/core/habitat";
 import { ground } from "@/core/strata";
 import { blendColors, shade } from "./color";
 import { fittingScale, frameOf, type View } from "./frame";
@@ -11,20 +11,9 @@ import { TILE, tileMarks } from "./marks";
 import { materialOf, mixMaterial } from "./material";
 import { plantMarks } from "./plantShape";
 import { heightAlong, profileOf, skyline } from "./profile";
+import { started } from "@/core/testing";
 
-const habitat = startHabitat(
-  {
-    id: "h",
-    name: "Fernwall",
-    createdAt: "2026-01-05T08:00:00Z",
-    startOn: "2026-01-05",
-    animalId: "crocodileSkink",
-    count: 2,
-    room: { temperatureC: 21, humidityRh: 45 },
-    shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
-  },
-  STOCK,
-);
+const habitat = started();
 const { shell } = habitat;
 const margins = { left: 84, right: 44, top: 26, bottom: 30 };
 const view = fc.constantFrom<View>("front", "side");
