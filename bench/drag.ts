@@ -1,4 +1,7 @@
-/** Frame times while an edge is dragged in the built application: the median and the slowest twentieth, by demo box. Needs a build. */
+/**
+ * Frame times while an edge is dragged in the built application: the median and the slowest twentieth, by demo box.
+ * Needs a build.
+ */
 import { chromium, type Page } from "@playwright/test";
 import { CHROMIUM_FLAGS, chromiumPath } from "../scripts/chromium";
 import { freePort, startServer } from "../scripts/prepare.mjs";

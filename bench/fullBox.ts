@@ -1,4 +1,7 @@
-/** The fullest box a builder might draw: 200 plants, 60 pieces, 6 zones each with soil of its own, 12 heaps. Seeded, so that runs compare. */
+/**
+ * The fullest box a builder might draw: 200 plants, 60 pieces, 6 zones each with soil of its own, 12 heaps. Seeded, so
+ * that runs compare.
+ */
 import { applyAll, startHabitat, type Command, type Design } from "../src/core/habitat";
 import { STOCK } from "../src/core/library";
 import { seeded } from "../src/core/random";

@@ -22,7 +22,8 @@ test("2. strata: typing and dragging an edge move figures and section together",
   await start(page);
   await step(page, "Strata");
   const pebbles = ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" });
-  // 60 x 45 floor, 5 cm at 45 % voids: 13.5 L of pebbles, 6.08 L of water to the barrier (worked example, common practice).
+  // 60 x 45 floor, 5 cm at 45 % voids: 13.5 L of pebbles, 6.08 L of water to the barrier (worked example, common
+  // practice).
   await expect(pebbles).toContainText("13.5 L in place, 14.9 L to buy");
   await expect(page.locator("dl").getByText("6.1", { exact: true })).toBeVisible();
 

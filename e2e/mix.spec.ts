@@ -21,7 +21,8 @@ test("3. mix: 70, 30 and 10 parts come to 63.6, 27.3 and 9.1 %, are scaled to th
   await expect(row(page, "Organic topsoil")).toContainText("63.6 %");
   await expect(row(page, "Play sand")).toContainText("27.3 %");
   await expect(row(page, "Clay powder")).toContainText("9.1 %");
-  // 9 cm on 60 x 45 is 24.3 L in place; clay and sand run into the gaps of the topsoil, so more is measured out than comes of it.
+  // 9 cm on 60 x 45 is 24.3 L in place; clay and sand run into the gaps of the topsoil, so more is measured out than
+  // comes of it.
   await expect(ledger(page).locator("dl").getByText("In place 24.3 L")).toBeVisible();
   await expect(ledger(page)).toContainText(/[1-9]\d?\s% is lost in mixing/);
   await row(page, "Clay powder").getByRole("textbox").fill("20");

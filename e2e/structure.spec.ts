@@ -27,7 +27,8 @@ test("a cloud-forest box: foam back, false bottom, pump column, two sloped lifts
   await step(page, "Shell");
   await part(page, "Walls");
   await ledger(page).getByLabel("Built on the back wall").selectOption({ label: "Foam" });
-  // 0.35 m² of silicone and fibre at one and a half cartridges for 76 x 30 cm (common practice), and a scribble under the foam.
+  // 0.35 m² of silicone and fibre at one and a half cartridges for 76 x 30 cm (common practice), and a scribble under
+  // the foam.
   await expect(ledger(page)).toContainText("2 cans of foam · 3 cartridges of silicone · 2.8 L of fibre");
   await expect(ledger(page)).toContainText("takes 17.5 L of room");
   await expect(ledger(page)).toContainText("nothing lives in it until no smell is left");

@@ -79,6 +79,15 @@ for (const [half, paths] of [PATHS.slice(0, 7), PATHS.slice(7)].entries()) {
   }) => {
     const told = (path: string, { violations }: Awaited<ReturnType<AxeBuilder["analyze"]>>) =>
       violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`);
+    // Without a pointer over it: no tooltip fades in while the colours are looked at.
+    const turn = async (name: string) => {
+      await page.getByRole("button", { name }).dispatchEvent("click");
+      // The colours have arrived once nothing fades any more.
+      await page.evaluate(async () => {
+        await new Promise(requestAnimationFrame);
+        await Promise.allSettled(document.getAnimations().map(({ finished }) => finished));
+      });
+    };
     await demo(page);
     for (const path of paths) {
       await page.setViewportSize({ width: 1280, height: 800 });
@@ -87,15 +96,14 @@ for (const [half, paths] of [PATHS.slice(0, 7), PATHS.slice(7)].entries()) {
       const byDay = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
       expect(told(path, byDay)).toEqual([]);
       // By night only the colours are others.
-      await page.getByRole("button", { name: "Switch to night colours" }).click();
+      await turn("Switch to night colours");
       const byNight = await new AxeBuilder({ page }).withRules(["color-contrast"]).analyze();
       expect(told(path, byNight)).toEqual([]);
       await page.setViewportSize({ width: 390, height: 844 });
-      const wide = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect(wide, path).toBeLessThanOrEqual(0);
-      await page.getByRole("button", { name: "Switch to day colours" }).click();
+      const wide = () =>
+        page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      await expect.poll(wide, { message: path }).toBeLessThanOrEqual(0);
+      await turn("Switch to day colours");
     }
   });
 }

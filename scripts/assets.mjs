@@ -1,4 +1,7 @@
-/** Puts the solver's WebAssembly where the application serves it from: it is taken from the locked package, never fetched. */
+/**
+ * Puts the solver's WebAssembly where the application serves it from: it is taken from the locked package, never
+ * fetched.
+ */
 import { copyFileSync, mkdirSync } from "node:fs";
 
 mkdirSync("public", { recursive: true });

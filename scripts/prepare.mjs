@@ -1,4 +1,7 @@
-/** What both the demo and the tests need first: packages, Chromium, a free port. Runs with nothing installed but Node and npm. */
+/**
+ * What both the demo and the tests need first: packages, Chromium, a free port. Runs with nothing installed but Node
+ * and npm.
+ */
 import { spawn, spawnSync } from "node:child_process";
 import { existsSync, statSync } from "node:fs";
 import { createServer } from "node:net";
@@ -19,7 +22,8 @@ export function ensurePackages() {
   const marker = "node_modules/.package-lock.json";
   if (existsSync(marker) && statSync(marker).mtimeMs >= statSync("package-lock.json").mtimeMs) return;
   console.log("Installing packages (npm install) …");
-  // Not `npm ci`: it refuses a lock file that lacks optional packages of other systems, which not every registry carries.
+  // Not `npm ci`: it refuses a lock file that lacks optional packages of other systems, which not every registry
+  // carries.
   if (!run("npm", ["install", "--no-save", "--no-audit", "--no-fund", "--loglevel=error"])) {
     throw new Trouble("The packages could not be installed. Is there a network and an npm registry? Try: npm install");
   }

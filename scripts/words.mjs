@@ -1,4 +1,6 @@
-/** Says which words nobody says: keys of the English tables that the source names nowhere. The last line is the count. */
+/**
+ * Says which words nobody says: keys of the English tables that the source names nowhere. The last line is the count.
+ */
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 

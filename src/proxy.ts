@@ -2,7 +2,8 @@ import { NextResponse, type NextRequest } from "next/server";
 
 /**
  * The content security policy: nothing from outside, and scripts only with this answer's nonce.
- * The solver is WebAssembly, which may be compiled; text may still not be run as script. Inline styles are allowed, as React writes style attributes and the interface library writes style tags.
+ * The solver is WebAssembly, which may be compiled; text may still not be run as script. Inline styles are allowed, as
+ * React writes style attributes and the interface library writes style tags.
  */
 const policyFor = (nonce: string): string =>
   [

@@ -14,7 +14,8 @@ import { sceneOf, type Scene, type Setting } from "./scene";
 export type Derived = Assessed & { gap: RoomGap; findings: readonly Finding[] };
 
 /**
- * The stages, each worked out anew only when a slice it reads changed: moving a plant leaves the ground, the load and the other plants'
+ * The stages, each worked out anew only when a slice it reads changed: moving a plant leaves the ground, the load and
+ * the other plants'
  * fits alone; writing a reading leaves everything but the bands and the findings.
  */
 const settingOf = createSelector(
@@ -80,7 +81,8 @@ function assess(scene: Scene, log: LogNow): Assessed {
 }
 
 /**
- * Works a habitat out: ground, fits, room, readings against bands, findings. The same design, log and library give the same result again.
+ * Works a habitat out: ground, fits, room, readings against bands, findings. The same design, log and library give the
+ * same result again.
  *
  * @param library where what the design uses is looked up; what it carries itself goes before that
  * @throws RangeError when the design points at an entry that is not there

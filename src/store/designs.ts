@@ -21,7 +21,10 @@ function readStored(document: unknown): { ok: true; design: Design } | { ok: fal
   return read.ok ? { ok: true, design: read.habitat.design } : read;
 }
 
-/** Designs read before: while its revision stands, a design is the same object, and so is all that was worked out from it. */
+/**
+ * Designs read before: while its revision stands, a design is the same object, and so is all that was worked out from
+ * it.
+ */
 const readBefore = new Map<string, { rev: number; read: ReturnType<typeof readStored> }>();
 
 function openRow({ id, rev, logRev, updatedAt, document }: DesignRow): OnDevice {
@@ -79,7 +82,8 @@ export const takenAll = (design: Design, steps: readonly Step[]): Design | undef
   steps.reduce<Design | undefined>((made, step) => made && taken(made, step), design);
 
 /**
- * Writes steps onto a stored design, in one transaction: nothing is written unless the design is still the one they began from.
+ * Writes steps onto a stored design, in one transaction: nothing is written unless the design is still the one they
+ * began from.
  *
  * @param baseRev the revision the steps were taken from
  */

@@ -2,7 +2,11 @@ import { fileName } from "@/core/files";
 import { printFile, type Progress } from "@/workers";
 import { wholeHabitat } from "./habitats";
 
-/** A habitat with its whole log, printed as its file in a worker. @returns undefined when it is not here or does not open */
+/**
+ * A habitat with its whole log, printed as its file in a worker.
+ *
+ * @returns undefined when it is not here or does not open
+ */
 export async function habitatFile(
   id: string,
   onProgress?: Progress,

@@ -1,7 +1,9 @@
 import { attempt, changesOf, patched, type Change, type Command, type Design, type Problem } from "@/core/habitat";
 import { STOCK } from "@/core/library";
 
-/** A design with its undo and redo stacks of steps. A step is told by what it changes, not by a copy of all there is. */
+/**
+ * A design with its undo and redo stacks of steps. A step is told by what it changes, not by a copy of all there is.
+ */
 export type History = {
   past: readonly Change[];
   present: Design;
@@ -17,7 +19,8 @@ export const beginHistory = (present: Design): History => ({ past: [], present, 
 export type Edited = { ok: true; history: History } | { ok: false; problem: Problem };
 
 /**
- * Applies commands as one step of undo. Commands of the same gesture (one drag, one hold of a key) share a step. What the edits name
+ * Applies commands as one step of undo. Commands of the same gesture (one drag, one hold of a key) share a step. What
+ * the edits name
  * must be in stock or carried by the design, so that the document stands alone.
  *
  * @returns why not, when they are refused; the history then stands as it was

@@ -6,7 +6,8 @@ import { getDesign, putDesign } from "./designs";
 
 /**
  * The database writes asynchronously, and a page that is being closed may not live to see it done.
- * What is still unwritten then goes here, synchronously, with the revision it was made from, and is looked at when the habitat opens again.
+ * What is still unwritten then goes here, synchronously, with the revision it was made from, and is looked at when the
+ * habitat opens again.
  */
 const keyOf = (id: string): string => `rincon.unsaved.${id}`;
 
@@ -42,7 +43,10 @@ type Read = { ok: true; unsaved: Unsaved; design: Design } | { ok: false; why: "
 const isUnsaved = (raw: unknown): raw is Unsaved =>
   typeof raw === "object" && raw !== null && "baseRev" in raw && "design" in raw && "formatVersion" in raw;
 
-/** Before version 6 the unsaved copy was the whole document and told no revision: it is not held to be newer than anything. */
+/**
+ * Before version 6 the unsaved copy was the whole document and told no revision: it is not held to be newer than
+ * anything.
+ */
 function readUnsaved(text: string): Read {
   let raw: unknown;
   try {
@@ -60,7 +64,8 @@ function readUnsaved(text: string): Read {
 const whyOf = ({ code }: FileProblem): "newer" | "damaged" => (code === "file.newer" ? "newer" : "damaged");
 
 /**
- * Looks at what a closing page had not written. It is written now if nothing else was since; an older one, a newer program's or a
+ * Looks at what a closing page had not written. It is written now if nothing else was since; an older one, a newer
+ * program's or a
  * damaged one is set aside and never overwrites what is stored.
  */
 export async function settleUnsaved(id: string): Promise<void> {

@@ -5,7 +5,8 @@ import { useSyncExternalStore } from "react";
 /**
  * A choice kept on this device: the other tabs follow, and without storage it lasts as long as the page.
  *
- * @param read makes the value of what is kept; null when nothing is. What it gives must be the same object for the same text.
+ * @param read makes the value of what is kept; null when nothing is. What it gives must be the same object for the same
+ * text.
  */
 export function localSetting<T>(
   key: string,

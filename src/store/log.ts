@@ -81,7 +81,9 @@ async function putBlock(habitatId: string, block: SampleBlock): Promise<void> {
 
 const withoutOwner = ({ habitatId: _of, ...block }: SampleRow): SampleBlock => block;
 
-/** Adds samples: each goes into its week's block, whose roll-ups are made anew. Those told before are not told twice. */
+/**
+ * Adds samples: each goes into its week's block, whose roll-ups are made anew. Those told before are not told twice.
+ */
 export async function addSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
   const { samples: table } = db();
   await changeLog(habitatId, async () => {

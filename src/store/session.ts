@@ -69,7 +69,10 @@ let logged: Promise<unknown> = Promise.resolve();
 export const useSession = create<Session>((set, get) => {
   const working = (present: Design, log: LogNow): Derived => derive(present, log, get().library);
 
-  /** What another tab wrote meanwhile is taken, and our steps are taken again from there; where they cannot be, ours is set aside. */
+  /**
+   * What another tab wrote meanwhile is taken, and our steps are taken again from there; where they cannot be, ours is
+   * set aside.
+   */
   const rebase = async (mine: Design, now: Extract<OnDevice, { ok: true }>): Promise<void> => {
     base = { rev: now.rev, logRev: now.logRev };
     const again = takenAll(now.design, steps);
@@ -87,7 +90,10 @@ export const useSession = create<Session>((set, get) => {
     });
   };
 
-  /** There is nothing left to write to, as when the habitat was deleted elsewhere: what was done here is kept as one copy, the newest. */
+  /**
+   * There is nothing left to write to, as when the habitat was deleted elsewhere: what was done here is kept as one
+   * copy, the newest.
+   */
   const giveUp = async (mine: Design): Promise<void> => {
     steps = [];
     await setAside({ habitatId: mine.id, name: mine.name, why: "conflict", raw: mine }, `${mine.id}-gone`);

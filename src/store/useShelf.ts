@@ -34,7 +34,8 @@ async function readAll(day: string): Promise<WithLog[]> {
 export type OnShelf = { id: string; standing: Standing } | { id: string; broken: Extract<OnDevice, { ok: false }> };
 
 /**
- * Every habitat on this device, as it is now; undefined while they are being read. What was worked out of one is kept while its design and
+ * Every habitat on this device, as it is now; undefined while they are being read. What was worked out of one is kept
+ * while its design and
  * its log stand at the same revision.
  *
  * @param day calendar day; empty while it is not known, as on the server

@@ -18,6 +18,9 @@ type StrangeMend = {
   >;
 }[MendableCode];
 
-/** Compiles only while every blank names a quantity that the finding or its mend is told with; else the error names the strange ones. */
+/**
+ * Compiles only while every blank names a quantity that the finding or its mend is told with; else the error names the
+ * strange ones.
+ */
 export const EVERY_BLANK_IS_TOLD: [StrangeWhy, StrangeMend] extends [never, never] ? true : [StrangeWhy, StrangeMend] =
   true;

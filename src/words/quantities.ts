@@ -44,7 +44,10 @@ export const boxSize = ({
   heightCm: number;
 }): Quantities => ({ widthCm, depthCm, heightCm });
 
-/** The common name of an entry, in lower case where the language has it so; what a builder added goes by their own name for it. */
+/**
+ * The common name of an entry, in lower case where the language has it so; what a builder added goes by their own name
+ * for it.
+ */
 export const nameIn = (library: Library, kind: CatalogKind, id: string): string =>
   library.ownName(kind, id) ?? names[kind][id] ?? id;
 
@@ -61,8 +64,10 @@ export const dayPrinted = (day: string): string => format(parseISO(day), "EEE d 
 export type Speech = { system: UnitSystem; locale: string; library: Library };
 
 /**
- * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water, `looseL` loose
- * stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day, `animalId` a name.
+ * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water,
+ * `looseL` loose
+ * stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day, `animalId` a
+ * name.
  * Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`.
  * `count` stays a number, for plurals. Everything else stays as it is.
  *

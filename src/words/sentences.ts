@@ -118,7 +118,11 @@ function limitPrinted(field: string, side: "least" | "most", limit: number, say:
   return say(`problems:limit.${name}`, { [name]: limit });
 }
 
-/** Why an edit was refused, by the field that is to blame. @example sayProblem(problem, say) // "Depth: at most 200 cm." */
+/**
+ * Why an edit was refused, by the field that is to blame.
+ *
+ * @example sayProblem(problem, say) // "Depth: at most 200 cm."
+ */
 export function sayProblem({ path, code, id, least, most }: Problem, say: Say): string {
   const field = editField(path, say);
   const side = most === undefined ? "least" : "most";

@@ -15,7 +15,10 @@ const jobs = {
 };
 type TestJobs = typeof jobs;
 
-/** A worker that runs in this thread behind a message channel, as a real one does behind its own, and that can be made to break down. */
+/**
+ * A worker that runs in this thread behind a message channel, as a real one does behind its own, and that can be made
+ * to break down.
+ */
 class FakeWorker extends EventTarget {
   static started: FakeWorker[] = [];
   private readonly channel = new MessageChannel();

@@ -179,7 +179,8 @@ describe("the catalogue", () => {
     for (const item of STOCK.all("ingredients")) {
       expect(item.peat, item.id).toBe(item.matter === "peat");
       expect(item.cautions.includes("notToDigIn"), item.id).toBe(!item.safeToDig);
-      // Dry matter of a litre cannot be heavier than its solids: organic 1.55, mineral 2.65 kg/L and a little clay (textbook densities, from memory).
+      // Dry matter of a litre cannot be heavier than its solids: organic 1.55, mineral 2.65 kg/L and a little clay
+      // (textbook densities, from memory).
       const solid = (100 - item.totalPorosityPct) / 100;
       expect(item.looseKgPerL / solid, item.id).toBeLessThan(2.85);
       expect(item.looseKgPerL / solid, item.id).toBeGreaterThan(0.3);

@@ -8,7 +8,10 @@ import { DrainageSchema, DressingSchema } from "./schema";
 /** Ids of what a builder added begin with `own`, so that they never meet one of the catalogue's. */
 const ownId = z.string().regex(/^own[A-Za-z0-9]{1,40}$/, { message: "id" });
 
-/** What an entry of one's own has besides its figures: what it is called, and the entry of the catalogue it was copied from. */
+/**
+ * What an entry of one's own has besides its figures: what it is called, and the entry of the catalogue it was copied
+ * from.
+ */
 const own = {
   id: ownId,
   name: PlainTextSchema,

@@ -5,8 +5,10 @@ import type { Shell } from "../habitat";
 export type Conditions = { temperatureC: Range; humidityRh: Range };
 
 /**
- * What the climate of a box is at any place, whoever knows it: the animal's band now, a simulation later. Places are cm from the left,
- * from the front and from the floor's glass; air and ground are asked apart, as what lives in the ground does not feel the air above.
+ * What the climate of a box is at any place, whoever knows it: the animal's band now, a simulation later. Places are cm
+ * from the left,
+ * from the front and from the floor's glass; air and ground are asked apart, as what lives in the ground does not feel
+ * the air above.
  */
 export type ClimateField = {
   /** The air at a place over the ground. */
@@ -15,7 +17,10 @@ export type ClimateField = {
   groundAt: (xCm: number, yCm: number) => Conditions;
 };
 
-/** How far the ends and heights of a box lie apart, as shares of the animal's band: from memory, until a climate model knows better. */
+/**
+ * How far the ends and heights of a box lie apart, as shares of the animal's band: from memory, until a climate model
+ * knows better.
+ */
 const DRIER_AT_WARM_END = 0.3;
 const DRIER_UP_HIGH = 0.3;
 const BAND_HALF = 0.35;
@@ -26,7 +31,8 @@ const share = (value: number): number => Math.min(1, Math.max(0, value));
 const within = ([low, high]: Range, part: number): number => between(low, high, share(part));
 
 /**
- * The climate a box is meant to have: the animal's band, the warm end on the left, the cool end on the right; up high it is warmer and
+ * The climate a box is meant to have: the animal's band, the warm end on the left, the cool end on the right; up high
+ * it is warmer and
  * drier, low at the cool end moister. Crew find the whole of the band's humidity in the ground.
  *
  * @param surfaceAt height of the ground at a place, cm

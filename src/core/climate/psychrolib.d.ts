@@ -1,4 +1,6 @@
-/** The parts of the psychrolib reference package that the tests compare against; pressures in Pa, temperatures in °C. */
+/**
+ * The parts of the psychrolib reference package that the tests compare against; pressures in Pa, temperatures in °C.
+ */
 declare module "psychrolib" {
   const psychrolib: {
     SI: number;

@@ -1,5 +1,6 @@
 /**
- * Moist air at ordinary pressure, by the equations of Allen et al. 1998, FAO Irrigation and Drainage Paper 56, chapter 3.
+ * Moist air at ordinary pressure, by the equations of Allen et al. 1998, FAO Irrigation and Drainage Paper 56, chapter
+ * 3.
  */
 
 /**

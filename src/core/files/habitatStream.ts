@@ -4,7 +4,8 @@ import { joined, readDesign, readDocument, readEvents, readSeriesRow, rowOf, typ
 import { FORMAT, FORMAT_VERSION } from "./migrations";
 
 /**
- * A habitat's file is one JSON document, laid out so that it can be written and read line by line: the head, the design, then a line for
+ * A habitat's file is one JSON document, laid out so that it can be written and read line by line: the head, the
+ * design, then a line for
  * each event and for each block of samples. A file of any other layout is read as a whole.
  */
 const HEAD = `{"format":"${FORMAT}","formatVersion":${FORMAT_VERSION},`;
@@ -106,7 +107,8 @@ export function parseHabitat(text: string): FileRead {
 }
 
 /**
- * Reads a habitat's file as it comes in. What {@link habitatLines} printed comes back identical; a file of an earlier version, or one
+ * Reads a habitat's file as it comes in. What {@link habitatLines} printed comes back identical; a file of an earlier
+ * version, or one
  * that was laid out anew by another program, is read as a whole.
  *
  * @param pieces the text of the file, in pieces of any size

@@ -39,7 +39,11 @@ export type CsvProblem =
 
 export type CsvRead = { ingredients: OwnIngredient[]; problems: CsvProblem[] };
 
-/** Prints ingredients as a table that {@link parseIngredients} reads back. @example printIngredients([ownIngredient]).startsWith("name,matter") // true */
+/**
+ * Prints ingredients as a table that {@link parseIngredients} reads back.
+ *
+ * @example printIngredients([ownIngredient]).startsWith("name,matter") // true
+ */
 export const printIngredients = (ingredients: readonly OwnIngredient[]): string =>
   printCsv([
     [...CSV_COLUMNS],
@@ -83,8 +87,10 @@ const LOOKS: Partial<Record<CsvColumn, readonly string[]>> = {
 };
 
 /**
- * Reads a table of ingredients: commas, semicolons or tabs between cells, decimal points or (with semicolons or tabs) decimal commas,
- * columns in any order. Good rows are taken, each bad one is told with its row and column. A text that begins as a formula is refused.
+ * Reads a table of ingredients: commas, semicolons or tabs between cells, decimal points or (with semicolons or tabs)
+ * decimal commas,
+ * columns in any order. Good rows are taken, each bad one is told with its row and column. A text that begins as a
+ * formula is refused.
  *
  * @param text decoded already
  * @param idFor makes the id of a new ingredient from its place in the table

@@ -1,6 +1,8 @@
 import { CM_PER_INCH } from "../units";
 
-/** A line of a strip: how high it is pressed, how high it is poured loose, what it is called, and both heights as text. */
+/**
+ * A line of a strip: how high it is pressed, how high it is poured loose, what it is called, and both heights as text.
+ */
 export type StripLine = { pressedCm: number; looseCm: number; name: string; figures: string };
 
 /** A stroke, cm from the lower left corner of the drawing. */
@@ -60,7 +62,8 @@ function spread(wanted: readonly number[], least: number, most: number): number[
 }
 
 /**
- * A stretch of a fill strip at true size: centimetres up the left side, inches up the right, a full line where a layer is pressed to,
+ * A stretch of a fill strip at true size: centimetres up the left side, inches up the right, a full line where a layer
+ * is pressed to,
  * a broken one where it is poured loose.
  *
  * @param fromCm height the stretch starts at, from the floor
@@ -121,7 +124,11 @@ export function stripDrawing(lines: readonly StripLine[], fromCm: number, toCm: 
   };
 }
 
-/** Where a strip is cut so that each stretch fits a page. @example stretches(52, 24) // [[0, 24], [24, 48], [48, 52]] */
+/**
+ * Where a strip is cut so that each stretch fits a page.
+ *
+ * @example stretches(52, 24) // [[0, 24], [24, 48], [48, 52]]
+ */
 export function stretches(lengthCm: number, mostCm: number): [number, number][] {
   const count = Math.max(1, Math.ceil(lengthCm / mostCm - 1e-9));
   return Array.from({ length: count }, (_, at) => [at * mostCm, Math.min(lengthCm, (at + 1) * mostCm)]);

@@ -59,7 +59,8 @@ function draw(page: PDFPage, fonts: Fonts, drawing: Drawing, leftCm: number, low
 }
 
 /**
- * Fill strips as a PDF at true size, as many to a page as fit, long ones in parts, with a line of ten centimetres to check the printer by.
+ * Fill strips as a PDF at true size, as many to a page as fit, long ones in parts, with a line of ten centimetres to
+ * check the printer by.
  *
  * @returns the file's bytes
  * @example await stripsPdf([{ title: "front left", lengthCm: 20, lines }], words, "a4")

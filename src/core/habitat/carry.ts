@@ -3,7 +3,8 @@ import type { Library } from "../library";
 import type { Command } from "./commands";
 
 /**
- * The edits by which a habitat carries what it is about to use, where that is a builder's own: none for what Rincon comes with.
+ * The edits by which a habitat carries what it is about to use, where that is a builder's own: none for what Rincon
+ * comes with.
  *
  * @example [...carriesFor(library, "plants", ["ownFern"]), { name: "addPlant", args }]
  */

@@ -9,7 +9,11 @@ const lightsPlants = ({ kindId }: GearPiece, library: Library): boolean =>
 const lampsOf = ({ gear }: Pick<Design, "gear">, library: Library): GearPiece[] =>
   gear.filter((piece) => lightsPlants(piece, library));
 
-/** What the lamps over the plants give together, lumens; null while no lamp tells. @example lampLumens(design, library) // 2400 */
+/**
+ * What the lamps over the plants give together, lumens; null while no lamp tells.
+ *
+ * @example lampLumens(design, library) // 2400
+ */
 export function lampLumens(design: Pick<Design, "gear">, library: Library): number | null {
   const told = lampsOf(design, library).flatMap(({ lumens }) => (lumens === null ? [] : [lumens]));
   return told.length === 0 ? null : told.reduce((sum, lumens) => sum + lumens, 0);
@@ -19,7 +23,8 @@ const FIRST_LAMP = "lamp-1";
 const DAY = { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60 } as const;
 
 /**
- * The gear with so much light over the plants in all: what is one lamp tells it, a first lamp is put up where there is none, and among
+ * The gear with so much light over the plants in all: what is one lamp tells it, a first lamp is put up where there is
+ * none, and among
  * several the first takes what the others leave.
  */
 export function lightOf(design: Pick<Design, "gear" | "shell">, lumens: number | null, library: Library): GearPiece[] {

@@ -10,7 +10,8 @@ const isPlain = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 
 /**
- * Makes a draft of one value the same as another, touching only what differs. Edits share what they leave alone, so most of a design is
+ * Makes a draft of one value the same as another, touching only what differs. Edits share what they leave alone, so
+ * most of a design is
  * told equal by identity, without a look inside.
  */
 function follow(draft: Record<string | number, unknown>, before: object, after: object): void {

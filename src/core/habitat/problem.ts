@@ -17,7 +17,9 @@ export type ProblemCode =
   | "topWiderThanFoot"
   | "domeTooHigh";
 
-/** Something wrong, with the path of the field that is to blame: `strata.layers.2.depthCm`, or an argument of an edit. */
+/**
+ * Something wrong, with the path of the field that is to blame: `strata.layers.2.depthCm`, or an argument of an edit.
+ */
 export type Problem = {
   path: string;
   code: ProblemCode;

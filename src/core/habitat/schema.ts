@@ -51,7 +51,9 @@ export const UNDERS = ["whole", "rim"] as const;
 /** What the box stands on: its rating, when it has one, and whether it carries the whole floor or only its rim. */
 export const StandOnSchema = z.strictObject({ ratingKg: within("ratingKg").nullable(), under: z.enum(UNDERS) });
 
-/** Inner size of the box; the sill is the height of the front edge the fill may not pass, 0 when it opens at the top. */
+/**
+ * Inner size of the box; the sill is the height of the front edge the fill may not pass, 0 when it opens at the top.
+ */
 export const ShellSchema = z.strictObject({
   widthCm: within("boxCm"),
   depthCm: within("boxCm"),
@@ -142,7 +144,10 @@ export const MixSchema = z.strictObject({
 });
 export type Mix = z.infer<typeof MixSchema>;
 
-/** Where a plant can stand: in the ground, in a pot sunk into it, on a wall, on wood, hanging, at the water's edge, in the water. */
+/**
+ * Where a plant can stand: in the ground, in a pot sunk into it, on a wall, on wood, hanging, at the water's edge, in
+ * the water.
+ */
 export const SPOTS = ["ground", "pot", "wall", "wood", "hanging", "waterEdge", "water"] as const;
 export type Spot = (typeof SPOTS)[number];
 
@@ -162,7 +167,10 @@ export type Stand = z.infer<typeof StandSchema>;
 
 export const SeedingSchema = z.strictObject({ crewId: CatalogIdSchema, count: within("crewCount").int() });
 
-/** Something that stands in the box: its middle in plan, its turn, its outline, what it rests on, and what a hollow one is filled with. */
+/**
+ * Something that stands in the box: its middle in plan, its turn, its outline, what it rests on, and what a hollow one
+ * is filled with.
+ */
 export const PieceSchema = z.strictObject({
   id: IdSchema,
   kindId: CatalogIdSchema,

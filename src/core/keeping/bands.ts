@@ -37,7 +37,10 @@ const sideOf = (value: number, [low, high]: Range): BandCheck["side"] =>
 
 type Told = { series: SeriesId; sample: Sample };
 
-/** The newest sample of a thing at each place; the water line is the same at both ends, so there it is the newest of all. */
+/**
+ * The newest sample of a thing at each place; the water line is the same at both ends, so there it is the newest of
+ * all.
+ */
 function newestOf(newest: LogNow["newest"], what: Measurable): Told[] {
   const told = PLACES.flatMap((place): Told[] => {
     const series = seriesOf(place, what);

@@ -2,7 +2,9 @@ import { weakMapMemoize } from "reselect";
 import type { CatalogEntry, CatalogKind, OwnEntries } from "../catalog";
 import { stock } from "../catalog/stock";
 
-/** The only way to an entry: what Rincon comes with, what a builder added on this device, what a habitat carries itself. */
+/**
+ * The only way to an entry: what Rincon comes with, what a builder added on this device, what a habitat carries itself.
+ */
 export type Library = {
   /** @example library.find("animals", "rosyBoa")?.adultLengthCm // 85 */
   find: <K extends CatalogKind>(kind: K, id: string) => CatalogEntry<K> | undefined;
@@ -70,7 +72,8 @@ function extended(base: Library, added: Added): Library {
 export const STOCK: Library = stocked();
 
 /**
- * A library with entries added, which go before what it had. The same library and the same entries give the same library again.
+ * A library with entries added, which go before what it had. The same library and the same entries give the same
+ * library again.
  *
  * @example withOwn(STOCK, design.own).get("plants", "ownFern").rootDepthCm
  */

@@ -13,7 +13,10 @@ export type BoxReason = { code: BoxCode; weight: "good" | "look" | "harm" } & Re
 /** A box much taller than it is long is upright. */
 const UPRIGHT = 1.5;
 
-/** Sizes typed in inches come out a hair under their round centimetres (18 in is 45.72): half a centimetre is no shortage. */
+/**
+ * Sizes typed in inches come out a hair under their round centimetres (18 in is 45.72): half a centimetre is no
+ * shortage.
+ */
 const NEAR_ENOUGH_CM = 0.5;
 /** The same half centimetre on both sides of a small floor. */
 const FLOOR_NEAR_ENOUGH = 0.98;

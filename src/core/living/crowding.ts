@@ -126,7 +126,10 @@ function reachOf(one: Grown): Reaching {
     : { xCm: one.stand.xCm, yCm: middleUp(one), reachCm };
 }
 
-/** What plants do to one another, by the id of who suffers; only those that can reach one another are held against each other. */
+/**
+ * What plants do to one another, by the id of who suffers; only those that can reach one another are held against each
+ * other.
+ */
 function competition(all: readonly Grown[]): ReadonlyMap<string, Trouble[]> {
   const near = nearbyIn(all.map(reachOf));
   const pick = (indexes: readonly number[]) => indexes.flatMap((n) => all[n] ?? []);
@@ -139,14 +142,17 @@ function competition(all: readonly Grown[]): ReadonlyMap<string, Trouble[]> {
   );
 }
 
-/** On the ground plants compete in plan, whatever the ground does under them: worked out anew only when plants changed. */
+/**
+ * On the ground plants compete in plan, whatever the ground does under them: worked out anew only when plants changed.
+ */
 const competitionOnGround = weakMapMemoize((plants: Design["plants"], library: Library, months: number) => {
   const flat = plants.map((stand) => flatGrownOf(stand, library.get("plants", stand.plantId), months));
   return competition(flat.filter((one) => one.lying === "ground"));
 });
 
 /**
- * What goes wrong among the plants after some months: two in one place, a light lover in the shade of a taller one, the view blocked. Of
+ * What goes wrong among the plants after some months: two in one place, a light lover in the shade of a taller one, the
+ * view blocked. Of
  * two that crowd one another the later one is named.
  *
  * @example troubles(scene, 12) // [{ code: "crowds", standId: "p3", otherId: "p1", share: 0.7 }]

@@ -1,13 +1,17 @@
 import type { Envelope, Range } from "../catalog";
 
-/** How well a species lives at the very edge of what it tolerates, on a scale where its preferred range is 1. Rincon's own scale. */
+/**
+ * How well a species lives at the very edge of what it tolerates, on a scale where its preferred range is 1. Rincon's
+ * own scale.
+ */
 const SCORE_AT_EDGE = 0.4;
 
 const ramp = (value: number, edge: number, inner: number): number =>
   inner === edge ? 1 : SCORE_AT_EDGE + (1 - SCORE_AT_EDGE) * ((value - edge) / (inner - edge));
 
 /**
- * How well a species lives at one value: 1 in its preferred range, falling to 0.4 at the edge of what it tolerates, 0 beyond.
+ * How well a species lives at one value: 1 in its preferred range, falling to 0.4 at the edge of what it tolerates, 0
+ * beyond.
  *
  * @example suits({ tolerated: [10, 32], preferred: [18, 27] }, 14) // 0.7
  */

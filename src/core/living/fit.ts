@@ -111,7 +111,8 @@ function grazing(plant: Plant, animal: Animal): FitReason[] {
 }
 
 /**
- * How a plant fits a habitat at a place (the middle when none is named): its ranges against what it finds there, its feet, room, roots
+ * How a plant fits a habitat at a place (the middle when none is named): its ranges against what it finds there, its
+ * feet, room, roots
  * and light, and what the animal does to it.
  *
  * @example plantFit(library.get("plants", "skyPlant"), scene).verdict // "misfit" where it is too wet
@@ -160,7 +161,11 @@ function hunting(species: Crew, animal: Animal): FitReason {
   return reason(score >= GOOD_FROM ? "hunting.good" : "hunting.eaten", score);
 }
 
-/** How a crew species fits a habitat: what it finds in the ground, and who hunts it. @example crewFit(library.get("crew", "powderIsopod"), scene).verdict */
+/**
+ * How a crew species fits a habitat: what it finds in the ground, and who hunts it.
+ *
+ * @example crewFit(library.get("crew", "powderIsopod"), scene).verdict
+ */
 export function crewFit(species: Crew, { habitat, animal, field }: Setting): Fit {
   const found = overGround(field, habitat.shell);
   return fit(species.id, [
@@ -170,6 +175,10 @@ export function crewFit(species: Crew, { habitat, animal, field }: Setting): Fit
   ]);
 }
 
-/** How many of a species to seed on this floor. @example seedCount(species, habitat) // 54 on 60 x 45 cm at 20 for 1000 cm² */
+/**
+ * How many of a species to seed on this floor.
+ *
+ * @example seedCount(species, habitat) // 54 on 60 x 45 cm at 20 for 1000 cm²
+ */
 export const seedCount = (species: Crew, habitat: Pick<Design, "shell">): number =>
   Math.max(1, Math.round((species.seedPer1000Cm2 * floorAreaCm2(habitat.shell)) / 1000));

@@ -4,7 +4,8 @@ import type { Plant } from "../catalog";
 const TIME_CONSTANTS = 3;
 
 /**
- * How large a plant is after so many months in the box: from the size it is bought at towards its grown size, fast at first.
+ * How large a plant is after so many months in the box: from the size it is bought at towards its grown size, fast at
+ * first.
  *
  * @returns share of the grown size, 0 to 1
  * @example grownShare({ boughtShare: 0.4, grownInMonths: 12 }, 12) // 0.97

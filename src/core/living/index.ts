@@ -1,4 +1,7 @@
-/** What suits whom: the box for the animal, plants, crew and tank mates for the habitat and the place; how plants grow and crowd. */
+/**
+ * What suits whom: the box for the animal, plants, crew and tank mates for the habitat and the place; how plants grow
+ * and crowd.
+ */
 export { BOX_CODES, boxFit, leastBox } from "./boxFit";
 export type { BoxReason } from "./boxFit";
 export { suits, suitsBand } from "./envelope";

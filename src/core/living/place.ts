@@ -13,7 +13,10 @@ export type Found = Conditions & {
   spot: Spot;
   /** What its roots can have there. */
   feet: readonly Plant["feet"][];
-  /** Room to grow into: up to the rim, on wood that may hang anywhere from the ground; for what hangs down to the ground. */
+  /**
+   * Room to grow into: up to the rim, on wood that may hang anywhere from the ground; for what hangs down to the
+   * ground.
+   */
   roomCm: number;
   /** Depth of soil; undefined where it does not root in the ground. */
   soilCm: number | undefined;
@@ -32,7 +35,11 @@ const USUAL: Record<Plant["place"], Spot> = {
   water: "water",
 };
 
-/** Where a plant stands, told or by its kind. @example spotOf(entry("plants", "goldenPothos"), { spot: null }) // "hanging" */
+/**
+ * Where a plant stands, told or by its kind.
+ *
+ * @example spotOf(entry("plants", "goldenPothos"), { spot: null }) // "hanging"
+ */
 export const spotOf = (plant: Pick<Plant, "place">, { spot }: { spot?: Spot | null | undefined }): Spot =>
   spot ?? USUAL[plant.place];
 
@@ -45,7 +52,8 @@ const HANGING_SHARE = 0.88;
 const LEAST_WOOD_CM = 5;
 
 /**
- * Height of a plant's foot over the glass: on the ground; on a wall from the ground; on wood in the air, low enough for it to stand under
+ * Height of a plant's foot over the glass: on the ground; on a wall from the ground; on wood in the air, low enough for
+ * it to stand under
  * the rim; hanging near the top.
  *
  * @example plantFootCm(habitat, ground, stand, plant) // 14.5
@@ -91,7 +99,8 @@ const FEET: Record<Animal["climate"], Record<Spot, readonly Plant["feet"][]>> = 
 })();
 
 /**
- * What a plant finds at a place in the box: the climate there, by the scene's field, what its roots stand in, room, light, and whether
+ * What a plant finds at a place in the box: the climate there, by the scene's field, what its roots stand in, room,
+ * light, and whether
  * the animal gets there.
  *
  * @example foundAt(scene, { xCm: 10, yCm: 20, spot: "ground" }, plant).temperatureC // [24.6, 26.6]
@@ -201,7 +210,11 @@ export function placeNamed(
 const LOW_CM = 10;
 const MIDDLING_CM = 25;
 
-/** Where a plant usually goes: low ones in front, tall ones at the back, the rest where their kind grows. @example usualPlace(entry("plants", "nervePlant")) // "middle" */
+/**
+ * Where a plant usually goes: low ones in front, tall ones at the back, the rest where their kind grows.
+ *
+ * @example usualPlace(entry("plants", "nervePlant")) // "middle"
+ */
 export function usualPlace({ place, grownHeightCm }: Pick<Plant, "place" | "grownHeightCm">): PlantingPlace {
   switch (place) {
     case "floor":

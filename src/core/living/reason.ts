@@ -51,7 +51,8 @@ const MISFIT_BELOW = 0.3;
 const verdictOf = (score: number): Verdict => (score >= GOOD_FROM ? "good" : score >= MISFIT_BELOW ? "fair" : "misfit");
 
 /**
- * One side of a fit. The quantities become part of it: it is made for thousands of plants and places at a time, and a copy costs most of that.
+ * One side of a fit. The quantities become part of it: it is made for thousands of plants and places at a time, and a
+ * copy costs most of that.
  *
  * @example reason("feet.good", 1, { feet: "moist" }).verdict // "good"
  */

@@ -33,7 +33,8 @@ function firstTrimMonths(plant: Plant): number {
 }
 
 /**
- * The work for every plant in the box: rinse, quarantine, divide, fix, first trim. Those planted already are counted from their day.
+ * The work for every plant in the box: rinse, quarantine, divide, fix, first trim. Those planted already are counted
+ * from their day.
  *
  * @param startOn calendar day the plants are bought, ISO 8601
  * @example plantWorks(habitat, library, "2026-03-01")[0]?.quarantineUntilOn // "2026-03-15"

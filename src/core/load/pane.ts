@@ -3,7 +3,8 @@ type FactorRow = readonly [ratio: number, factor: number];
 
 /**
  * Stress in the middle of a rectangular plate simply supported all round, by the ratio of its sides
- * (Young & Budynas, Roark's Formulas for Stress and Strain, flat plates, rectangular, all edges simply supported; factors recalled).
+ * (Young & Budynas, Roark's Formulas for Stress and Strain, flat plates, rectangular, all edges simply supported;
+ * factors recalled).
  */
 const EVEN: readonly FactorRow[] = [
   [1, 0.2874],
@@ -53,7 +54,8 @@ export function evenStressMPa(
 }
 
 /**
- * Bending stress under a load on a round patch in the middle of the same pane: 3 W / (2 π t²) × ((1 + ν) ln(2 b / (π r')) + β).
+ * Bending stress under a load on a round patch in the middle of the same pane: 3 W / (2 π t²) × ((1 + ν) ln(2 b / (π
+ * r')) + β).
  *
  * @param newtons the load
  * @param patchCm radius of the patch it stands on; a very small one counts as a little larger, as the formula has it

@@ -34,7 +34,11 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 /** A block holds a week, so that a sample a minute makes blocks of ten thousand. */
 export const BLOCK_MS = 7 * DAY_MS;
 
-/** Where the block of an instant begins. @example blockStart(Date.UTC(2026, 0, 5)) // a Thursday, as weeks are counted from 1970 */
+/**
+ * Where the block of an instant begins.
+ *
+ * @example blockStart(Date.UTC(2026, 0, 5)) // a Thursday, as weeks are counted from 1970
+ */
 export const blockStart = (atMs: number): number => Math.floor(atMs / BLOCK_MS) * BLOCK_MS;
 
 const sorted = (samples: readonly Sample[]): readonly Sample[] => {

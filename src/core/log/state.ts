@@ -59,6 +59,10 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
   };
 }
 
-/** The events that say a step of the build is done: what to strike to say it is not. @example doneEvents(events, "moveIn").length // 1 */
+/**
+ * The events that say a step of the build is done: what to strike to say it is not.
+ *
+ * @example doneEvents(events, "moveIn").length // 1
+ */
 export const doneEvents = (events: readonly LogEvent[], taskId: string): LogEvent[] =>
   standing(events).filter((event) => event.kind === "taskDone" && event.taskId === taskId);

@@ -4,10 +4,16 @@ import { isOf, type Given, type MatchQuestion, type MatchRule, type Solve } from
 import { totalsOf } from "./totals";
 import { amountOf, slackOf, UNPRICED } from "./variables";
 
-/** By how much a rule would have to give way: per cent of the mix, litres, money, or a number of kinds; and whether it is too little that is there. */
+/**
+ * By how much a rule would have to give way: per cent of the mix, litres, money, or a number of kinds; and whether it
+ * is too little that is there.
+ */
 export type Relaxation = { rule: MatchRule; by: number; unit: "pct" | "litres" | "money" | "kinds"; below: boolean };
 
-/** Rules that cannot all be kept: those that stand in one another's way, what the least giving way would be, and the mix it gives. */
+/**
+ * Rules that cannot all be kept: those that stand in one another's way, what the least giving way would be, and the mix
+ * it gives.
+ */
 export type Clash = { rules: MatchRule[]; relaxed: Relaxation[]; parts: Parts };
 
 const SOMETHING = 1e-4;
@@ -20,9 +26,12 @@ async function possible(question: MatchQuestion, solve: Solve, given: Given): Pr
 }
 
 /**
- * Why nothing keeps all the rules. One after another a rule is left out: where nothing keeps the others either, it had no part in it;
- * what remains is a set of which every single one is needed for the clash (deletion filter, Chinneck & Dravnieks 1991, ORSA Journal on
- * Computing 3). Then all rules may give way at a price, and the cheapest way is told (elastic programming, Brown & Graves 1975).
+ * Why nothing keeps all the rules. One after another a rule is left out: where nothing keeps the others either, it had
+ * no part in it;
+ * what remains is a set of which every single one is needed for the clash (deletion filter, Chinneck & Dravnieks 1991,
+ * ORSA Journal on
+ * Computing 3). Then all rules may give way at a price, and the cheapest way is told (elastic programming, Brown &
+ * Graves 1975).
  */
 export async function clashOf(question: MatchQuestion, solve: Solve, given: Given): Promise<Clash> {
   let rules = [...question.rules];

@@ -1,4 +1,7 @@
-/** Matching: from what is at hand to the soil that is wanted, as a mixed-integer programme; why it cannot be, when it cannot. */
+/**
+ * Matching: from what is at hand to the soil that is wanted, as a mixed-integer programme; why it cannot be, when it
+ * cannot.
+ */
 export { match } from "./match";
 export type { Matched, MatchAnswer } from "./match";
 export type { Clash, Relaxation } from "./clash";

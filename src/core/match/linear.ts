@@ -2,7 +2,9 @@ import type { Ingredient } from "../catalog";
 import { DOES, percolationOf, rotsPctAYear, SCALES, type Does } from "../mix";
 import type { Given } from "./question";
 
-/** A meter as the solver sees it: what each ingredient brings to it, and the range it should stand in, in the same unit. */
+/**
+ * A meter as the solver sees it: what each ingredient brings to it, and the range it should stand in, in the same unit.
+ */
 export type LinearMeter = { id: Does; bring: (item: Ingredient) => number; low: number; high: number; span: number };
 
 /** Rot in the first year of stuff that halves in so many months, per cent. */
@@ -10,8 +12,10 @@ const rotOf = (months: number): number => 100 * (1 - 0.5 ** (12 / months));
 const ROT_SPAN_PCT = 50;
 
 /**
- * The meters that have aims, made linear in the shares of what is measured out. Water, air and weight are told for a litre of the mixed,
- * smaller volume; pH by the acid it would take; lasting by what rots in the first year, with no lower limit where the aim reaches the
+ * The meters that have aims, made linear in the shares of what is measured out. Water, air and weight are told for a
+ * litre of the mixed,
+ * smaller volume; pH by the acid it would take; lasting by what rots in the first year, with no lower limit where the
+ * aim reaches the
  * end of the scale.
  */
 export function linearMeters(

@@ -6,7 +6,8 @@ import { measuredL, type Given, type MatchQuestion, type MatchRule } from "./que
 import { amountOf, distanceOf, slackOf, UNPRICED, usedOf, type Total } from "./variables";
 
 /**
- * How the model is asked: rules may give way, each by a slack of its own; answers already found may be barred, only one nearer than
+ * How the model is asked: rules may give way, each by a slack of its own; answers already found may be barred, only one
+ * nearer than
  * `below` wanted, and nothing need be whole.
  */
 export type Asked = {
@@ -60,7 +61,8 @@ const countedIn = (question: MatchQuestion, unlike: readonly (readonly string[])
     : question.candidates.filter(({ id }) => unlike.some((ids) => ids.includes(id)));
 
 /**
- * The match as a mixed-integer programme. Without elasticity it makes the mean distance of the meters small; with it, the slack of
+ * The match as a mixed-integer programme. Without elasticity it makes the mean distance of the meters small; with it,
+ * the slack of
  * the rules first and the distance far behind.
  *
  * @example toLp(matchModel(question, { given, total: 12 }))

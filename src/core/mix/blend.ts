@@ -60,7 +60,11 @@ export function normalise(parts: Parts): Share[] {
 
 const MONTHS_A_YEAR = 12;
 
-/** Share of an ingredient that is left after so many months: it halves again and again. @example leftAfter(coir, 48) // 0.5 */
+/**
+ * Share of an ingredient that is left after so many months: it halves again and again.
+ *
+ * @example leftAfter(coir, 48) // 0.5
+ */
 export const leftAfter = ({ halvesInMonths }: Pick<Ingredient, "halvesInMonths">, months: number): number =>
   halvesInMonths === null ? 1 : 0.5 ** (months / halvesInMonths);
 
@@ -82,9 +86,12 @@ function halvesIn(shares: readonly { share: number; item: Ingredient }[]): numbe
 }
 
 /**
- * The properties of a mix, a loose litre of it as it lies once mixed. Parts blend by loose volume; then the volume that fines lose
- * in the gaps of coarse pieces is taken off, which is air: the same matter, the same water held, in less room. pH blends by what each
- * part holds against change, as if all were linear buffers; conductivity by its classes, which are powers of ten, so as the geometric
+ * The properties of a mix, a loose litre of it as it lies once mixed. Parts blend by loose volume; then the volume that
+ * fines lose
+ * in the gaps of coarse pieces is taken off, which is air: the same matter, the same water held, in less room. pH
+ * blends by what each
+ * part holds against change, as if all were linear buffers; conductivity by its classes, which are powers of ten, so as
+ * the geometric
  * mean (Matheron 1967, for a random medium; recalled).
  *
  * @returns undefined for an empty mix

@@ -1,7 +1,9 @@
 import { blend, toldTotal, type Pantry, type Parts } from "./blend";
 import { distance, readMeters, type Aims } from "./meters";
 
-/** One change that brings a mix nearer: so much more of something, or something left out; and how far it is off then. */
+/**
+ * One change that brings a mix nearer: so much more of something, or something left out; and how far it is off then.
+ */
 export type Closer = { ingredientId: string; change: "add" | "leaveOut"; parts: number; off: number };
 
 /** As tenths, fifths and thirds of what there is: a builder adds a scoop or two, not a hair. */
@@ -9,7 +11,8 @@ const ADDED = [0.05, 0.1, 0.2, 0.35] as const;
 const WORTH_IT = 0.005;
 
 /**
- * What would bring a mix nearer to where its meters should stand: single changes, each tried by the full blend, the best for each
+ * What would bring a mix nearer to where its meters should stand: single changes, each tried by the full blend, the
+ * best for each
  * ingredient, the best first.
  *
  * @param from what may be added

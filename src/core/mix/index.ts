@@ -1,4 +1,7 @@
-/** Recipes: normalising, blending, what is lost in mixing, what a mix does and should do, matching, making and refreshing. */
+/**
+ * Recipes: normalising, blending, what is lost in mixing, what a mix does and should do, matching, making and
+ * refreshing.
+ */
 export { blend, firstWettingL, litresFor, normalise, percolationOf, rotsPctAYear, pantryOf, toldTotal } from "./blend";
 export type { Blend, Pantry, Parts, Share } from "./blend";
 export { aimsAt, distance, DOES, METERS, readMeters, SCALES, standing } from "./meters";

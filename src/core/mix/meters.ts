@@ -35,7 +35,10 @@ export const DOES = [
 ] as const satisfies readonly MeterId[];
 export type Does = (typeof DOES)[number];
 
-/** A reading; undefined where it cannot be told. Lasting goes no further than its scale: what never halves stands at its end. */
+/**
+ * A reading; undefined where it cannot be told. Lasting goes no further than its scale: what never halves stands at its
+ * end.
+ */
 export type Readings = Record<Exclude<MeterId, "price">, number> & { price: number | undefined };
 
 /** The ends of each scale: per cent of volume, class, kg a litre, pH, level, kPa, months, money a litre. */
@@ -89,7 +92,8 @@ export function standing(value: number, range: Readonly<Range> | undefined): Sta
 export type Distance = { whole: number; by: Partial<Record<Does, number>>; most: Does | undefined };
 
 /**
- * How far readings are from where they should stand: for each meter that tells what a soil does and has an aim, how far outside its
+ * How far readings are from where they should stand: for each meter that tells what a soil does and has an aim, how far
+ * outside its
  * range, as a share of the meter's scale; in all, their mean. Every meter weighs the same.
  *
  * @returns most: the meter that is furthest off; undefined when nothing is

@@ -1,9 +1,14 @@
 import type { Ingredient } from "../catalog";
 
-/** One size class of a mixture of grains: its size, how densely it lies by itself, and its share of all solid volume. */
+/**
+ * One size class of a mixture of grains: its size, how densely it lies by itself, and its share of all solid volume.
+ */
 export type SizeClass = { grainMm: number; packing: number; share: number };
 
-/** How far fines push coarse pieces apart, and how far a coarse piece's wall loosens the fines beside it; 0 without, 1 for equal sizes. */
+/**
+ * How far fines push coarse pieces apart, and how far a coarse piece's wall loosens the fines beside it; 0 without, 1
+ * for equal sizes.
+ */
 const loosening = (ratio: number): number => Math.sqrt(1 - (1 - ratio) ** 1.02);
 const wall = (ratio: number): number => 1 - (1 - ratio) ** 1.5;
 
@@ -22,9 +27,12 @@ function heldTo(classes: readonly SizeClass[]): { own: SizeClass; density: numbe
 }
 
 /**
- * How densely a mixture of size classes could lie at best, each piece set in its place: the least over the classes of the density each
- * would hold it to, between no interaction (fines run freely into the gaps) and total interaction (equal sizes only take each other's
- * place). Virtual packing density of the compressible packing model, de Larrard 1999, Concrete Mixture Proportioning, chapter 1, after
+ * How densely a mixture of size classes could lie at best, each piece set in its place: the least over the classes of
+ * the density each
+ * would hold it to, between no interaction (fines run freely into the gaps) and total interaction (equal sizes only
+ * take each other's
+ * place). Virtual packing density of the compressible packing model, de Larrard 1999, Concrete Mixture Proportioning,
+ * chapter 1, after
  * the linear model of Stovall, de Larrard & Buil 1986, Powder Technology 48; recalled.
  *
  * @returns solid share of the volume, 0 to 1
@@ -38,7 +46,8 @@ const POURED = 4.1;
 const HALVINGS = 60;
 
 /**
- * How densely a mixture lies when it is poured: the same model with its compaction index, K = Σ (yᵢ / βᵢ) / (1 / Φ − 1 / γᵢ).
+ * How densely a mixture lies when it is poured: the same model with its compaction index, K = Σ (yᵢ / βᵢ) / (1 / Φ − 1
+ * / γᵢ).
  * It is made for grains; for fibres and leaves it is an order of size.
  *
  * @param classes with the packing each has by itself when poured
@@ -60,7 +69,8 @@ export function pouredDensity(classes: readonly SizeClass[]): number {
 }
 
 /**
- * What loose volume is lost when the parts are mixed, as fines fall into the gaps of coarse pieces. What is lost is air, so never more
+ * What loose volume is lost when the parts are mixed, as fines fall into the gaps of coarse pieces. What is lost is
+ * air, so never more
  * than most of the air there is.
  *
  * @param airShare air space of the parts as they lie loose, 0 to 1

@@ -19,7 +19,8 @@ const shareOf = (parts: Parts, ingredientId: string): number =>
   (parts.find((part) => part.ingredientId === ingredientId)?.parts ?? 0) / toldTotal(parts);
 
 /**
- * Gives one part another share. What is locked keeps its share, the rest makes room or fills up in its own proportions; the told total
+ * Gives one part another share. What is locked keeps its share, the rest makes room or fills up in its own proportions;
+ * the told total
  * stays.
  *
  * @throws RangeError naming the part when it is locked, not there, or nothing else may give way
@@ -42,7 +43,8 @@ export function withShare(parts: Parts, ingredientId: string, share: number, loc
 }
 
 /**
- * Moves the boundary above one part up by a share of the whole: what the part gains, the next one above that is not locked loses. A
+ * Moves the boundary above one part up by a share of the whole: what the part gains, the next one above that is not
+ * locked loses. A
  * locked part below the boundary passes the move on to the next one below.
  *
  * @param at place of the part under the boundary, from the bottom
@@ -66,7 +68,11 @@ export function shifted(parts: Parts, at: number, by: number, locked: ReadonlySe
   );
 }
 
-/** Parts told as per cent, to a tenth; told so they come to 100. @example asPercent([{ ingredientId: "a", parts: 1 }, { ingredientId: "b", parts: 3 }])[1]?.parts // 75 */
+/**
+ * Parts told as per cent, to a tenth; told so they come to 100.
+ *
+ * @example asPercent([{ ingredientId: "a", parts: 1 }, { ingredientId: "b", parts: 3 }])[1]?.parts // 75
+ */
 export function asPercent(parts: Parts): Parts {
   const total = toldTotal(parts);
   const told = parts.map((part) => ({ ...part, parts: Math.max(LEAST, Math.round((part.parts / total) * 1000) / 10) }));

@@ -1,11 +1,15 @@
 import { BURROW_TARGET, mixTargets, type Animal, type Range } from "../catalog";
 import type { Aims } from "./meters";
 
-/** With a crew seeded, the soil itself should feed it. From memory: what a box with a tenth of leaf in its soil comes to. */
+/**
+ * With a crew seeded, the soil itself should feed it. From memory: what a box with a tenth of leaf in its soil comes
+ * to.
+ */
 const CREW_FOOD_WANTED = 1.5;
 
 /**
- * What a habitat asks of its soil: the ranges of its animal's climate class, tunnels that stand when the animal digs them, food when a
+ * What a habitat asks of its soil: the ranges of its animal's climate class, tunnels that stand when the animal digs
+ * them, food when a
  * crew lives in it.
  *
  * @param hasCrew whether a crew is to live in it

@@ -16,7 +16,10 @@ const CLOSE_ENOUGH = 0.01;
 /** Another set leaves out so many of those found before. */
 const OTHERS_AT_LEAST = 2;
 
-/** What each part of the aim weighs: cover, then what is missing of strata and leaves, then how well the plants fit; each further kind is welcome. */
+/**
+ * What each part of the aim weighs: cover, then what is missing of strata and leaves, then how well the plants fit;
+ * each further kind is welcome.
+ */
 const WEIGHTS = { area: 1, stratum: 0.6, leaf: 0.25, fit: 0.2, kind: -0.03 } as const;
 
 /** Whether a plant is taken: 0 or 1. */
@@ -99,7 +102,10 @@ function withinBudget({ candidates, budget, locked }: PaletteQuestion): Constrai
 const mostOf = ({ plant }: PaletteCandidate, { locked }: PaletteQuestion): number =>
   Math.max(MOST_OF_ONE, locked[plant.id] ?? 0);
 
-/** A plant that is taken is there once at the least, one that is not is not there; what stays is there as often as it was. */
+/**
+ * A plant that is taken is there once at the least, one that is not is not there; what stays is there as often as it
+ * was.
+ */
 function counts(item: PaletteCandidate, question: PaletteQuestion): Constraint[] {
   const { id } = item.plant;
   const held = question.locked[id];
@@ -136,8 +142,10 @@ function objective({ candidates, strata }: PaletteQuestion): Sum {
 }
 
 /**
- * The palette as a mixed-integer programme: which plants, and how many of each, so that the floor and walls are covered as wanted after
- * some months, every stratum of height and every size of leaf is there, and the plants fit. What cannot be reached is left short rather
+ * The palette as a mixed-integer programme: which plants, and how many of each, so that the floor and walls are covered
+ * as wanted after
+ * some months, every stratum of height and every size of leaf is there, and the plants fit. What cannot be reached is
+ * left short rather
  * than refused; sturdiness, kinds, budget and locked picks are kept.
  *
  * @param unlike sets found before: another one must leave out two of each at the least

@@ -19,7 +19,11 @@ function costOf(chosen: readonly Chosen[]): number | undefined {
   return chosen.reduce((sum, { item, count }) => sum + count * (item.price ?? 0), 0);
 }
 
-/** Reads a planting out of a solution; undefined when the constraints left none. @example paletteOf(question, solution)?.picks.length // 7 */
+/**
+ * Reads a planting out of a solution; undefined when the constraints left none.
+ *
+ * @example paletteOf(question, solution)?.picks.length // 7
+ */
 export function paletteOf(
   { candidates, floorCm2, wallCm2, months, strata }: PaletteQuestion,
   { status, values }: Solution,

@@ -39,7 +39,11 @@ export function stratumOf(plant: Pick<Plant, "place" | "grownHeightCm" | "form">
   return plant.grownHeightCm < COVER_CM ? "cover" : plant.grownHeightCm < TALL_CM ? "middle" : "tall";
 }
 
-/** Keeps what may be taken: no misfits, nothing that floats, and what the filter asks. @example offered(candidates, { region: "southAmerica", onlyEdible: false, onlyEasy: true }) */
+/**
+ * Keeps what may be taken: no misfits, nothing that floats, and what the filter asks.
+ *
+ * @example offered(candidates, { region: "southAmerica", onlyEdible: false, onlyEasy: true })
+ */
 export const offered = (
   candidates: readonly PaletteCandidate[],
   { region, onlyEdible, onlyEasy }: PaletteFilter,

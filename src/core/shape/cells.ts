@@ -77,7 +77,11 @@ function trapezoids(region: Region): Cell[] {
   });
 }
 
-/** A region cut out: figures that do not overlap, with their holes. @example cellsOf({ inside: [floor], outside: [zone] }) */
+/**
+ * A region cut out: figures that do not overlap, with their holes.
+ *
+ * @example cellsOf({ inside: [floor], outside: [zone] })
+ */
 export const cellsOf: (region: Region) => readonly Cell[] = weakMapMemoize(
   (region: Region) => uncrossed(region) ?? trapezoids(region),
 );

@@ -15,7 +15,8 @@ const level = (y: number, keepBack: boolean): Side => ({
 });
 
 /**
- * What of a figure lies within an upright rectangle (Sutherland & Hodgman 1974). A figure with a bay may keep a seam of no width
+ * What of a figure lies within an upright rectangle (Sutherland & Hodgman 1974). A figure with a bay may keep a seam of
+ * no width
  * along the cut; its area is right all the same.
  *
  * @returns fewer than three corners when nothing is left

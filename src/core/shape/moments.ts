@@ -15,12 +15,17 @@ export const added = (one: Bilinear, other: Bilinear): Bilinear => ({
   d: one.d + other.d,
 });
 
-/** What lies under a height over a figure: its floor, its volume, and the volume's moments about the left and the front glass. */
+/**
+ * What lies under a height over a figure: its floor, its volume, and the volume's moments about the left and the front
+ * glass.
+ */
 export type Moments = { areaCm2: number; volumeCm3: number; momentX: number; momentY: number };
 
 /**
- * Along the edges of a ring, by Green's theorem: the integral of f over the figure is that of F dy round it, where F is f integrated
- * over x. For a bilinear height and its moments F is of the fourth degree at the most along an edge, so three points are exact.
+ * Along the edges of a ring, by Green's theorem: the integral of f over the figure is that of F dy round it, where F is
+ * f integrated
+ * over x. For a bilinear height and its moments F is of the fourth degree at the most along an edge, so three points
+ * are exact.
  */
 function round(ring: Polygon, { a, b, c, d }: Bilinear): Moments {
   let [area, volume, momentX, momentY] = [0, 0, 0, 0];
@@ -83,7 +88,10 @@ function rangeOver({ outer, holes }: Cell, height: Bilinear): [number, number] {
   return [low, high];
 }
 
-/** The part of a ring where a plane is not above a height (Sutherland & Hodgman 1974); a seam of no width does not change its area. */
+/**
+ * The part of a ring where a plane is not above a height (Sutherland & Hodgman 1974); a seam of no width does not
+ * change its area.
+ */
 function lowPart(ring: Polygon, plane: Bilinear, mostCm: number): Polygon {
   const over = ([x, y]: Point) => heightAt(plane, x, y) - mostCm;
   return ring.flatMap((point, at): Point[] => {

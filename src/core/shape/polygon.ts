@@ -38,7 +38,11 @@ export function bounds(polygon: Polygon): { left: number; right: number; front: 
   return { left: Math.min(...xs), right: Math.max(...xs), front: Math.min(...ys), back: Math.max(...ys) };
 }
 
-/** Whether a point lies inside, by counting crossings. @example contains([[0, 0], [60, 0], [0, 45]], [50, 40]) // false */
+/**
+ * Whether a point lies inside, by counting crossings.
+ *
+ * @example contains([[0, 0], [60, 0], [0, 45]], [50, 40]) // false
+ */
 export function contains(polygon: Polygon, [x, y]: Point): boolean {
   let inside = false;
   // Asked thousands of times a frame, so no lists are made here.
@@ -57,14 +61,19 @@ const toSegmentCm = ([x, y]: Point, [[ax, ay], [bx, by]]: [Point, Point]): numbe
   return Math.hypot(x - ax - at * dx, y - ay - at * dy);
 };
 
-/** How far a point lies from the edge of a figure, cm: less than nothing outside it. @example clearanceCm([[0, 0], [60, 0], [60, 45], [0, 45]], [9, 20]) // 9 */
+/**
+ * How far a point lies from the edge of a figure, cm: less than nothing outside it.
+ *
+ * @example clearanceCm([[0, 0], [60, 0], [60, 45], [0, 45]], [9, 20]) // 9
+ */
 export function clearanceCm(polygon: Polygon, point: Point): number {
   const cm = Math.min(...edgesOf(polygon).map((edge) => toSegmentCm(point, edge)));
   return contains(polygon, point) ? cm : -cm;
 }
 
 /**
- * The same question for one figure asked many times over: its bounds answer most of it, and all of it for an upright rectangle.
+ * The same question for one figure asked many times over: its bounds answer most of it, and all of it for an upright
+ * rectangle.
  *
  * @example insideOf([[0, 0], [60, 0], [0, 45]])(50, 40) // false
  */

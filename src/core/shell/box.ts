@@ -21,7 +21,11 @@ export function wallVolumeCm3(shell: Shell): number {
   return outer * (shell.heightCm + wallCm * panes) - inner * shell.heightCm;
 }
 
-/** Mass of the empty box, kg. Mesh lids and doors' fittings are left out. @example boxKg(shell) // 19.7 for 60 x 45 x 45 of 5 mm glass */
+/**
+ * Mass of the empty box, kg. Mesh lids and doors' fittings are left out.
+ *
+ * @example boxKg(shell) // 19.7 for 60 x 45 x 45 of 5 mm glass
+ */
 export const boxKg = (shell: Shell, library: Library): number =>
   (wallVolumeCm3(shell) * library.get("boxBuilds", shell.buildId).densityKgPerM3) / CM3_PER_M3;
 

@@ -87,7 +87,8 @@ function spanning(rigid: Rigid, spanCm: number, diagonalCm: number): PanelReason
 }
 
 /**
- * Whether a rigid piece fits where it is meant to go, before it is cut: against the inner size, through the way in, along a diagonal.
+ * Whether a rigid piece fits where it is meant to go, before it is cut: against the inner size, through the way in,
+ * along a diagonal.
  *
  * @example panelFit({ lengthCm: 61, heightCm: 45, thicknessCm: 2 }, shell, "back")[0]?.code // "tooLong" in a box 60 wide inside
  */

@@ -23,7 +23,8 @@ const thicknessOn = ({ treatments }: Shell, wall: Wall): number =>
   treatments.find((treatment) => treatment.wall === wall)?.thicknessCm ?? 0;
 
 /**
- * The floor the ground lies on: what the walls' builds leave of it. A drawn floor that they would fill wholly stays as it is.
+ * The floor the ground lies on: what the walls' builds leave of it. A drawn floor that they would fill wholly stays as
+ * it is.
  *
  * @example groundOutline(shell) // a 60 x 45 floor with 5 cm of foam behind: 60 x 40
  */
@@ -56,7 +57,10 @@ export type WallWork = {
   sheetCm2: number;
   clayL: number;
   massKg: number;
-  /** Days it sets before it can be carved or finished, days the finish takes, and days of airing before anything lives with it. */
+  /**
+   * Days it sets before it can be carved or finished, days the finish takes, and days of airing before anything lives
+   * with it.
+   */
   setDays: number;
   finishDays: number;
   airDays: number;

@@ -4,7 +4,10 @@ export type Sum = Readonly<Record<string, number>>;
 /** One thing a solution must keep. */
 export type Constraint = { name: string; sum: Sum; is: "<=" | ">=" | "="; to: number };
 
-/** A linear programme, some of whose variables may only be whole: what to make as small as can be, under which constraints. */
+/**
+ * A linear programme, some of whose variables may only be whole: what to make as small as can be, under which
+ * constraints.
+ */
 export type Model = {
   minimise: Sum;
   constraints: readonly Constraint[];
@@ -16,7 +19,8 @@ export type Model = {
 };
 
 /**
- * What a solver found. `values` is empty unless it is solved. `reducedCosts` tell by how much the objective would grow for each unit of
+ * What a solver found. `values` is empty unless it is solved. `reducedCosts` tell by how much the objective would grow
+ * for each unit of
  * a variable that stands at its limit; only of programmes without whole numbers.
  */
 export type Solution = {

@@ -24,7 +24,10 @@ export type CutSheet = {
   /** The floor it lies on, from the sheet's own left and front edge: what is outside it is turned up. */
   floor: Polygon;
   notches: readonly Notch[];
-  /** Strips side by side when the roll is narrower: how many, how wide each, where the seams lie from the left, with their overlap. */
+  /**
+   * Strips side by side when the roll is narrower: how many, how wide each, where the seams lie from the left, with
+   * their overlap.
+   */
   strips: number;
   stripWidthCm: number;
   seamsCm: readonly number[];

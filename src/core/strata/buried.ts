@@ -46,7 +46,8 @@ const lose = (losses: Losses, { layer }: Patch, cm3: number, share: number): voi
 };
 
 /**
- * Straight ground, in closed form: what a layer loses is what lies between the solid's foot and head up to its top, less that up to its bottom.
+ * Straight ground, in closed form: what a layer loses is what lies between the solid's foot and head up to its top,
+ * less that up to its bottom.
  *
  * @returns false where a twisted lift passes the solid's foot or head, and nothing was added
  */

@@ -146,7 +146,8 @@ function workOut(habitat: GroundPlan, library: Library): Ground {
 }
 
 /**
- * Works the ground out. It reads the shell, the strata, the mixes and the pieces, and is worked out anew only when one of them changed.
+ * Works the ground out. It reads the shell, the strata, the mixes and the pieces, and is worked out anew only when one
+ * of them changed.
  *
  * @example ground(habitat, library).surface.frontCm // 14.5
  */

@@ -1,4 +1,7 @@
-/** The ground from the glass up: fields of height, levels, volumes, masses, water, what stands in it, fill lines, cut sheets. */
+/**
+ * The ground from the glass up: fields of height, levels, volumes, masses, water, what stands in it, fill lines, cut
+ * sheets.
+ */
 export { cutSheets } from "./barrier";
 export type { CutSheet } from "./barrier";
 export { depthOfL, floorAreaCm2, wedgeL } from "./levels";

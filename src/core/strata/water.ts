@@ -52,7 +52,8 @@ function slicesOf(patch: Patch, terrain: Terrain, share: number): Slice[] {
 }
 
 /**
- * The drainage as a vessel, or undefined where there is none. Legs' walls are taken off by the share of the floor they stand on.
+ * The drainage as a vessel, or undefined where there is none. Legs' walls are taken off by the share of the floor they
+ * stand on.
  *
  * @param legShare by layer id
  */

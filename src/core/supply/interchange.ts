@@ -11,7 +11,11 @@ const GROUPS: readonly { shelf: Buyable; items: readonly string[] }[] = [
   { shelf: "barriers", items: ["insectScreen", "landscapeFabric"] },
 ];
 
-/** What may be taken for a thing, itself first. @example standsIn("ingredients", "playSand") // ["playSand", "redSand"] */
+/**
+ * What may be taken for a thing, itself first.
+ *
+ * @example standsIn("ingredients", "playSand") // ["playSand", "redSand"]
+ */
 export function standsIn(shelf: Buyable, itemId: string): string[] {
   const group = GROUPS.find((other) => other.shelf === shelf && other.items.includes(itemId));
   return [itemId, ...(group?.items ?? []).filter((item) => item !== itemId)];

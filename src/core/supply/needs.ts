@@ -108,7 +108,8 @@ function fillingNeeds(scene: Scene): Need[] {
 }
 
 /**
- * All a habitat is built from, with the allowance for settling: what to have at hand, before looking at what is in stock.
+ * All a habitat is built from, with the allowance for settling: what to have at hand, before looking at what is in
+ * stock.
  *
  * @example needs(scene).find((n) => n.id === "clayPebbles")?.amount // { kind: "loose", looseL: 14.85 }
  */

@@ -7,7 +7,10 @@ export const AIMS = ["cheapest", "leastLeft"] as const;
 /** The least money, or the least that is left over. */
 export type Aim = (typeof AIMS)[number];
 
-/** A thing that may be taken: how much of it is in stock, and the packs it is sold in with what each gives, in the want's unit. */
+/**
+ * A thing that may be taken: how much of it is in stock, and the packs it is sold in with what each gives, in the
+ * want's unit.
+ */
 export type Offer = {
   key: string;
   shelf: Buyable;
@@ -54,7 +57,8 @@ function offersFor(wants: readonly Want[], bins: Bins, aim: Aim): Offer[] {
 }
 
 /**
- * Stock alone may not do: a want without any pack is only asked for when the stock it takes covers it and all others that take it too.
+ * Stock alone may not do: a want without any pack is only asked for when the stock it takes covers it and all others
+ * that take it too.
  */
 function unmetOf(wants: readonly Want[], offers: readonly Offer[]): Want[] {
   const packed = (want: Want) => offers.some((offer) => takes(want, offer) && offer.packs.length > 0);
@@ -87,7 +91,9 @@ function had(offer: Offer, wants: readonly Want[]): Constraint {
   return atMost(`have_${offer.key}`, { ...given, ...bought }, offer.stock);
 }
 
-/** What a pack costs: money, or how much of all that is wanted of the thing it holds; the other decides between equals. */
+/**
+ * What a pack costs: money, or how much of all that is wanted of the thing it holds; the other decides between equals.
+ */
 function costs(offer: Offer, wants: readonly Want[], aim: Aim): Sum {
   const wanted = Math.max(HAIR, sumOfAmounts(wants.filter((want) => takes(want, offer))));
   return sumOver(
@@ -113,7 +119,8 @@ function swapCosts(want: Want, at: number, offers: readonly Offer[]): Sum {
 const joined = (sums: readonly Sum[]): Sum => Object.assign({}, ...sums) as Sum;
 
 /**
- * The choice of whole packs as a mixed-integer programme: x whole packs of each kind, y of each thing given to each want;
+ * The choice of whole packs as a mixed-integer programme: x whole packs of each kind, y of each thing given to each
+ * want;
  * a want gets all it asks, and no more is given of a thing than is in stock and in the packs.
  *
  * @example packQuestion(wantsOf(needs(habitat), true), bins, "cheapest").model

@@ -9,5 +9,9 @@ export const daysBetween = (from: string, to: string): number => differenceInCal
 
 const DAYS_A_MONTH = 365.25 / 12;
 
-/** Months from one calendar day to another, never below nothing. @example monthsBetween("2026-01-01", "2026-07-02") // 5.98 */
+/**
+ * Months from one calendar day to another, never below nothing.
+ *
+ * @example monthsBetween("2026-01-01", "2026-07-02") // 5.98
+ */
 export const monthsBetween = (from: string, to: string): number => Math.max(0, daysBetween(from, to) / DAYS_A_MONTH);

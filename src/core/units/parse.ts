@@ -11,7 +11,10 @@ import {
 } from "./factors";
 import { readNumber } from "./number";
 
-/** The kinds of measure a person can type. `volume` is loose stuff (US dry quarts), `water` is liquid (US liquid quarts). */
+/**
+ * The kinds of measure a person can type. `volume` is loose stuff (US dry quarts), `water` is liquid (US liquid
+ * quarts).
+ */
 export type MeasureKind = "length" | "volume" | "water" | "mass" | "temperature" | "humidity";
 export type UnitSystem = "metric" | "us";
 

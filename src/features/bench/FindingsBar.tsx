@@ -10,7 +10,10 @@ import { useSession } from "@/store";
 import { capital, sayFinding, sayMend, useSay } from "@/words";
 import css from "./FindingsBar.module.css";
 
-/** Findings along the bottom: what, why, and what mends it. Those of the step at hand come first. They follow a drag when there is time. */
+/**
+ * Findings along the bottom: what, why, and what mends it. Those of the step at hand come first. They follow a drag
+ * when there is time.
+ */
 export function FindingsBar({ id, ready }: { id: string; ready: boolean }) {
   const say = useSay();
   const derived = useDeferredValue(useSession((session) => (ready ? session.derived : undefined)));

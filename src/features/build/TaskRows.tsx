@@ -29,7 +29,10 @@ function undoing(taskId: TaskId, events: readonly LogEvent[]): LogEvent[] {
   return [...doneEvents(events, taskId), ...others];
 }
 
-/** One row for each step: the day, what to do with its figures, how long it then stands, and each caution where it first comes up. */
+/**
+ * One row for each step: the day, what to do with its figures, how long it then stands, and each caution where it first
+ * comes up.
+ */
 export function TaskRows({ plan, today }: { plan: readonly Scheduled[]; today: string }) {
   const say = useSay();
   const { habitat, act, strike } = useOpen();

@@ -10,7 +10,9 @@ import { capital, useLibrary, useSay } from "@/words";
 import css from "./Gear.module.css";
 import { GearRow } from "./GearRow";
 
-/** What is set up at a box: what heats, lights, wets and moves the air. Controllers, gauges and guards go with these. */
+/**
+ * What is set up at a box: what heats, lights, wets and moves the air. Controllers, gauges and guards go with these.
+ */
 const SET_UP: readonly Gear["purpose"][] = ["dayHeat", "nightHeat", "uv", "plantLight", "water", "air"];
 const LIGHTS: readonly Gear["purpose"][] = ["dayHeat", "uv", "plantLight"];
 
@@ -28,13 +30,18 @@ function usualRun({ purpose, control }: Gear, warmC: number, dampRh: number): Ru
 const APART = 0.18;
 const LEAST_FROM_EDGE = 0.06;
 
-/** Where it usually stands along the top, or beside that where something stands there: shares of the width, the nearest first. */
+/**
+ * Where it usually stands along the top, or beside that where something stands there: shares of the width, the nearest
+ * first.
+ */
 const placesAlong = (usual: number): number[] =>
   [0, 1, -1, 2, -2, 3, -3, 4]
     .map((step) => usual + step * APART)
     .filter((at) => at >= LEAST_FROM_EDGE && at <= 1 - LEAST_FROM_EDGE);
 
-/** Heaters and lamps that warm stand at the warm end, on the left; the rest over the middle; each where there is room. */
+/**
+ * Heaters and lamps that warm stand at the warm end, on the left; the rest over the middle; each where there is room.
+ */
 function usualPlace({ shell, gear }: Design, { purpose }: Gear): Pick<GearPiece, "xCm" | "yCm" | "upCm"> {
   const usual = purpose === "dayHeat" || purpose === "nightHeat" ? 0.2 : 0.5;
   const taken = gear.filter(({ upCm }) => upCm === null).map(({ xCm }) => xCm / shell.widthCm);

@@ -25,7 +25,9 @@ const MOST_COMPARED = 4;
 const lookedAt = (shown: readonly Shown[], chosen: string | undefined, ownIds: ReadonlySet<string>) =>
   shown.find(({ id }) => id === chosen) ?? shown.find(({ id }) => !ownIds.has(id)) ?? shown[0];
 
-/** Every catalogue entry with its figures and where each comes from: searched, filtered, compared, copied and changed. */
+/**
+ * Every catalogue entry with its figures and where each comes from: searched, filtered, compared, copied and changed.
+ */
 export function Library() {
   const say = useSay();
   const figures = useFigures();

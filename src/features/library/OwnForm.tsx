@@ -33,7 +33,10 @@ const labelOf = (path: string, say: Say): string => {
   return told === "" ? path : `${told}${end}`;
 };
 
-/** An entry of the builder's own: its name, its choices and its figures, kept together or not at all; a copy can go back to what it was copied from. */
+/**
+ * An entry of the builder's own: its name, its choices and its figures, kept together or not at all; a copy can go back
+ * to what it was copied from.
+ */
 export function OwnForm({
   kind,
   item,

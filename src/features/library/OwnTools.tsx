@@ -21,7 +21,10 @@ export const stockNames = (kind: OwnKind | "recipes", say: Say): string[] =>
 
 type Told = { taken: string; problems: string[] };
 
-/** Saves and opens own entries: all of them as a file, ingredients as a table too. One of the same name as before takes the newer figures. */
+/**
+ * Saves and opens own entries: all of them as a file, ingredients as a table too. One of the same name as before takes
+ * the newer figures.
+ */
 export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
   const say = useSay();
   const [told, setTold] = useState<Told | undefined>(undefined);

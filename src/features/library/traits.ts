@@ -1,6 +1,9 @@
 import { isWord, type Say } from "@/words";
 
-/** The words an entry holds besides its figures, in the order they are told. Which of them an entry has depends on its kind. */
+/**
+ * The words an entry holds besides its figures, in the order they are told. Which of them an entry has depends on its
+ * kind.
+ */
 const TRAITS = [
   "kind",
   "group",
@@ -42,7 +45,11 @@ const valueWord = (key: string, value: string, say: Say): string => {
   return isWord(word) ? say(word) : value;
 };
 
-/** What an entry is, in words. @example traitsOf(entry("plants", "nervePlant"), say)[0] // { key: "kind", label: "Kind", text: "leaf plant" } */
+/**
+ * What an entry is, in words.
+ *
+ * @example traitsOf(entry("plants", "nervePlant"), say)[0] // { key: "kind", label: "Kind", text: "leaf plant" }
+ */
 export function traitsOf(entry: object, say: Say): Trait[] {
   const told = entry as Record<string, unknown>;
   const words = TRAITS.flatMap((key): Trait[] => {

@@ -57,7 +57,9 @@ function othersOf({ habitat, library, mix, own }: MixAtHand, say: ReturnType<typ
 const MOST = 2;
 const MARKS = ["A", "B"] as const;
 
-/** Two or three mixes side by side: their jars, their meters, how far apart they are, and what would bring them nearer. */
+/**
+ * Two or three mixes side by side: their jars, their meters, how far apart they are, and what would bring them nearer.
+ */
 export function CompareBench({ hand }: { hand: MixAtHand }) {
   const say = useSay();
   const others = othersOf(hand, say);

@@ -8,7 +8,10 @@ import { readingOf, sayReading } from "./meterWords";
 
 type Props = { readings: Readings; aims: Aims; currency: string; ring?: Readings | undefined };
 
-/** Each meter as a value on its scale, against what this habitat wants; what is out of range says what it means at once, the rest when asked. */
+/**
+ * Each meter as a value on its scale, against what this habitat wants; what is out of range says what it means at once,
+ * the rest when asked.
+ */
 export function Meters({ readings, aims, currency, ring }: Props) {
   return (
     <ul className={css.meters}>

@@ -24,7 +24,10 @@ type Props = {
   onLock: () => void;
 };
 
-/** One ingredient beside its band: what it comes to, its told number, its lock. With locks the told total stays and the others give way. */
+/**
+ * One ingredient beside its band: what it comes to, its told number, its lock. With locks the told total stays and the
+ * others give way.
+ */
 export function PartRow({ hand, part, litres, toldAs, locked, height, onLock }: Props) {
   const say = useSay();
   const figures = useFigures();

@@ -28,7 +28,10 @@ const slug = (name: string): string =>
 
 const isOwnIngredient = (item: Ingredient | OwnIngredient): item is OwnIngredient => "name" in item;
 
-/** Takes a starting recipe or one of the builder's own; keeps, saves and opens recipes. What was there comes back with undo. */
+/**
+ * Takes a starting recipe or one of the builder's own; keeps, saves and opens recipes. What was there comes back with
+ * undo.
+ */
 export function RecipeBar({ hand }: { hand: MixAtHand }) {
   const say = useSay();
   const library = useLibrary();

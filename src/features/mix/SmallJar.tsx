@@ -5,7 +5,10 @@ import { normalise, type Pantry, type Parts } from "@/core/mix";
 import { plain, TexturePattern } from "@/ui/section";
 import { bandsOf } from "./jarShape";
 
-/** A mix in a little jar, to be laid beside others. `full` tells how high it is filled, 0 to 1; fresh mix may lie on top. */
+/**
+ * A mix in a little jar, to be laid beside others. `full` tells how high it is filled, 0 to 1; fresh mix may lie on
+ * top.
+ */
 export function SmallJar({
   parts,
   pantry,

@@ -1,7 +1,11 @@
 import type { MatchRule, Relaxation } from "@/core/match";
 import { moneyPrinted, type Say } from "@/words";
 
-/** A rule in words. @example sayRule({ kind: "group", of: "sand", leastPct: 0, mostPct: 30 }, say, "EUR") // "sand from 0 % to 30 %" */
+/**
+ * A rule in words.
+ *
+ * @example sayRule({ kind: "group", of: "sand", leastPct: 0, mostPct: 30 }, say, "EUR") // "sand from 0 % to 30 %"
+ */
 export function sayRule(rule: MatchRule, say: Say, currency: string): string {
   switch (rule.kind) {
     case "noPeat":

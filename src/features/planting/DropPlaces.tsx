@@ -39,7 +39,8 @@ export function DropPlaces({ frame, plantId }: { frame: Frame; plantId: string }
   const wanted = PLANTING_PLACES.map((name): Spotted => {
     const place = placeNamed(habitat, derived.ground, name);
     const footCm = plantFootCm(habitat, derived.ground, place, plant);
-    // From the front, what lies deeper in the box is shown higher, so that places one behind the other can be told apart.
+    // From the front, what lies deeper in the box is shown higher, so that places one behind the other can be told
+    // apart.
     const deeper =
       place.spot === "wall"
         ? 0.42

@@ -12,7 +12,10 @@ type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined)
 /** What it will grow to is outlined at these ages, months. */
 const AGES = [3, 6, 12] as const;
 
-/** A grip over every plant: drag it along, or move it with the arrow keys; its grown outline shows when chosen or too big. */
+/**
+ * A grip over every plant: drag it along, or move it with the arrow keys; its grown outline shows when chosen or too
+ * big.
+ */
 export function PlantGrips({ frame, months, chosen, onChoose }: { frame: Frame; months: number } & Choosing) {
   const { habitat } = useOpen();
   return (

@@ -21,7 +21,9 @@ const AGES = ["0", "3", "6", "12"] as const;
 type Age = (typeof AGES)[number];
 const DRAG_FROM_PX = 6;
 
-/** Plants judged at their place, drawn at an age; candidates are dragged in, a palette is proposed, the work is listed. */
+/**
+ * Plants judged at their place, drawn at an age; candidates are dragged in, a palette is proposed, the work is listed.
+ */
 export function PlantingStep() {
   const say = useSay();
   const { habitat, derived } = useOpen();

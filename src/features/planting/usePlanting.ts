@@ -13,7 +13,10 @@ export function usePlants(): readonly Plant[] {
   return [...all.filter(isOwn), ...all.filter((plant) => !isOwn(plant))];
 }
 
-/** Puts a plant in: at a named place or where it usually goes, shifted to where it will not crowd. The habitat carries it when it is the builder's own. */
+/**
+ * Puts a plant in: at a named place or where it usually goes, shifted to where it will not crowd. The habitat carries
+ * it when it is the builder's own.
+ */
 export function usePlanting(onAdded: (standId: string) => void): {
   add: (plantId: string, place: PlantingPlace | undefined) => void;
 } {

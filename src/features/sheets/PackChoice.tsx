@@ -23,7 +23,10 @@ import css from "./Sheets.module.css";
 
 type State = { at: "idle" } | { at: "working" } | { at: "failed" } | { at: "done"; choice: Choice; aim: Aim };
 
-/** Chooses whole packs for the list: the cheapest, or those that leave the least over. Worked out away from the page, and stoppable. */
+/**
+ * Chooses whole packs for the list: the cheapest, or those that leave the least over. Worked out away from the page,
+ * and stoppable.
+ */
 export function PackChoice({ list, bins }: { list: readonly Need[]; bins: Bins }) {
   const say = useSay();
   const [aim, setAim] = useState<Aim>("cheapest");

@@ -7,7 +7,10 @@ import { saveRawFile } from "@/ui/files";
 import { useSay } from "@/words";
 import css from "./Shelf.module.css";
 
-/** Copies that could not be kept in their place: offered as files until they are forgotten. Nothing is shown while there are none. */
+/**
+ * Copies that could not be kept in their place: offered as files until they are forgotten. Nothing is shown while there
+ * are none.
+ */
 export function Aside() {
   const say = useSay();
   const copies = useAside();

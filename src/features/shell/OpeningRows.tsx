@@ -13,7 +13,10 @@ import css from "./ShellStep.module.css";
 
 const NEW_SIZE_CM = { vent: { widthCm: 20, heightCm: 4 }, port: { widthCm: 2.5, heightCm: 2.5 } } as const;
 
-/** A new vent goes low in front, over the fill and the sill, when there is none yet, then high at the back; a port goes high at the back. */
+/**
+ * A new vent goes low in front, over the fill and the sill, when there is none yet, then high at the back; a port goes
+ * high at the back.
+ */
 function newOpening(kind: Opening["kind"], { widthCm, heightCm, sillCm, openings }: Shell, fillCm: number): Opening {
   const size = { widthCm: Math.min(NEW_SIZE_CM[kind].widthCm, widthCm), heightCm: NEW_SIZE_CM[kind].heightCm };
   const low = kind === "vent" && !openings.some((opening) => opening.kind === "vent");

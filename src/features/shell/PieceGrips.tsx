@@ -41,7 +41,10 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
   const side = frame.view === "side";
   const plan = frame.view === "plan";
   const box = solidBox(solid, frame);
-  /** What a foot at a height means: on the wall as high as that, in the ground as deep as that, and the glass is where it is. */
+  /**
+   * What a foot at a height means: on the wall as high as that, in the ground as deep as that, and the glass is where
+   * it is.
+   */
   const restAt = (footCm: number, xCm: number, yCm: number): Piece["rest"] => {
     if (piece.rest.on === "wall") return { on: "wall", upCm: tenth(within(footCm, shell.heightCm)) };
     if (piece.rest.on === "ground")

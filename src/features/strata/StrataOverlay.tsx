@@ -135,11 +135,15 @@ function depthCommand({ id, kind }: Layer, { where }: Edge, depthCm: number): Co
 
 type Edge = { where: "all" | "front" | "back"; x: number; topCm: number; bottomCm: number };
 
-/** Where a layer is gripped: soil at the front, and from the side at the back too; the rest anywhere along its level edge. */
+/**
+ * Where a layer is gripped: soil at the front, and from the side at the back too; the rest anywhere along its level
+ * edge.
+ */
 function edgesOf(layer: Layer, level: Level, frame: Frame, at: number): Edge[] {
   const front = { topCm: level.top.frontCm, bottomCm: level.bottom.frontCm };
   const back = { topCm: level.top.backCm, bottomCm: level.bottom.backCm };
-  // Side by side, so that thin layers on a small screen keep grips that do not cover one another; those of a part of the floor stand on it.
+  // Side by side, so that thin layers on a small screen keep grips that do not cover one another; those of a part of
+  // the floor stand on it.
   const spread = frame.x(
     layer.over.on === "floor"
       ? frame.acrossCm * (0.23 + 0.18 * (at % 4))

@@ -40,7 +40,10 @@ export function readTyped(
   return { value: Math.min(limits.max, Math.max(limits.min, read.value)) };
 }
 
-/** The text of a measure field: shows the value in the chosen units, takes what people type, reports what it cannot take. */
+/**
+ * The text of a measure field: shows the value in the chosen units, takes what people type, reports what it cannot
+ * take.
+ */
 export function useMeasureText({ label, kind, value, limits, onCommit, onClear }: Options) {
   const system = useUnits();
   const say = useSay();

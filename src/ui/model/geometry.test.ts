@@ -9,7 +9,9 @@ import { started } from "@/core/testing";
 
 const habitat = applyAll(started(), [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }], STOCK);
 
-/** Volume inside a closed surface of triangles, by the divergence theorem: a sum of signed tetrahedra from the origin. */
+/**
+ * Volume inside a closed surface of triangles, by the divergence theorem: a sum of signed tetrahedra from the origin.
+ */
 function enclosedCm3(geometry: BufferGeometry): number {
   const flat = geometry.index ? geometry.toNonIndexed() : geometry;
   const at = flat.getAttribute("position");

@@ -12,7 +12,10 @@ type Props = {
   atCm: { across: number; up: number };
   label: string;
   pressed?: boolean;
-  /** How far the pointer may stray up or down before that counts: what stands on sloping ground follows it when pushed along. */
+  /**
+   * How far the pointer may stray up or down before that counts: what stands on sloping ground follows it when pushed
+   * along.
+   */
   levelSlackPx?: number;
   /** @returns why not, when the edit behind it is refused */
   onMove: (to: { across: number; up: number }, gesture: string) => Problem | undefined;
@@ -31,7 +34,10 @@ const ARROWS: Record<string, readonly [number, number]> = {
 };
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
-/** Something that is dragged about in a view, or moved with the arrow keys: Alt for a tenth of a step, Delete takes it out. */
+/**
+ * Something that is dragged about in a view, or moved with the arrow keys: Alt for a tenth of a step, Delete takes it
+ * out.
+ */
 export function Grip({
   frame,
   atCm,

@@ -23,7 +23,10 @@ type Props = {
 const CLOSE_PX = 14;
 const CATCH_CM = 1;
 
-/** A figure drawn over the plan, corner by corner; the first corner again closes it. Half centimetres, and the walls catch what comes near. */
+/**
+ * A figure drawn over the plan, corner by corner; the first corner again closes it. Half centimetres, and the walls
+ * catch what comes near.
+ */
 export function OutlineDrawing({ frame, widthCm, depthCm, help, refusal, onClosed, onGivenUp }: Props) {
   const say = useSay();
   const [points, setPoints] = useState<Points>([]);

@@ -10,7 +10,10 @@ import { shade } from "./color";
 import { TexturePattern } from "./Texture";
 import { wallMaterial } from "./Walls";
 
-/** The box from above: walls, ground and zones, heaps, pieces, plants at their grown spread unless it is asked for bare, the openings in the walls. */
+/**
+ * The box from above: walls, ground and zones, heaps, pieces, plants at their grown spread unless it is asked for bare,
+ * the openings in the walls.
+ */
 export function PlanBody({
   habitat,
   ground,

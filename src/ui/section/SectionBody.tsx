@@ -27,7 +27,10 @@ type Body = {
   months?: number | undefined;
 };
 
-/** How the box, its layers, its water, its pieces and its plants are drawn: the same on the bench, on the shelf and in print. */
+/**
+ * How the box, its layers, its water, its pieces and its plants are drawn: the same on the bench, on the shelf and in
+ * print.
+ */
 export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months }: Body) {
   const prefix = useId();
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
@@ -134,7 +137,9 @@ const Pot = () => (
 
 type PlantsProps = { habitat: Design; ground: Ground; frame: Frame; months: number | undefined; behind?: boolean };
 
-/** Plants in the back half stand behind the cut, those in front of it before; as they are after some months, or grown. */
+/**
+ * Plants in the back half stand behind the cut, those in front of it before; as they are after some months, or grown.
+ */
 function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps) {
   const library = useLibrary();
   const middleCm = habitat.shell.depthCm / 2;

@@ -32,7 +32,8 @@ const PX_PER_CM = 20;
 const pictures = new Map<string, string>();
 
 /**
- * A texture as a picture, drawn once: the section is painted anew on every frame of a drag, and hundreds of little paths in each
+ * A texture as a picture, drawn once: the section is painted anew on every frame of a drag, and hundreds of little
+ * paths in each
  * layer would be painted with it.
  */
 function textureUrl(key: string): string {
@@ -68,7 +69,10 @@ function textureUrl(key: string): string {
 
 const never = () => () => {};
 
-/** A pattern to fill shapes with, at true scale. Only drawn in a browser: on the server a shape has its plain ground colour. */
+/**
+ * A pattern to fill shapes with, at true scale. Only drawn in a browser: on the server a shape has its plain ground
+ * colour.
+ */
 export const TexturePattern = memo(function TexturePattern({
   id,
   material,

@@ -1,7 +1,10 @@
 import type { Shell } from "@/core/habitat";
 
 export const VIEWS = ["front", "side", "plan"] as const;
-/** Front: across the width, from the front glass. Side: from the front glass on the left to the back. Plan: from above, front at the bottom. */
+/**
+ * Front: across the width, from the front glass. Side: from the front glass on the left to the back. Plan: from above,
+ * front at the bottom.
+ */
 export type View = (typeof VIEWS)[number];
 
 /** Turns centimetres in the box into pixels on the drawing. */

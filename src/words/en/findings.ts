@@ -1,6 +1,9 @@
 import type { FindingWords } from "../findingShape";
 
-/** What findings say. In code, not in a table, so that the compiler holds each blank against what the finding is told with. */
+/**
+ * What findings say. In code, not in a table, so that the compiler holds each blank against what the finding is told
+ * with.
+ */
 const sentences = {
   boxTooSmall: {
     title: "The box is too small.",

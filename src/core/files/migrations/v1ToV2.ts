@@ -6,7 +6,10 @@ const TOPS: Record<string, { lid: string; coveredPct: number }> = {
   glass: { lid: "glass", coveredPct: 0 },
 };
 
-/** Version 2 tells what the box is built of, its floor, its openings, and its top by lid and cover; version 1 knew plain glass boxes only. */
+/**
+ * Version 2 tells what the box is built of, its floor, its openings, and its top by lid and cover; version 1 knew plain
+ * glass boxes only.
+ */
 export const v1ToV2: Migration = (document) => {
   const shell =
     typeof document.shell === "object" && document.shell !== null ? (document.shell as Record<string, unknown>) : {};

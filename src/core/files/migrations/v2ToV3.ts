@@ -3,7 +3,10 @@ import type { Migration } from "./migration";
 type Plain = Record<string, unknown>;
 const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
 
-/** A soil lift was one depth in front and one at the back; now it has four corners, may carry mounds and may be laid dry. */
+/**
+ * A soil lift was one depth in front and one at the back; now it has four corners, may carry mounds and may be laid
+ * dry.
+ */
 function layerToV3(layer: unknown): Plain {
   const { frontCm, backCm, ...rest } = plainOf(layer);
   const laid = { ...rest, over: "floor" };

@@ -3,7 +3,10 @@ import type { Migration } from "./migration";
 const plainOf = (value: unknown): Record<string, unknown> =>
   typeof value === "object" && value !== null ? (value as Record<string, unknown>) : {};
 
-/** Version 5 tells where in the box a plant stands and since when, the light over the plants, tank mates, plants that died, and species of a builder's own. */
+/**
+ * Version 5 tells where in the box a plant stands and since when, the light over the plants, tank mates, plants that
+ * died, and species of a builder's own.
+ */
 export const v4ToV5: Migration = (document) => ({
   ...document,
   own: { ...plainOf(document.own), animals: [], plants: [], crew: [] },

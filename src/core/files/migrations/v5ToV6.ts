@@ -72,7 +72,10 @@ function gearOf({ planting, shell }: Plain): Plain[] {
   return [{ id: "lamp-1", kindId: "ledBar", ...place, powerW: null, lumens: lampLumens, run }];
 }
 
-/** Version 6 parts the design from the log, knows gear, tags where a layer lies, and carries own dressings, media and gear. */
+/**
+ * Version 6 parts the design from the log, knows gear, tags where a layer lies, and carries own dressings, media and
+ * gear.
+ */
 export const v5ToV6: Migration = (document) => {
   const { format, formatVersion, keeping: _keeping, planting: _planting, strata, build, own, ...design } = document;
   const { layers, ...ground } = plainOf(strata);

@@ -82,7 +82,10 @@ export const checkPlants: Check = (assessed) =>
     return told.filter(({ code }, at) => told.findIndex((other) => other.code === code) === at);
   });
 
-/** What a year of growing brings: plants in one place, light lovers in the shade, a front one cannot see over. One finding a plant. */
+/**
+ * What a year of growing brings: plants in one place, light lovers in the shade, a front one cannot see over. One
+ * finding a plant.
+ */
 export const checkGrowth: Check = ({ habitat, troubles }) => {
   const plantIds = new Map(habitat.plants.map((stand) => [stand.id, stand.plantId]));
   const nameOf = (standId: string) => plantIds.get(standId) ?? "";

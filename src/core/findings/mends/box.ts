@@ -12,7 +12,9 @@ const MOST_STEPS = 120;
 const taken = ({ treatments }: Design["shell"], ...walls: readonly Wall[]): number =>
   treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
 
-/** The least box for the animal and its number, with room for what is built on the walls, and no smaller than this one. */
+/**
+ * The least box for the animal and its number, with room for what is built on the walls, and no smaller than this one.
+ */
 function firstTry({ habitat, animal }: Assessed): Size {
   const { shell, brief } = habitat;
   const least = leastBox(animal, brief.count);
@@ -26,7 +28,8 @@ function firstTry({ habitat, animal }: Assessed): Size {
 const isPossible = (box: Size): boolean => Math.max(box.widthCm, box.depthCm, box.heightCm) <= LIMITS.boxCm.max;
 
 /**
- * A box that is large enough: as this one, but widened until what its floor's shape and its walls leave is floor enough.
+ * A box that is large enough: as this one, but widened until what its floor's shape and its walls leave is floor
+ * enough.
  *
  * @returns undefined where no box is: two hundred boas want more than any box may be
  */

@@ -32,7 +32,10 @@ function lowerFront(soils: readonly SoilLayer[], byCm: number): Command[] {
 const widest = (lifts: readonly SoilLayer[], { levelOf }: Ground): SoilLayer | undefined =>
   lifts.toSorted((a, b) => (levelOf(b.id)?.areaCm2 ?? 0) - (levelOf(a.id)?.areaCm2 ?? 0))[0];
 
-/** Whether a lift lies anywhere but within what stands in it: where filled pieces take the whole floor, deepening it helps nobody. */
+/**
+ * Whether a lift lies anywhere but within what stands in it: where filled pieces take the whole floor, deepening it
+ * helps nobody.
+ */
 function hasRoom({ id }: SoilLayer, { levelOf }: Ground): boolean {
   const level = levelOf(id);
   return level !== undefined && level.volumeL > LEAST_FREE * (level.volumeL + level.buriedL);

@@ -36,7 +36,8 @@ function howOf({ commands, events = [] }: Draft<object>, phase: Phase): How {
 const isMendable = (finding: Finding): finding is Extract<Finding, { code: MendableCode }> => finding.code in MENDERS;
 
 /**
- * The ways to mend a finding, the first to be tried first: none for what has no single mend, and none whose edit would be refused.
+ * The ways to mend a finding, the first to be tried first: none for what has no single mend, and none whose edit would
+ * be refused.
  *
  * @example mendsOf(finding, assessed)[0]?.commands // to be applied as one step of undo
  */

@@ -3,7 +3,10 @@ import type { Told } from "../../log";
 import type { MendableCode, MendQuantities } from "../quantities";
 import type { Assessed, FindingOf } from "../types";
 
-/** A mend before it is told whether it is an edit or a rebuild, with what its button says. Work has no commands, but events. */
+/**
+ * A mend before it is told whether it is an edit or a rebuild, with what its button says. Work has no commands, but
+ * events.
+ */
 export type Draft<Q> = { commands: readonly Command[]; events?: readonly Told[]; quantities: Q };
 
 /** What mends one kind of finding: the first way is the one to take. */

@@ -28,7 +28,9 @@ export function mustBeFree(items: readonly { id: string }[], id: string, field =
   if (items.some((item) => item.id === id)) throw new EditRefused({ path: field, code: "twice", id });
 }
 
-/** Changes what has to change and keeps the list itself where nothing did, so that nothing is worked out anew for it. */
+/**
+ * Changes what has to change and keeps the list itself where nothing did, so that nothing is worked out anew for it.
+ */
 export function changed<T>(items: T[], change: (item: T) => T): T[] {
   const next = items.map(change);
   return next.every((item, at) => item === items[at]) ? items : next;

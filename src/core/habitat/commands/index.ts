@@ -61,7 +61,8 @@ function newProblem(before: Design, after: Design, library: Library): Problem | 
 }
 
 /**
- * Tries a list of edits in order, as one. What a person's hand can bring about comes back as a value, not as an exception.
+ * Tries a list of edits in order, as one. What a person's hand can bring about comes back as a value, not as an
+ * exception.
  *
  * @param library where what the edits name is looked up; what the design carries goes before it
  * @example attempt(design, [{ name: "setDepth", args: { layerId: "soil-1", depthCm: 900 } }], library) // { ok: false, problem: … }
@@ -90,6 +91,11 @@ export function applyAll(design: Design, commands: readonly Command[], library: 
   return tried.design;
 }
 
-/** Applies one edit. @throws EditRefused with its problem @example applyCommand(design, { name: "setCount", args: { count: 2 } }, library) */
+/**
+ * Applies one edit.
+ *
+ * @throws EditRefused with its problem
+ * @example applyCommand(design, { name: "setCount", args: { count: 2 } }, library)
+ */
 export const applyCommand = (design: Design, command: Command, library: Library): Design =>
   applyAll(design, [command], library);

@@ -37,7 +37,10 @@ export const mixEdits = {
     }),
   ),
 
-  /** Puts other parts in the place of all there were, with the title they go by; what is not in the catalogue comes along. */
+  /**
+   * Puts other parts in the place of all there were, with the title they go by; what is not in the catalogue comes
+   * along.
+   */
   setParts: edit(
     z.strictObject({
       mixId: IdSchema,

@@ -42,7 +42,9 @@ export const zoneEdits = {
     );
   }),
 
-  /** Gives a zone up: its own layers go with it; with the last zone, what lay over the rest lies over the whole floor. */
+  /**
+   * Gives a zone up: its own layers go with it; with the last zone, what lay over the rest lies over the whole floor.
+   */
   removeZone: edit(z.strictObject({ id: IdSchema }), (habitat, { id }) => {
     mustFind(habitat.strata.zones, (zone) => zone.id === id, "id", id);
     const zones = habitat.strata.zones.filter((zone) => zone.id !== id);
