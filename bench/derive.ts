@@ -1,7 +1,6 @@
 /**
  * What one move of a drag costs: the edit tried, every invariant checked, the habitat worked out anew. Each move goes
- * somewhere else, so
- * that nothing is merely remembered. Beside it the whole habitat from nothing, as when it is opened.
+ * somewhere else, so that nothing is merely remembered. Beside it the whole habitat from nothing, as when it is opened.
  */
 import { derive } from "../src/core/derive";
 import { attempt, type Command, type Design } from "../src/core/habitat";

@@ -1,7 +1,6 @@
 /**
  * Median time of a match over all ingredients in whole scoops, and, on a case small enough for both, of one programme
- * beside plain
- * exhaustive search. The solver is the one the worker runs.
+ * beside plain exhaustive search. The solver is the one the worker runs.
  */
 import { STOCK } from "../src/core/library";
 import load from "highs";

@@ -1,7 +1,6 @@
 /**
  * `npm test`: what the code says of itself, unit tests, build, end-to-end tests. Two lanes side by side, as two cores
- * allow: reading the
- * code in one, running it in the other. The last line is `N passed, N failed`.
+ * allow: reading the code in one, running it in the other. The last line is `N passed, N failed`.
  */
 import { spawn } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";

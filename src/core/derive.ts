@@ -15,8 +15,7 @@ export type Derived = Assessed & { gap: RoomGap; findings: readonly Finding[] };
 
 /**
  * The stages, each worked out anew only when a slice it reads changed: moving a plant leaves the ground, the load and
- * the other plants'
- * fits alone; writing a reading leaves everything but the bands and the findings.
+ * the other plants' fits alone; writing a reading leaves everything but the bands and the findings.
  */
 const settingOf = createSelector(
   [

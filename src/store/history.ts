@@ -20,8 +20,7 @@ export type Edited = { ok: true; history: History } | { ok: false; problem: Prob
 
 /**
  * Applies commands as one step of undo. Commands of the same gesture (one drag, one hold of a key) share a step. What
- * the edits name
- * must be in stock or carried by the design, so that the document stands alone.
+ * the edits name must be in stock or carried by the design, so that the document stands alone.
  *
  * @returns why not, when they are refused; the history then stands as it was
  */

@@ -65,8 +65,7 @@ const whyOf = ({ code }: FileProblem): "newer" | "damaged" => (code === "file.ne
 
 /**
  * Looks at what a closing page had not written. It is written now if nothing else was since; an older one, a newer
- * program's or a
- * damaged one is set aside and never overwrites what is stored.
+ * program's or a damaged one is set aside and never overwrites what is stored.
  */
 export async function settleUnsaved(id: string): Promise<void> {
   const text = textOf(id);

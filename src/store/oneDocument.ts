@@ -6,8 +6,7 @@ import { db, type OnlyRow } from "./db";
 
 /**
  * A table with one document in it: `empty` until it is put. A stored document that does not read any more is set aside
- * and offered as a
- * file, not overwritten.
+ * and offered as a file, not overwritten.
  */
 export function oneDocument<T>(
   table: () => EntityTable<OnlyRow, "id">,

@@ -17,8 +17,7 @@ async function trim(): Promise<void> {
 
 /**
  * A result that takes long, kept by the hash of all it is worked out from: asked again, it is there at once. One that
- * was cut short is
- * not kept, and without a database it is worked out anew each time.
+ * was cut short is not kept, and without a database it is worked out anew each time.
  *
  * @param question everything the result depends on
  */

@@ -35,8 +35,7 @@ export type OnShelf = { id: string; standing: Standing } | { id: string; broken:
 
 /**
  * Every habitat on this device, as it is now; undefined while they are being read. What was worked out of one is kept
- * while its design and
- * its log stand at the same revision.
+ * while its design and its log stand at the same revision.
  *
  * @param day calendar day; empty while it is not known, as on the server
  */

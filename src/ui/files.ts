@@ -16,8 +16,7 @@ export const saveText = (name: string, text: string, type = "application/json"):
 
 /**
  * The text of a file, whatever encoding it was saved in: UTF-16 by its mark, UTF-8 when it reads as such, else the old
- * western one of
- * spreadsheets.
+ * western one of spreadsheets.
  */
 export function decodeText(bytes: Uint8Array): string {
   const [first, second] = bytes;

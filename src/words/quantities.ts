@@ -65,11 +65,9 @@ export type Speech = { system: UnitSystem; locale: string; library: Library };
 
 /**
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water,
- * `looseL` loose
- * stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day, `animalId` a
- * name.
- * Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`.
- * `count` stays a number, for plurals. Everything else stays as it is.
+ * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day,
+ * `animalId` a name. Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`. `count` stays
+ * a number, for plurals. Everything else stays as it is.
  *
  * @example spoken({ needCm: 6.5 }, { system: "us", locale: "en", library }) // { needCm: "2 9/16 in" }
  */

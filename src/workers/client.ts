@@ -35,10 +35,8 @@ const stopped = () => new DOMException("stopped", "AbortError");
 
 /**
  * One client for one kind of worker. The worker is started with the first job. Stopping a job rejects that job alone:
- * one that waits is
- * taken out of the queue, one that runs ends the worker, as a solver cannot be asked to stop, and those behind it go on
- * in a new one. A
- * worker that breaks down rejects the job it had, and a new one takes the next.
+ * one that waits is taken out of the queue, one that runs ends the worker, as a solver cannot be asked to stop, and
+ * those behind it go on in a new one. A worker that breaks down rejects the job it had, and a new one takes the next.
  */
 export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerClient<J> {
   let worker: WorkerLike | undefined;

@@ -1,7 +1,6 @@
 /**
  * What can exist: the shape of every kind of entry, where its figures come from, and the rules of the trade. The
- * entries themselves are
- * found through a library.
+ * entries themselves are found through a library.
  */
 import { tradeRules, type TradeRuleId } from "./data/tradeRules";
 

@@ -23,8 +23,7 @@ export type Matter = (typeof MATTERS)[number];
 
 /**
  * Classes of saturated hydraulic conductivity, each a power of ten: below 0.01, 0.1, 1, 10, 100 µm/s and above (Soil
- * Survey Manual,
- * USDA Handbook 18, chapter 3; limits recalled).
+ * Survey Manual, USDA Handbook 18, chapter 3; limits recalled).
  */
 export const PERCOLATIONS = ["veryLow", "low", "moderatelyLow", "moderatelyHigh", "high", "veryHigh"] as const;
 

@@ -16,8 +16,7 @@ const CM_PER_KPA = 10.19716;
 
 /**
  * Water a soil holds at a suction: θ = θr + (θs − θr) / (1 + (αh)ⁿ)^(1 − 1/n) (van Genuchten 1980, Soil Science Society
- * of America
- * Journal 44).
+ * of America Journal 44).
  *
  * @returns share of the volume, 0 to 1
  * @throws RangeError when the suction is below 0

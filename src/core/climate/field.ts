@@ -6,9 +6,8 @@ export type Conditions = { temperatureC: Range; humidityRh: Range };
 
 /**
  * What the climate of a box is at any place, whoever knows it: the animal's band now, a simulation later. Places are cm
- * from the left,
- * from the front and from the floor's glass; air and ground are asked apart, as what lives in the ground does not feel
- * the air above.
+ * from the left, from the front and from the floor's glass; air and ground are asked apart, as what lives in the ground
+ * does not feel the air above.
  */
 export type ClimateField = {
   /** The air at a place over the ground. */
@@ -32,8 +31,7 @@ const within = ([low, high]: Range, part: number): number => between(low, high, 
 
 /**
  * The climate a box is meant to have: the animal's band, the warm end on the left, the cool end on the right; up high
- * it is warmer and
- * drier, low at the cool end moister. Crew find the whole of the band's humidity in the ground.
+ * it is warmer and drier, low at the cool end moister. Crew find the whole of the band's humidity in the ground.
  *
  * @param surfaceAt height of the ground at a place, cm
  * @example bandField(animal, shell, ground.surfaceAt).at(10, 20, 30).temperatureC // [24.6, 26.6]

@@ -5,8 +5,7 @@ import { FORMAT, FORMAT_VERSION } from "./migrations";
 
 /**
  * A habitat's file is one JSON document, laid out so that it can be written and read line by line: the head, the
- * design, then a line for
- * each event and for each block of samples. A file of any other layout is read as a whole.
+ * design, then a line for each event and for each block of samples. A file of any other layout is read as a whole.
  */
 const HEAD = `{"format":"${FORMAT}","formatVersion":${FORMAT_VERSION},`;
 const DESIGN = '"design":';
@@ -108,8 +107,7 @@ export function parseHabitat(text: string): FileRead {
 
 /**
  * Reads a habitat's file as it comes in. What {@link habitatLines} printed comes back identical; a file of an earlier
- * version, or one
- * that was laid out anew by another program, is read as a whole.
+ * version, or one that was laid out anew by another program, is read as a whole.
  *
  * @param pieces the text of the file, in pieces of any size
  * @returns the habitat, or why the file is refused and which field is to blame; never throws on bad data

@@ -88,9 +88,8 @@ const LOOKS: Partial<Record<CsvColumn, readonly string[]>> = {
 
 /**
  * Reads a table of ingredients: commas, semicolons or tabs between cells, decimal points or (with semicolons or tabs)
- * decimal commas,
- * columns in any order. Good rows are taken, each bad one is told with its row and column. A text that begins as a
- * formula is refused.
+ * decimal commas, columns in any order. Good rows are taken, each bad one is told with its row and column. A text that
+ * begins as a formula is refused.
  *
  * @param text decoded already
  * @param idFor makes the id of a new ingredient from its place in the table

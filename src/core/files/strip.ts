@@ -63,8 +63,7 @@ function spread(wanted: readonly number[], least: number, most: number): number[
 
 /**
  * A stretch of a fill strip at true size: centimetres up the left side, inches up the right, a full line where a layer
- * is pressed to,
- * a broken one where it is poured loose.
+ * is pressed to, a broken one where it is poured loose.
  *
  * @param fromCm height the stretch starts at, from the floor
  * @param toCm height it ends at

@@ -27,8 +27,7 @@ export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
 
 /**
  * How a finding is mended: by an edit of the design, by one that means digging out what is laid, or by work in the box,
- * which is written
- * into the log when it is done.
+ * which is written into the log when it is done.
  */
 export type How = "edit" | "rebuild" | "work";
 type MendOf<C extends MendableCode> = {

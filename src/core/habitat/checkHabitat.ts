@@ -225,9 +225,8 @@ const checkOwn = weakMapMemoize((own: Design["own"]): Problem[] =>
 
 /**
  * Every invariant of a design that its schema cannot see: each id leads somewhere and none is used twice, outlines are
- * proper figures
- * within the box and apart, openings lie in their walls, walls leave room, heaps have a shape. Each part is checked
- * again only when it changed.
+ * proper figures within the box and apart, openings lie in their walls, walls leave room, heaps have a shape. Each part
+ * is checked again only when it changed.
  *
  * @param library one that holds what the design carries
  * @example checkHabitat(startHabitat(start, STOCK), STOCK) // []

@@ -24,8 +24,7 @@ const DAY = { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60 } as const;
 
 /**
  * The gear with so much light over the plants in all: what is one lamp tells it, a first lamp is put up where there is
- * none, and among
- * several the first takes what the others leave.
+ * none, and among several the first takes what the others leave.
  */
 export function lightOf(design: Pick<Design, "gear" | "shell">, lumens: number | null, library: Library): GearPiece[] {
   const [first, ...others] = lampsOf(design, library);

@@ -11,8 +11,7 @@ const isPlain = (value: unknown): value is Record<string, unknown> =>
 
 /**
  * Makes a draft of one value the same as another, touching only what differs. Edits share what they leave alone, so
- * most of a design is
- * told equal by identity, without a look inside.
+ * most of a design is told equal by identity, without a look inside.
  */
 function follow(draft: Record<string | number, unknown>, before: object, after: object): void {
   const [from, to] = [before as Record<string, unknown>, after as Record<string, unknown>];

@@ -24,8 +24,7 @@ function distinctHeights(heightsCm: readonly number[], apartCm: number): number 
 
 /**
  * What the animal's habit asks of the hardscape against what stands there: a hide at both ends (the warm end is on the
- * left), a humid hide
- * in a dry build, spans to climb, basking places, at two heights for a climber. Common practice.
+ * left), a humid hide in a dry build, spans to climb, basking places, at two heights for a climber. Common practice.
  *
  * @example furnishing(scene) // [{ code: "hideWarm", needCount: 1, haveCount: 0 }, …]
  */

@@ -3,8 +3,7 @@ import type { Design } from "../habitat";
 
 /**
  * Photons of a white LED, µmol a second for each lumen: 1000 lux are 15 µmol/m²/s (Sharakshane 2018, An easy estimate
- * of the PFDD for a
- * plant illuminated with white LEDs, bioRxiv; recalled).
+ * of the PFDD for a plant illuminated with white LEDs, bioRxiv; recalled).
  */
 const UMOL_PER_LUMEN = 0.015;
 
@@ -29,8 +28,7 @@ const THROUGH = { mesh: 0.6, glass: 0.85, open: 0.9 } as const;
 
 /**
  * Light from lamps over the box at a depth under its top. It spreads with depth, and glass throws part of it back: at a
- * depth of one
- * width a half is left (from memory, until the light model knows better).
+ * depth of one width a half is left (from memory, until the light model knows better).
  *
  * @param downCm from the top of the box
  * @example ppfdAt(2200, habitat.shell, 30) // 38

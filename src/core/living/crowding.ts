@@ -152,8 +152,7 @@ const competitionOnGround = weakMapMemoize((plants: Design["plants"], library: L
 
 /**
  * What goes wrong among the plants after some months: two in one place, a light lover in the shade of a taller one, the
- * view blocked. Of
- * two that crowd one another the later one is named.
+ * view blocked. Of two that crowd one another the later one is named.
  *
  * @example troubles(scene, 12) // [{ code: "crowds", standId: "p3", otherId: "p1", share: 0.7 }]
  */

@@ -112,8 +112,7 @@ function grazing(plant: Plant, animal: Animal): FitReason[] {
 
 /**
  * How a plant fits a habitat at a place (the middle when none is named): its ranges against what it finds there, its
- * feet, room, roots
- * and light, and what the animal does to it.
+ * feet, room, roots and light, and what the animal does to it.
  *
  * @example plantFit(library.get("plants", "skyPlant"), scene).verdict // "misfit" where it is too wet
  */

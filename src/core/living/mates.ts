@@ -41,8 +41,8 @@ const AT_EASE = 0.6;
 
 /**
  * How another species gets on in a box: who must live alone, who eats whom, whose skin is poison, whether the climate
- * of the box serves
- * it, and, as a caution, whether the two would ever meet. Hard misfits come out as such whatever else is well.
+ * of the box serves it, and, as a caution, whether the two would ever meet. Hard misfits come out as such whatever else
+ * is well.
  *
  * @example matesFit(library.get("animals", "greenAnole"), scene).verdict // "misfit" beside a monitor
  */

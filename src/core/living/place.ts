@@ -53,8 +53,7 @@ const LEAST_WOOD_CM = 5;
 
 /**
  * Height of a plant's foot over the glass: on the ground; on a wall from the ground; on wood in the air, low enough for
- * it to stand under
- * the rim; hanging near the top.
+ * it to stand under the rim; hanging near the top.
  *
  * @example plantFootCm(habitat, ground, stand, plant) // 14.5
  */
@@ -100,8 +99,7 @@ const FEET: Record<Animal["climate"], Record<Spot, readonly Plant["feet"][]>> = 
 
 /**
  * What a plant finds at a place in the box: the climate there, by the scene's field, what its roots stand in, room,
- * light, and whether
- * the animal gets there.
+ * light, and whether the animal gets there.
  *
  * @example foundAt(scene, { xCm: 10, yCm: 20, spot: "ground" }, plant).temperatureC // [24.6, 26.6]
  */

@@ -27,11 +27,9 @@ async function possible(question: MatchQuestion, solve: Solve, given: Given): Pr
 
 /**
  * Why nothing keeps all the rules. One after another a rule is left out: where nothing keeps the others either, it had
- * no part in it;
- * what remains is a set of which every single one is needed for the clash (deletion filter, Chinneck & Dravnieks 1991,
- * ORSA Journal on
- * Computing 3). Then all rules may give way at a price, and the cheapest way is told (elastic programming, Brown &
- * Graves 1975).
+ * no part in it; what remains is a set of which every single one is needed for the clash (deletion filter, Chinneck &
+ * Dravnieks 1991, ORSA Journal on Computing 3). Then all rules may give way at a price, and the cheapest way is told
+ * (elastic programming, Brown & Graves 1975).
  */
 export async function clashOf(question: MatchQuestion, solve: Solve, given: Given): Promise<Clash> {
   let rules = [...question.rules];

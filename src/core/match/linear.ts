@@ -13,10 +13,8 @@ const ROT_SPAN_PCT = 50;
 
 /**
  * The meters that have aims, made linear in the shares of what is measured out. Water, air and weight are told for a
- * litre of the mixed,
- * smaller volume; pH by the acid it would take; lasting by what rots in the first year, with no lower limit where the
- * aim reaches the
- * end of the scale.
+ * litre of the mixed, smaller volume; pH by the acid it would take; lasting by what rots in the first year, with no
+ * lower limit where the aim reaches the end of the scale.
  */
 export function linearMeters(
   aims: Partial<Record<string, readonly [number, number]>>,

@@ -37,10 +37,8 @@ type Sought = Omit<Asked, "total"> & { like?: Parts | undefined };
 
 /**
  * The nearest over all numbers of scoops. First in any shares, whole or not: nothing can come nearer than that, so the
- * search ends once
- * it is that near. Then in whole scoops of what looks promising, each number of scoops having to beat the ones before;
- * of everything
- * there is only when that gives nothing.
+ * search ends once it is that near. Then in whole scoops of what looks promising, each number of scoops having to beat
+ * the ones before; of everything there is only when that gives nothing.
  *
  * @param orElse numbers of scoops to be content with, when one has an answer: another way of doing it need not be the
  * very best
@@ -89,11 +87,9 @@ const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatest
 
 /**
  * Looks for the mix that comes nearest to where the meters should stand, from these ingredients and under these rules,
- * and for two
- * others nearly as near. The programme is linear, the blend is not: so what mixing loses and how pH is held are taken
- * from the mix
- * found and it is asked again, unless there was one to start from; each answer is then judged by the full blend, and
- * they are ordered by that.
+ * and for two others nearly as near. The programme is linear, the blend is not: so what mixing loses and how pH is held
+ * are taken from the mix found and it is asked again, unless there was one to start from; each answer is then judged by
+ * the full blend, and they are ordered by that.
  *
  * @param like a mix like the one sought, to start from
  * @returns which rules clash, when none keeps them all

@@ -7,8 +7,7 @@ import { amountOf, distanceOf, slackOf, UNPRICED, usedOf, type Total } from "./v
 
 /**
  * How the model is asked: rules may give way, each by a slack of its own; answers already found may be barred, only one
- * nearer than
- * `below` wanted, and nothing need be whole.
+ * nearer than `below` wanted, and nothing need be whole.
  */
 export type Asked = {
   given: Given;
@@ -62,8 +61,7 @@ const countedIn = (question: MatchQuestion, unlike: readonly (readonly string[])
 
 /**
  * The match as a mixed-integer programme. Without elasticity it makes the mean distance of the meters small; with it,
- * the slack of
- * the rules first and the distance far behind.
+ * the slack of the rules first and the distance far behind.
  *
  * @example toLp(matchModel(question, { given, total: 12 }))
  */

@@ -11,8 +11,8 @@ const NO_COST = 1e-7;
 
 /**
  * The ingredients worth searching in whole scoops: those of the mix sought, those the answer in any shares uses, then
- * by what taking
- * some would cost at the least (their reduced cost), and among equals those that are themselves near the aim.
+ * by what taking some would cost at the least (their reduced cost), and among equals those that are themselves near the
+ * aim.
  *
  * @param relaxed the answer in any shares, which need not be whole
  * @example promising(question, relaxed, given, recipe.parts).length // at most 12, unless more are used

@@ -53,8 +53,7 @@ export type MatchQuestion = {
 
 /**
  * What is taken as given while the rest is linear: the share of volume lost in mixing, and what the whole mix holds
- * against a change
- * of pH. Both are taken from a mix like the one sought, then from the one found.
+ * against a change of pH. Both are taken from a mix like the one sought, then from the one found.
  */
 export type Given = { lost: number; bufferMmolPerL: number };
 

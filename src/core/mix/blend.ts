@@ -87,12 +87,9 @@ function halvesIn(shares: readonly { share: number; item: Ingredient }[]): numbe
 
 /**
  * The properties of a mix, a loose litre of it as it lies once mixed. Parts blend by loose volume; then the volume that
- * fines lose
- * in the gaps of coarse pieces is taken off, which is air: the same matter, the same water held, in less room. pH
- * blends by what each
- * part holds against change, as if all were linear buffers; conductivity by its classes, which are powers of ten, so as
- * the geometric
- * mean (Matheron 1967, for a random medium; recalled).
+ * fines lose in the gaps of coarse pieces is taken off, which is air: the same matter, the same water held, in less
+ * room. pH blends by what each part holds against change, as if all were linear buffers; conductivity by its classes,
+ * which are powers of ten, so as the geometric mean (Matheron 1967, for a random medium; recalled).
  *
  * @returns undefined for an empty mix
  * @throws RangeError when an ingredient is not in the pantry

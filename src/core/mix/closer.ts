@@ -12,8 +12,7 @@ const WORTH_IT = 0.005;
 
 /**
  * What would bring a mix nearer to where its meters should stand: single changes, each tried by the full blend, the
- * best for each
- * ingredient, the best first.
+ * best for each ingredient, the best first.
  *
  * @param from what may be added
  * @example closers(parts, aims, ["peat", "coir"])[0] // { ingredientId: "peat", change: "add", parts: 1, off: 0.03 }

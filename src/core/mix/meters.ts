@@ -93,8 +93,7 @@ export type Distance = { whole: number; by: Partial<Record<Does, number>>; most:
 
 /**
  * How far readings are from where they should stand: for each meter that tells what a soil does and has an aim, how far
- * outside its
- * range, as a share of the meter's scale; in all, their mean. Every meter weighs the same.
+ * outside its range, as a share of the meter's scale; in all, their mean. Every meter weighs the same.
  *
  * @returns most: the meter that is furthest off; undefined when nothing is
  * @example distance(readings, aimsAt(otherReadings)).whole // 0.06

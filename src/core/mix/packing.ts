@@ -28,12 +28,10 @@ function heldTo(classes: readonly SizeClass[]): { own: SizeClass; density: numbe
 
 /**
  * How densely a mixture of size classes could lie at best, each piece set in its place: the least over the classes of
- * the density each
- * would hold it to, between no interaction (fines run freely into the gaps) and total interaction (equal sizes only
- * take each other's
- * place). Virtual packing density of the compressible packing model, de Larrard 1999, Concrete Mixture Proportioning,
- * chapter 1, after
- * the linear model of Stovall, de Larrard & Buil 1986, Powder Technology 48; recalled.
+ * the density each would hold it to, between no interaction (fines run freely into the gaps) and total interaction
+ * (equal sizes only take each other's place). Virtual packing density of the compressible packing model, de Larrard
+ * 1999, Concrete Mixture Proportioning, chapter 1, after the linear model of Stovall, de Larrard & Buil 1986, Powder
+ * Technology 48; recalled.
  *
  * @returns solid share of the volume, 0 to 1
  * @example bestDensity([{ grainMm: 10, packing: 0.6, share: 1 }]) // 0.6
@@ -47,8 +45,7 @@ const HALVINGS = 60;
 
 /**
  * How densely a mixture lies when it is poured: the same model with its compaction index, K = Σ (yᵢ / βᵢ) / (1 / Φ − 1
- * / γᵢ).
- * It is made for grains; for fibres and leaves it is an order of size.
+ * / γᵢ). It is made for grains; for fibres and leaves it is an order of size.
  *
  * @param classes with the packing each has by itself when poured
  * @returns solid share of the volume, 0 to 1; of one class alone, its own
@@ -70,8 +67,7 @@ export function pouredDensity(classes: readonly SizeClass[]): number {
 
 /**
  * What loose volume is lost when the parts are mixed, as fines fall into the gaps of coarse pieces. What is lost is
- * air, so never more
- * than most of the air there is.
+ * air, so never more than most of the air there is.
  *
  * @param airShare air space of the parts as they lie loose, 0 to 1
  * @returns share of the loose volume, 0 to 1

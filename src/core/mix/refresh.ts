@@ -19,9 +19,8 @@ const HUMUS_ID = "wormCastings";
 
 /**
  * How a soil has aged: each part halves at its own pace, a fifth of what goes stays as fine humus, and what is fine
- * falls into the
- * gaps of what is coarse, by the same packing model as in mixing. The pace is that of a warm moist box; dry or cool
- * ones are slower.
+ * falls into the gaps of what is coarse, by the same packing model as in mixing. The pace is that of a warm moist box;
+ * dry or cool ones are slower.
  *
  * @param laid when it was laid, oldest first; top-ups each with their own age
  * @throws RangeError when an age or a volume is below 0
@@ -70,8 +69,7 @@ const MAKES_A_DIFFERENCE_CM = 0.05;
 
 /**
  * How far a soil has sunk and what tops it up. Old soil is topped with 2.5 to 5 cm of fresh mix, not thrown out: crew
- * and microbes stay
- * (common practice).
+ * and microbes stay (common practice).
  *
  * @param depthCm depth it was laid at
  * @param measuredSunkCm what a ruler says; it goes before what is reckoned

@@ -20,8 +20,7 @@ const shareOf = (parts: Parts, ingredientId: string): number =>
 
 /**
  * Gives one part another share. What is locked keeps its share, the rest makes room or fills up in its own proportions;
- * the told total
- * stays.
+ * the told total stays.
  *
  * @throws RangeError naming the part when it is locked, not there, or nothing else may give way
  * @example withShare([{ ingredientId: "coir", parts: 3 }, { ingredientId: "peat", parts: 1 }], "coir", 0.5, new Set()) // 2 and 2
@@ -44,8 +43,7 @@ export function withShare(parts: Parts, ingredientId: string, share: number, loc
 
 /**
  * Moves the boundary above one part up by a share of the whole: what the part gains, the next one above that is not
- * locked loses. A
- * locked part below the boundary passes the move on to the next one below.
+ * locked loses. A locked part below the boundary passes the move on to the next one below.
  *
  * @param at place of the part under the boundary, from the bottom
  * @returns the parts as they were when nothing on one side may move

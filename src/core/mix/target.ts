@@ -9,8 +9,7 @@ const CREW_FOOD_WANTED = 1.5;
 
 /**
  * What a habitat asks of its soil: the ranges of its animal's climate class, tunnels that stand when the animal digs
- * them, food when a
- * crew lives in it.
+ * them, food when a crew lives in it.
  *
  * @param hasCrew whether a crew is to live in it
  * @example mixTarget(animal, false).air // [20, 30]

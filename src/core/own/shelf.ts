@@ -85,8 +85,7 @@ export function keepRecipe(shelf: OwnShelf, recipe: OwnRecipe, namesTaken: reado
 
 /**
  * Takes an entry off the shelf. Habitats that use it carry it themselves, so theirs stays; recipes on the shelf that
- * need it keep it
- * from going.
+ * need it keep it from going.
  *
  * @returns recipes that still need it, when it stays
  */

@@ -8,8 +8,7 @@ const DEPTH_SHARE = { cover: 0.3, middle: 0.5, tall: 0.8, upright: 0.92 } as con
 
 /**
  * Sets plants out: tall ones at the back, low ones in front, climbers along the wall, spread over the width, each where
- * it makes no
- * trouble after a year when there is such a place.
+ * it makes no trouble after a year when there is such a place.
  *
  * @param idFor gives each stand its id, by its place in the row
  * @example layOut(scene, [{ plantId: "nervePlant", count: 3 }], (at) => `s${at}`).length // 3

@@ -143,10 +143,8 @@ function objective({ candidates, strata }: PaletteQuestion): Sum {
 
 /**
  * The palette as a mixed-integer programme: which plants, and how many of each, so that the floor and walls are covered
- * as wanted after
- * some months, every stratum of height and every size of leaf is there, and the plants fit. What cannot be reached is
- * left short rather
- * than refused; sturdiness, kinds, budget and locked picks are kept.
+ * as wanted after some months, every stratum of height and every size of leaf is there, and the plants fit. What cannot
+ * be reached is left short rather than refused; sturdiness, kinds, budget and locked picks are kept.
  *
  * @param unlike sets found before: another one must leave out two of each at the least
  * @example toLp(paletteModel(question))

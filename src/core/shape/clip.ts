@@ -16,8 +16,7 @@ const level = (y: number, keepBack: boolean): Side => ({
 
 /**
  * What of a figure lies within an upright rectangle (Sutherland & Hodgman 1974). A figure with a bay may keep a seam of
- * no width
- * along the cut; its area is right all the same.
+ * no width along the cut; its area is right all the same.
  *
  * @returns fewer than three corners when nothing is left
  * @example clipped([[0, 0], [60, 0], [60, 45], [0, 45]], { left: 0, right: 60, front: 0, back: 40 })

@@ -23,9 +23,8 @@ export type Moments = { areaCm2: number; volumeCm3: number; momentX: number; mom
 
 /**
  * Along the edges of a ring, by Green's theorem: the integral of f over the figure is that of F dy round it, where F is
- * f integrated
- * over x. For a bilinear height and its moments F is of the fourth degree at the most along an edge, so three points
- * are exact.
+ * f integrated over x. For a bilinear height and its moments F is of the fourth degree at the most along an edge, so
+ * three points are exact.
  */
 function round(ring: Polygon, { a, b, c, d }: Bilinear): Moments {
   let [area, volume, momentX, momentY] = [0, 0, 0, 0];

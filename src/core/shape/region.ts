@@ -23,10 +23,8 @@ function cutAtCircles(interval: Interval, y: number, circles: readonly Circle[])
 
 /**
  * Points with weights by which anything is summed over a region: the sum of `areaCm2 * f(x, y)` is exact for every f
- * that is
- * bilinear, and for its product with x or y, as the panels follow the figures' corners and crossings (Gauss and
- * Legendre, scan line by
- * scan line). Over mounds give their circles; for what is clamped, split the panels.
+ * that is bilinear, and for its product with x or y, as the panels follow the figures' corners and crossings (Gauss and
+ * Legendre, scan line by scan line). Over mounds give their circles; for what is clamped, split the panels.
  *
  * @param splits how many parts each panel is cut into, for what is not smooth
  * @returns no nodes where the region is empty

@@ -20,8 +20,7 @@ export type Model = {
 
 /**
  * What a solver found. `values` is empty unless it is solved. `reducedCosts` tell by how much the objective would grow
- * for each unit of
- * a variable that stands at its limit; only of programmes without whole numbers.
+ * for each unit of a variable that stands at its limit; only of programmes without whole numbers.
  */
 export type Solution = {
   status: "solved" | "impossible" | "stopped";

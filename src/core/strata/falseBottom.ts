@@ -46,9 +46,8 @@ function strip({ thicknessCm, solidPct, elasticGPa, lastingMPa }: FalseBottom): 
 
 /**
  * How far legs may stand apart: the plate taken as simply supported strips under an even load. The bending moment is q
- * s² / 8, the
- * sag 5 q s⁴ / (384 E I) (Young & Budynas, Roark's Formulas for Stress and Strain, beams, uniform load on simple
- * supports).
+ * s² / 8, the sag 5 q s⁴ / (384 E I) (Young & Budynas, Roark's Formulas for Stress and Strain, beams, uniform load on
+ * simple supports).
  *
  * @param loadKPa what lies on it, wet
  * @returns cm

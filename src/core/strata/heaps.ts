@@ -76,8 +76,7 @@ function cutMoments(mound: Mound, { inside, outside }: Region): Moments {
 
 /**
  * What a heap adds to a lift that lies over a region, worked out anew only when one of them changed: in closed form
- * where it lies clear
- * of every edge.
+ * where it lies clear of every edge.
  *
  * @returns volume and moments; no floor of its own
  */

@@ -21,8 +21,7 @@ const corners = (outline: Polygon): Point[] => {
 
 /**
  * Where to look: the corners, as between straight edges a lift is steepest at one of them; here and there for what
- * zones cut; and in
- * rings on every heap.
+ * zones cut; and in rings on every heap.
  */
 const places = weakMapMemoize((mounds: readonly Mound[], region: Region, outline: Polygon): Point[] =>
   [

@@ -120,8 +120,7 @@ const joined = (sums: readonly Sum[]): Sum => Object.assign({}, ...sums) as Sum;
 
 /**
  * The choice of whole packs as a mixed-integer programme: x whole packs of each kind, y of each thing given to each
- * want;
- * a want gets all it asks, and no more is given of a thing than is in stock and in the packs.
+ * want; a want gets all it asks, and no more is given of a thing than is in stock and in the packs.
  *
  * @example packQuestion(wantsOf(needs(habitat), true), bins, "cheapest").model
  */

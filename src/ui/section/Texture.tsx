@@ -33,8 +33,7 @@ const pictures = new Map<string, string>();
 
 /**
  * A texture as a picture, drawn once: the section is painted anew on every frame of a drag, and hundreds of little
- * paths in each
- * layer would be painted with it.
+ * paths in each layer would be painted with it.
  */
 function textureUrl(key: string): string {
   const known = pictures.get(key);

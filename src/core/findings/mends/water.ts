@@ -53,8 +53,7 @@ function deepen({ quantities }: OverLine, assessed: Assessed): Ways {
 export const waterMenders = {
   /**
    * In a box that is laid and planted the water is drawn off first, and the drainage deepened only as a rebuild; on
-   * paper the line is
-   * lowered, or the drainage deepened, at once.
+   * paper the line is lowered, or the drainage deepened, at once.
    */
   waterOverSafeLine: (finding, assessed) => {
     const designed = finding.quantities.variant === "design";
