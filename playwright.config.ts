@@ -9,7 +9,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
-  retries: process.env.CI ? 1 : 0,
+  // Machines are shared: what fails once is tried once more, and told as flaky.
+  retries: 1,
   reporter: process.env.E2E_REPORT ? [["list"], ["json", { outputFile: process.env.E2E_REPORT }]] : [["list"]],
   use: {
     baseURL: `http://localhost:${port}`,
