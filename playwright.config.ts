@@ -9,8 +9,7 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
-  // Machines are shared: what fails once is tried once more, and told as flaky.
-  retries: 1,
+  retries: process.env.CI ? 1 : 0,
   reporter: process.env.E2E_REPORT ? [["list"], ["json", { outputFile: process.env.E2E_REPORT }]] : [["list"]],
   use: {
     baseURL: `http://localhost:${port}`,
