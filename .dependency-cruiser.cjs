@@ -83,7 +83,7 @@ module.exports = {
       name: "only-the-library-leads-to-entries",
       severity: "error",
       from: { pathNot: `^src/core/(catalog|library)/|${TESTS}` },
-      to: { path: "^src/core/catalog/(stock\\.ts|data/)" },
+      to: { path: "^src/core/catalog/(whole\\.ts|small\\.ts|chunks/|data/)" },
     },
     {
       name: "only-tests-import-what-tests-start-from",

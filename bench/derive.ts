@@ -5,6 +5,7 @@
 import { derive } from "../src/core/derive";
 import { attempt, type Command, type Design } from "../src/core/habitat";
 import { libraryOf, STOCK } from "../src/core/library";
+import "../src/core/library/whole";
 import { logNow, NOTHING_LOGGED, type LogNow } from "../src/core/log";
 import { EMPTY_SHELF } from "../src/core/own";
 import { demoHabitats } from "../src/demo";

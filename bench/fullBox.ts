@@ -4,6 +4,7 @@
  */
 import { applyAll, startHabitat, type Command, type Design } from "../src/core/habitat";
 import { STOCK } from "../src/core/library";
+import "../src/core/library/whole";
 import { seeded } from "../src/core/random";
 
 const BOX = { widthCm: 180, depthCm: 60, heightCm: 90, sillCm: 30, top: "mesh" } as const;

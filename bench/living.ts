@@ -1,5 +1,6 @@
 /** Ranking every plant over every place of a box, and proposing a palette. */
 import { STOCK } from "../src/core/library";
+import "../src/core/library/whole";
 import load from "highs";
 import { placeNamed, PLANTING_PLACES, plantFit, rankPlants } from "../src/core/living";
 import { offered, paletteModel, paletteOf, STRATA_OF_HEIGHT, type PaletteQuestion } from "../src/core/palette";
@@ -29,7 +30,7 @@ async function main(): Promise<void> {
   const highs = await load();
   const candidates = offered(
     STOCK.all("plants").map((plant) => ({ plant, score: plantFit(plant, scene).score, price: undefined })),
-    { region: undefined, onlyEdible: false, onlyEasy: false },
+    { regions: undefined, onlyEdible: false, onlyEasy: false },
   );
   const question: PaletteQuestion = {
     candidates,

@@ -3,6 +3,7 @@
  * beside plain exhaustive search. The solver is the one the worker runs.
  */
 import { STOCK } from "../src/core/library";
+import "../src/core/library/whole";
 import load from "highs";
 import { type Ingredient } from "../src/core/catalog";
 import { aimsAt, blend, pantryOf, readMeters } from "../src/core/mix";
@@ -22,15 +23,17 @@ const PANTRY = pantryOf(STOCK);
 
 const RUNS = 15;
 const SMALL = { kinds: 6, scoops: 10, runs: 7 };
-const given = { lost: 0.12, bufferMmolPerL: 8 };
+const BED = { footCm: 0, depthCm: 10 };
+const given = { lost: 0.12, sunk: 0.22, bufferMmolPerL: 8, surface: 0.4, depthCm: BED.depthCm };
 
 const recipe = (recipeId: string) => STOCK.all("recipes").find(({ id }) => id === recipeId)!;
-const aimsOf = (recipeId: string) => aimsAt(readMeters(blend(recipe(recipeId).parts, PANTRY)!));
+const aimsOf = (recipeId: string) => aimsAt(readMeters(blend(recipe(recipeId).parts, PANTRY)!, BED));
 const asking = (candidates: readonly Ingredient[], recipeId: string, rules: readonly MatchRule[]): MatchQuestion => ({
   candidates,
   rules,
   aims: aimsOf(recipeId),
   looseL: 20,
+  depthCm: BED.depthCm,
   stockL: {},
   pricePerL: {},
 });
@@ -64,7 +67,7 @@ async function main(): Promise<void> {
   for (const { name, ms } of wholes) console.log(line(name, ms, quickest));
 
   const told = STOCK.all("recipes")[0]!.parts;
-  const meterMs = median(await timesOf(200, () => readMeters(blend(told, PANTRY)!)));
+  const meterMs = median(await timesOf(200, () => readMeters(blend(told, PANTRY)!, BED)));
   console.log(`\nthe meters of one mix, read anew: ${meterMs.toFixed(3)} ms, median of 200 runs`);
 
   const few = STOCK.all("ingredients").slice(0, SMALL.kinds);

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { printHabitat, printOwn } from "../src/core/files";
 import { applyAll, startHabitat, type Command } from "../src/core/habitat";
 import { STOCK } from "../src/core/library";
+import "../src/core/library/whole";
 import { blocksOf, type Habitat, type SeriesId } from "../src/core/log";
 import { EMPTY_SHELF, type OwnShelf } from "../src/core/own";
 import { seeded } from "../src/core/random";
@@ -28,7 +29,7 @@ test("two tabs of one habitat follow each other, and work done in both at once i
   await kept(page);
   const other = await context.newPage();
   await other.goto(page.url());
-  await expect(pebbles(other)).toHaveValue("5.0");
+  await expect(pebbles(other)).toHaveValue("6.0");
 
   await pebbles(page).fill("7");
   await expect(pebbles(other)).toHaveValue("7.0");
@@ -62,7 +63,7 @@ test("an older copy that was not saved in time never overwrites what is newer: i
     [
       `rincon.unsaved.${id}`,
       JSON.stringify({
-        formatVersion: 6,
+        formatVersion: 7,
         baseRev: 1,
         at: "2026-01-05T08:00:00Z",
         design: { ...old.design, name: "Older" },

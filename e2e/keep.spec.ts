@@ -27,7 +27,7 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
     "32.8 °C at the warm end; 20 to 27 °C is wanted",
   );
   await finding(page, "Standing water is over the safe line.")
-    .getByRole("button", { name: "Deepen drainage to 5.5 cm" })
+    .getByRole("button", { name: "Deepen drainage to 9 cm" })
     .click();
   await expect(finding(page, "Standing water is over the safe line.")).toHaveCount(0);
   await page.goto("/");
@@ -106,7 +106,7 @@ test("a file that is not ours, cut off, from a newer version or with a script in
   const spoilt: [string, string][] = [
     ['{"format":"other"}', "does not say it is a Rincon habitat"],
     [good.slice(0, 300), "cut off or damaged"],
-    [good.replace('"formatVersion":6', '"formatVersion":9'), "written by a newer Rincon"],
+    [good.replace('"formatVersion":7', '"formatVersion":9'), "written by a newer Rincon"],
     [good.replace('"Fernwall"', '"<img src=x onerror=alert(1)>"'), "“design.name” holds markup"],
     [good.replace('"widthCm": 60', '"widthCm": -60'), "“design.shell.widthCm” is outside what is possible"],
   ];

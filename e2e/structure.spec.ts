@@ -233,7 +233,7 @@ test("the bins and the packs: stock goes first, whole packs are chosen in a work
 
   await page.goto("/h/demo-kiln-end/sheets");
   const article = page.getByRole("article");
-  await expect(article.getByRole("row", { name: /^Play sand/ })).toContainText("14 L");
+  await expect(article.getByRole("row", { name: /^Oak litter/ })).toContainText("5 L");
   await page.getByRole("button", { name: "Choose packs" }).click();
   await expect(article.getByRole("row", { name: /^Together/ })).toContainText("€");
   await expect(article).toContainText("No pack with a price in the bins for: ");

@@ -21,10 +21,10 @@ export async function start(
   page: Page,
   {
     animal = "Red-eyed crocodile skink",
-    count = "2",
+    count = "1",
     name = "Fernwall",
-    size = "60 x 45 x 45",
-    sill = "17",
+    size = "60 x 45 x 60",
+    sill = "20",
   }: Start = {},
 ): Promise<void> {
   await page.goto("/start");

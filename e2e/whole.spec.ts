@@ -14,12 +14,15 @@ const PATHS = [
 test("the demo shelf stands, and a duty ticked there comes back with undo", async ({ page }) => {
   await demo(page);
   const today = page.getByRole("complementary", { name: "Today" });
-  const late = today.getByRole("listitem").filter({ hasText: "Undercut" }).filter({ hasText: "Fresh water" });
-  await expect(late).toContainText("3 days late");
+  const late = today
+    .getByRole("listitem")
+    .filter({ hasText: "Check the water line" })
+    .filter({ hasText: "Lantern Gully" });
+  await expect(late).toContainText("1 day late");
   await late.getByRole("checkbox").click();
   await expect(late).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(late).toContainText("3 days late");
+  await expect(late).toContainText("1 day late");
 });
 
 test("switching units changes every figure, sentence and input at once, and nothing stored", async ({ page }) => {
@@ -39,9 +42,9 @@ test("switching units changes every figure, sentence and input at once, and noth
   }
   await page.goto("/h/demo-twin-deep/strata");
   const pebbles = page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox");
-  await expect(pebbles).toHaveValue("1 15/16");
+  await expect(pebbles).toHaveValue("2 3/8");
   await page.getByRole("button", { name: "Units: US. Switch to metric" }).click();
-  await expect(pebbles).toHaveValue("5.0");
+  await expect(pebbles).toHaveValue("6.0");
   await expect(page.getByRole("button", { name: "Undo" })).toBeDisabled();
 });
 

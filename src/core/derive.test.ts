@@ -122,7 +122,9 @@ const anyHabitat = fc
       STOCK,
     );
     const commands: Command[] = [
-      { name: "removeLayers", args: { layerIds: start.strata.layers.map((layer) => layer.id) } },
+      ...(start.strata.layers.length > 0
+        ? [{ name: "removeLayers", args: { layerIds: start.strata.layers.map((layer) => layer.id) } } as const]
+        : []),
       ...start.mixes[0]!.parts.map(({ ingredientId }): Command => ({
         name: "removePart",
         args: { mixId: "mix-1", ingredientId },

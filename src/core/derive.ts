@@ -53,10 +53,18 @@ const mateFitsOf = weakMapMemoize(
 const troublesOf = weakMapMemoize((plants: Design["plants"], { habitat, ...rest }: Setting) =>
   troubles({ ...rest, habitat: { ...habitat, plants } }, MONTHS_AHEAD),
 );
-const furnishingOf = weakMapMemoize((setting: Setting) => furnishing(setting));
+/** By the plants' kinds alone, so that moving one changes nothing. */
+const furnishingOf = weakMapMemoize((setting: Setting, plantIds: string) =>
+  furnishing(setting, plantIds === "" ? [] : plantIds.split(" ")),
+);
 const boxReasonsOf = createSelector(
-  [({ animal }: Scene) => animal, ({ habitat }: Scene) => habitat.brief, ({ habitat }: Scene) => habitat.shell],
-  (animal, brief, shell) => boxFit(animal, { brief, shell }),
+  [
+    ({ animal }: Scene) => animal,
+    ({ ground }: Scene) => ground,
+    ({ habitat }: Scene) => habitat.brief,
+    ({ habitat }: Scene) => habitat.shell,
+  ],
+  (animal, ground, brief, shell) => boxFit({ animal, ground, habitat: { brief, shell } }),
 );
 const bandsOf = weakMapMemoize((setting: Setting, log: LogNow) => bandChecks(setting, log));
 const gapOf = weakMapMemoize((animal: Scene["animal"], brief: Design["brief"]) => roomGap(animal, brief));
@@ -69,7 +77,7 @@ function assess(scene: Scene, log: LogNow): Assessed {
     log,
     phase: phaseOf(log.state),
     load: loads(habitat.shell, ground, library),
-    furnishing: furnishingOf(setting),
+    furnishing: furnishingOf(setting, habitat.plants.map(({ plantId }) => plantId).join(" ")),
     boxReasons: boxReasonsOf(scene),
     plantFits: plantFitsOf(habitat.plants, setting),
     crewFits: crewFitsOf(habitat.crew, setting),

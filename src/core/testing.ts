@@ -6,16 +6,16 @@ import { STOCK } from "./library";
 import { blocksOfReadings, logNow, NOTHING_LOGGED, type LogEvent, type LogNow, type Reading, type Told } from "./log";
 import { sceneOf, type Scene } from "./scene";
 
-/** A frog-and-reptile keeper's plain box: 60 x 45 x 45 cm, two crocodile skinks. */
+/** A frog-and-reptile keeper's plain box: 60 x 45 x 60 cm, one crocodile skink. */
 export const FERNWALL: Start = {
   id: "h",
   name: "Fernwall",
   createdAt: "2026-01-05T08:00:00Z",
   startOn: "2026-01-05",
   animalId: "crocodileSkink",
-  count: 2,
+  count: 1,
   room: { temperatureC: 21, humidityRh: 45 },
-  shell: { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" },
+  shell: { widthCm: 60, depthCm: 45, heightCm: 60, sillCm: 20, top: "mesh" },
 };
 
 export const started = (over: Partial<Start> = {}): Design => startHabitat({ ...FERNWALL, ...over }, STOCK);

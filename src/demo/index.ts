@@ -1,3 +1,5 @@
 /** The demo shelf and bins, and what shows the application at work. */
+import "@/core/library/whole";
+
 export { demoBins } from "./bins";
 export { demoHabitats } from "./habitats";

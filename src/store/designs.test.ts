@@ -38,7 +38,7 @@ describe("a commit", () => {
     await commit("h", rev, [rename("By the other tab")]);
     const late = await commit("h", rev, [deepen(7)]);
     expect(late).toMatchObject({ kind: "conflict", now: { rev: rev + 1, design: { name: "By the other tab" } } });
-    expect(await drainageCm()).toBe(5);
+    expect(await drainageCm()).toBe(6);
   });
 
   it("of two at once one is written, and the other finds out: nobody's work is overwritten", async () => {

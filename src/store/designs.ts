@@ -1,6 +1,6 @@
-import { readDocument, readDesign, storedDesign, FORMAT, FORMAT_VERSION, type FileProblem } from "@/core/files";
+import { readDesignIn, storedDesign, type DesignRead, type FileProblem } from "@/core/files";
 import { attempt, checkHabitat, patched, type Command, type Design, type Patches } from "@/core/habitat";
-import { STOCK, withOwn } from "@/core/library";
+import { readNamedIn, STOCK, withOwn } from "@/core/library";
 import { tell } from "./channel";
 import { db, type DesignRow } from "./db";
 
@@ -9,35 +9,28 @@ export type OnDevice =
   | { ok: true; id: string; design: Design; rev: number; logRev: number; updatedAt: string }
   | { ok: false; id: string; updatedAt: string; problem: FileProblem; raw: unknown };
 
-const isOurs = (document: unknown): document is { design: unknown } => {
-  const { format, formatVersion } = (document ?? {}) as { format?: unknown; formatVersion?: unknown };
-  return format === FORMAT && formatVersion === FORMAT_VERSION;
-};
-
-/** A stored document of today's version is a design alone; any other one is read as a whole. */
-function readStored(document: unknown): { ok: true; design: Design } | { ok: false; problem: FileProblem } {
-  if (isOurs(document)) return readDesign(document.design);
-  const read = readDocument(document);
-  return read.ok ? { ok: true, design: read.habitat.design } : read;
-}
-
 /**
  * Designs read before: while its revision stands, a design is the same object, and so is all that was worked out from
  * it.
  */
-const readBefore = new Map<string, { rev: number; read: ReturnType<typeof readStored> }>();
+const readBefore = new Map<string, { rev: number; read: DesignRead }>();
 
 function openRow({ id, rev, logRev, updatedAt, document }: DesignRow): OnDevice {
   const before = readBefore.get(id);
-  const read = before?.rev === rev ? before.read : readStored(document);
+  const read = before?.rev === rev ? before.read : readDesignIn(document);
   readBefore.set(id, { rev, read });
   if (!read.ok) return { ok: false, id, updatedAt, problem: read.problem, raw: document };
   return { ok: true, id, design: read.design, rev, logRev, updatedAt };
 }
 
+/** Reads the entries that stored designs name: a design can only be checked against what is there. */
+const entriesOf = (rows: readonly DesignRow[]): Promise<void> =>
+  Promise.resolve(readNamedIn(rows.map(({ document }) => document)));
+
 /** Every habitat on this device, oldest first, as they were started. */
 export async function listDesigns(): Promise<OnDevice[]> {
   const rows = await db().designs.toArray();
+  await entriesOf(rows);
   const startedAt = (one: OnDevice) => (one.ok ? one.design.createdAt : "");
   return rows.map(openRow).sort((a, b) => startedAt(a).localeCompare(startedAt(b)));
 }
@@ -45,6 +38,7 @@ export async function listDesigns(): Promise<OnDevice[]> {
 /** One habitat's design. */
 export async function getDesign(id: string): Promise<OnDevice | undefined> {
   const row = await db().designs.get(id);
+  if (row) await entriesOf([row]);
   return row && openRow(row);
 }
 

@@ -17,3 +17,4 @@ export { useOpen, useSession } from "./session";
 export type { Saving } from "./session";
 export { solve } from "./solve";
 export { chooseUnits, useUnitSetting } from "./settings";
+export { useRead } from "./useRead";

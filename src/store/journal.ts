@@ -1,6 +1,7 @@
 import equal from "fast-deep-equal/es6";
-import { FORMAT_VERSION, readDesign, type FileProblem } from "@/core/files";
+import { FORMAT, FORMAT_VERSION, readDesignIn, type FileProblem } from "@/core/files";
 import type { Design } from "@/core/habitat";
+import { readNamedIn } from "@/core/library";
 import { setAside } from "./aside";
 import { getDesign, putDesign } from "./designs";
 
@@ -47,7 +48,7 @@ const isUnsaved = (raw: unknown): raw is Unsaved =>
  * Before version 6 the unsaved copy was the whole document and told no revision: it is not held to be newer than
  * anything.
  */
-function readUnsaved(text: string): Read {
+async function readUnsaved(text: string): Promise<Read> {
   let raw: unknown;
   try {
     raw = JSON.parse(text);
@@ -57,7 +58,8 @@ function readUnsaved(text: string): Read {
   const version = (raw as { formatVersion?: unknown } | null)?.formatVersion;
   if (typeof version === "number" && version > FORMAT_VERSION) return { ok: false, why: "newer", raw };
   if (!isUnsaved(raw)) return { ok: false, why: "damaged", raw };
-  const read = readDesign(raw.design);
+  await readNamedIn(raw.design);
+  const read = readDesignIn({ format: FORMAT, formatVersion: version, design: raw.design });
   return read.ok ? { ok: true, unsaved: raw, design: read.design } : { ok: false, why: whyOf(read.problem), raw };
 }
 
@@ -70,7 +72,7 @@ const whyOf = ({ code }: FileProblem): "newer" | "damaged" => (code === "file.ne
 export async function settleUnsaved(id: string): Promise<void> {
   const text = textOf(id);
   if (text === null) return;
-  const read = readUnsaved(text);
+  const read = await readUnsaved(text);
   const stored = await getDesign(id);
   const name = stored?.ok ? stored.design.name : id;
   if (!read.ok) await setAside({ habitatId: id, name, why: read.why, raw: read.raw });

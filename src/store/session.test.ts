@@ -29,7 +29,7 @@ it("what is derived follows each edit at once, through undo and redo too", () =>
   deepen(8);
   expect(session().derived?.ground.water?.topCm).toBe(8);
   session().undo();
-  expect([depth(), session().derived?.ground.water?.topCm]).toEqual([5, 5]);
+  expect([depth(), session().derived?.ground.water?.topCm]).toEqual([6, 6]);
   session().redo();
   expect([depth(), session().derived?.ground.water?.topCm]).toEqual([8, 8]);
 });
@@ -42,7 +42,7 @@ it("an edit is kept by itself, the newest of several", async () => {
   const stored = await getDesign(id);
   expect(stored?.ok && stored.design).toEqual(session().history?.present);
   session().undo();
-  expect(depth()).toBe(5);
+  expect(depth()).toBe(6);
 });
 
 it("says when storage refuses, keeps the edit in hand, and writes it with the next one", async () => {
@@ -60,10 +60,10 @@ it("says when storage refuses, keeps the edit in hand, and writes it with the ne
 
 it("a refused edit comes back as a problem that names its field, and changes nothing", () => {
   expect(deepen(-4, "drag")).toMatchObject({ path: expect.stringContaining("depthCm") });
-  expect([depth(), session().refused]).toEqual([5, undefined]);
+  expect([depth(), session().refused]).toEqual([6, undefined]);
   // With no handle under a finger to show it, the session keeps the reason for the screen.
   deepen(900);
-  expect([depth(), session().refused?.path]).toEqual([5, expect.stringContaining("depth")]);
+  expect([depth(), session().refused?.path]).toEqual([6, expect.stringContaining("depth")]);
 });
 
 it("a habitat that is not here is said to be missing", async () => {
@@ -124,7 +124,7 @@ describe("the log", () => {
     deepen(8);
     session().act([moved]);
     session().undo();
-    expect([depth(), session().log.state.sinceOn]).toEqual([5, "2026-02-01"]);
+    expect([depth(), session().log.state.sinceOn]).toEqual([6, "2026-02-01"]);
     session().takeBack();
     expect(session().log.state.sinceOn).toBeNull();
     await session().settle();
@@ -135,7 +135,7 @@ describe("the log", () => {
   it("of an act with edits that belong to it is taken back with them, unless something was edited since", () => {
     session().act([moved], [{ name: "setDepth", args: { layerId: "drainage-1", depthCm: 8 } }]);
     session().takeBack();
-    expect([depth(), session().log.state.sinceOn]).toEqual([5, null]);
+    expect([depth(), session().log.state.sinceOn]).toEqual([6, null]);
     session().act([moved], [{ name: "setDepth", args: { layerId: "drainage-1", depthCm: 8 } }]);
     session().edit([{ name: "rename", args: { name: "Since" } }]);
     session().takeBack();

@@ -1,7 +1,8 @@
 import { create } from "zustand";
 import { derive, type Derived } from "@/core/derive";
 import type { Command, Design, Problem } from "@/core/habitat";
-import { STOCK, type Library } from "@/core/library";
+import { CHUNKED_KINDS } from "@/core/catalog";
+import { readKinds, STOCK, type Library } from "@/core/library";
 import {
   NOTHING_LOGGED,
   samplesOfReading,
@@ -32,7 +33,7 @@ type Session = {
   events: readonly LogEvent[];
   log: LogNow;
   derived: Derived | undefined;
-  problem: Extract<OnDevice, { ok: false }> | "missing" | undefined;
+  problem: Extract<OnDevice, { ok: false }> | "missing" | "unread" | undefined;
   saving: Saving;
   /** Why the last edit was refused, when no gesture was there to show it. */
   refused: Problem | undefined;
@@ -196,6 +197,11 @@ export const useSession = create<Session>((set, get) => {
       opening = id;
       const same = get().history?.present.id === id;
       if (!same) set({ ...closed, problem: undefined });
+      const unread = await readKinds(CHUNKED_KINDS).then(
+        () => false,
+        () => true,
+      );
+      if (unread) return set({ ...closed, problem: "unread" });
       if (!same) await settleUnsaved(id);
       const [found, { events, log }] = await Promise.all([getDesign(id), logOn(id, todayHere())]);
       if (opening !== id) return;

@@ -14,6 +14,8 @@ export {
   sayOwnProblem,
   sayProblem,
 } from "./sentences";
+export { useNotes, useOtherNames } from "./lazy";
+export { retold } from "./retold";
 export { figuresIn } from "./figures";
 export type { Figures } from "./figures";
 export { LibraryProvider, UnitsProvider, useFigures, useLibrary, useSay, useUnits } from "./units";

@@ -14,6 +14,7 @@ import library from "./en/library.json";
 import mix from "./en/mix.json";
 import planting from "./en/planting.json";
 import problems from "./en/problems.json";
+import schools from "./en/schools.json";
 import sheets from "./en/sheets.json";
 import shelf from "./en/shelf.json";
 import shell from "./en/shell.json";
@@ -39,6 +40,7 @@ export const en = {
   mix,
   planting,
   problems,
+  schools,
   sheets,
   shelf,
   shell,

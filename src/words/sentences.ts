@@ -59,7 +59,19 @@ export function sayMend({ code, how, quantities }: Mend, say: Say): SpokenMend {
 
 /** @example sayFit(reason, say) // "Too dry: it thrives at 60 % to 90 %, …" */
 export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string =>
-  say(`fits:${code}` as const, quantities);
+  capital(say(`fits:${code}` as const, { ...quantities, ...namedIn(quantities, say) }));
+
+/** Spots and hazards have words of their own. */
+function namedIn({ spot, hazard }: Quantities, say: Say): Quantities {
+  const spoken = (under: string, id: unknown): string => {
+    const key = `${under}.${String(id)}`;
+    return isWord(key) ? say(key) : "";
+  };
+  return {
+    ...(spot === undefined ? {} : { spot: spoken("planting:spots", spot) }),
+    ...(hazard === undefined ? {} : { hazard: spoken("library:values.hazards", hazard) }),
+  };
+}
 
 export const sayBox = ({ code, weight: _weight, ...quantities }: BoxReason, say: Say): string =>
   say(`brief:box.${code}`, quantities);

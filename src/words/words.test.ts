@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { TASK_IDS } from "@/core/build";
 import { CAUTIONS, type CatalogKind } from "@/core/catalog";
-import { stock } from "@/core/catalog/stock";
+import { wholeStock as stock } from "@/core/catalog/whole";
 import { FINDING_CODES, mendsOf, STEPS } from "@/core/findings";
 import { FURNISHING_CODES } from "@/core/hardscape";
 import { DUTY_IDS } from "@/core/keeping";

@@ -1,3 +1,4 @@
+import "@/core/library/whole";
 import { expose, transfer } from "comlink";
 import { habitatLines, readHabitat, type FileRead } from "@/core/files";
 import type { Habitat } from "@/core/log";

@@ -1,6 +1,7 @@
 import { rule, type Caution } from "../catalog";
 import type { Layer, LayerKind } from "../habitat";
 import { firstWettingL } from "../mix";
+import { plantCautions } from "../living";
 import type { Scene } from "../scene";
 import { wallWorks, type WallWork } from "../shell";
 import { cutSheets, mixtureOf, type Level, type Solid } from "../strata";
@@ -181,7 +182,7 @@ function plantTasks(scene: Scene): MaybeTask[] {
   const { habitat, library } = scene;
   const count = habitat.plants.length;
   const dressings = layersOf(scene, "dressing");
-  const plantCautions = habitat.plants.flatMap((stand) => library.get("plants", stand.plantId).cautions);
+  const toMind = habitat.plants.flatMap((stand) => plantCautions(library.get("plants", stand.plantId)));
   return [
     count > 0 && {
       id: "quarantinePlants",
@@ -195,7 +196,7 @@ function plantTasks(scene: Scene): MaybeTask[] {
       after: ["laySoil", "setPieces", "quarantinePlants"],
       waitDays: 0,
       quantities: { count },
-      cautions: once([...plantCautions, "handWashing"]),
+      cautions: once([...toMind, "handWashing"]),
     },
     dressings.length > 0 && {
       id: "dress",

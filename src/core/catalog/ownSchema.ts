@@ -2,8 +2,10 @@ import { z } from "zod";
 import { PlainTextSchema } from "./fields";
 import { GearSchema } from "./gearSchema";
 import { IngredientSchema } from "./ingredientSchema";
-import { AnimalSchema, CrewSchema, PlantSchema } from "./livingSchema";
-import { DrainageSchema, DressingSchema } from "./schema";
+import { AnimalSchema } from "./animalSchema";
+import { CrewSchema } from "./crewSchema";
+import { PlantSchema } from "./plantSchema";
+import { DrainageSchema, DressingSchema } from "./materialSchema";
 
 /** Ids of what a builder added begin with `own`, so that they never meet one of the catalogue's. */
 const ownId = z.string().regex(/^own[A-Za-z0-9]{1,40}$/, { message: "id" });

@@ -20,6 +20,8 @@ export const provenanceShape = {
 
 export const practice: Provenance = { kind: "practice" };
 export const memory: Provenance = { kind: "memory" };
+/** Common practice, and what is said. @example practised("5 cm is usual") */
+export const practised = (note: string): Provenance => ({ kind: "practice", note });
 export const published = (source: string, note?: string): Provenance =>
   note === undefined ? { kind: "published", source } : { kind: "published", source, note };
 

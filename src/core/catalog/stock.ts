@@ -1,31 +1,26 @@
-/** The entries Rincon comes with, by kind. Only a library reads them. */
-import { animals } from "./data/animals";
-import { boxBuilds, boxSizes } from "./data/boxes";
-import { crew } from "./data/crew";
-import { gear } from "./data/gear";
-import { ingredients } from "./data/ingredients";
-import { barriers, drainageMedia, dressings } from "./data/materials";
-import { plants } from "./data/plants";
-import { recipes } from "./data/recipes";
-import { falseBottoms, pieceKinds, supplies, wallFinishes, wallTreatments } from "./data/structures";
-
-export const stock = {
-  animals,
-  plants,
-  crew,
-  ingredients,
-  drainageMedia,
-  barriers,
-  dressings,
-  recipes,
-  boxBuilds,
-  boxSizes,
-  falseBottoms,
-  wallTreatments,
-  wallFinishes,
-  pieceKinds,
-  supplies,
-  gear,
-} as const;
-export type CatalogKind = keyof typeof stock;
-export type CatalogEntry<K extends CatalogKind> = (typeof stock)[K][number];
+/** What an entry of each kind of the catalogue is. */
+import type { Animal, Barrier, BoxBuild, BoxSize, Crew, Drainage, Dressing, Plant, Recipe } from "./schema";
+import type { Gear } from "./gearSchema";
+import type { Ingredient } from "./ingredientSchema";
+import type { FalseBottom, PieceKind, Supply, WallFinish, WallTreatment } from "./structureSchema";
+type Entries = {
+  animals: Animal;
+  plants: Plant;
+  crew: Crew;
+  ingredients: Ingredient;
+  drainageMedia: Drainage;
+  barriers: Barrier;
+  dressings: Dressing;
+  recipes: Recipe;
+  boxBuilds: BoxBuild;
+  boxSizes: BoxSize;
+  falseBottoms: FalseBottom;
+  wallTreatments: WallTreatment;
+  wallFinishes: WallFinish;
+  pieceKinds: PieceKind;
+  supplies: Supply;
+  gear: Gear;
+};
+export type CatalogKind = keyof Entries;
+export type CatalogEntry<K extends CatalogKind> = Entries[K];
+export type Stock = { readonly [K in CatalogKind]: readonly Entries[K][] };

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { STOCK } from "../library";
-import { bandField, overFloor, overGround } from "./field";
+import { bandField, overFloor, overGround, SOIL_MOISTURE } from "./field";
 
 const shell = { widthCm: 60, depthCm: 45, heightCm: 60 };
 const surfaceAt = (xCm: number) => 10 + xCm / 20;
@@ -15,7 +15,7 @@ describe("the climate a box is meant to have", () => {
       fc.property(anyAnimal, across, across, up, (animal, xCm, otherCm, zCm) => {
         const field = bandField(animal, shell, surfaceAt);
         const { humidityRh, temperatureC } = field.at(xCm, 20, zCm);
-        const [low, high] = animal.humidityRh;
+        const [low, high] = animal.humidityRh.day.preferred;
         expect(humidityRh[0]).toBeGreaterThanOrEqual(low - 1e-9);
         expect(humidityRh[1]).toBeLessThanOrEqual(high + 1e-9);
         expect(humidityRh[0]).toBeLessThanOrEqual(humidityRh[1]);
@@ -30,14 +30,17 @@ describe("the climate a box is meant to have", () => {
     );
   });
 
-  it("is moister low at the cool end than high at the warm end, and the ground keeps the whole of the band", () => {
+  it("is moister low at the cool end than high at the warm end, and the ground is as damp as the animal wants it", () => {
     fc.assert(
       fc.property(anyAnimal, (animal) => {
         const field = bandField(animal, shell, surfaceAt);
         const [low, high] = [field.at(60, 20, surfaceAt(60)), field.at(0, 20, shell.heightCm)];
         expect(low.humidityRh[0]).toBeGreaterThanOrEqual(high.humidityRh[0]);
         expect(low.humidityRh[1]).toBeGreaterThanOrEqual(high.humidityRh[1]);
-        expect(field.groundAt(30, 20).humidityRh).toEqual(animal.humidityRh);
+        expect(field.groundAt(30, 20).moisture).toEqual({
+          surface: SOIL_MOISTURE[animal.soil.surface],
+          deep: SOIL_MOISTURE[animal.soil.deep],
+        });
       }),
     );
   });
@@ -51,7 +54,7 @@ describe("the climate a box is meant to have", () => {
         const here = field.at(xCm, 22, surfaceAt(xCm));
         expect(air.temperatureC[0]).toBeLessThanOrEqual(here.temperatureC[0] + 1e-9);
         expect(air.temperatureC[1]).toBeGreaterThanOrEqual(here.temperatureC[1] - 1e-9);
-        expect(soil.humidityRh).toEqual(animal.humidityRh);
+        expect(soil.moisture.deep).toEqual(SOIL_MOISTURE[animal.soil.deep]);
       }),
     );
   });

@@ -1,8 +1,19 @@
-import type { Animal, Range } from "../catalog";
+import type { Animal, Moisture, Range } from "../catalog";
 import type { Shell } from "../habitat";
 
 /** What is found at a place in the box, as ranges over the day: air temperature °C, relative humidity %. */
 export type Conditions = { temperatureC: Range; humidityRh: Range };
+
+/** What is found in the ground: its warmth, and how damp it is above and below, as shares of what soil can hold. */
+export type GroundConditions = { temperatureC: Range; moisture: { surface: Range; deep: Range } };
+
+/** How much of what it can hold is in soil that a keeper calls dry, slightly moist, moist or wet (from memory). */
+export const SOIL_MOISTURE: Record<Moisture, Range> = {
+  dry: [0.05, 0.25],
+  slightlyMoist: [0.25, 0.45],
+  moist: [0.45, 0.8],
+  wet: [0.8, 1],
+};
 
 /**
  * What the climate of a box is at any place, whoever knows it: the animal's band now, a simulation later. Places are cm
@@ -12,8 +23,8 @@ export type Conditions = { temperatureC: Range; humidityRh: Range };
 export type ClimateField = {
   /** The air at a place over the ground. */
   at: (xCm: number, yCm: number, zCm: number) => Conditions;
-  /** The ground at a place, in its upper, living layer. */
-  groundAt: (xCm: number, yCm: number) => Conditions;
+  /** The ground at a place. */
+  groundAt: (xCm: number, yCm: number) => GroundConditions;
 };
 
 /**
@@ -31,17 +42,19 @@ const within = ([low, high]: Range, part: number): number => between(low, high, 
 
 /**
  * The climate a box is meant to have: the animal's band, the warm end on the left, the cool end on the right; up high
- * it is warmer and drier, low at the cool end moister. Crew find the whole of the band's humidity in the ground.
+ * it is warmer and drier, low at the cool end moister. The ground is as damp as the animal's is to be.
  *
  * @param surfaceAt height of the ground at a place, cm
  * @example bandField(animal, shell, ground.surfaceAt).at(10, 20, 30).temperatureC // [24.6, 26.6]
  */
 export function bandField(
-  { temperatureC, humidityRh }: Pick<Animal, "temperatureC" | "humidityRh">,
+  { temperatureC, humidityRh, soil }: Pick<Animal, "temperatureC" | "humidityRh" | "soil">,
   { widthCm, heightCm }: Pick<Shell, "widthCm" | "heightCm">,
   surfaceAt: (xCm: number, yCm: number) => number,
 ): ClimateField {
-  const { warm, cool, basking } = temperatureC;
+  const { warm, cool, baskingAir } = temperatureC;
+  const air = humidityRh.day.preferred;
+  const moisture = { surface: SOIL_MOISTURE[soil.surface], deep: SOIL_MOISTURE[soil.deep] };
   const warmthAt = (xCm: number, rises: number): Range => {
     const towardsCool = share(xCm / widthCm);
     return [between(warm[0], cool[0], towardsCool), between(warm[1], cool[1], towardsCool) + rises];
@@ -52,11 +65,11 @@ export function bandField(
       const high = share((zCm - surfaceCm) / Math.max(1, heightCm - surfaceCm));
       const middle = 0.5 + DRIER_AT_WARM_END * (share(xCm / widthCm) - 0.5) - DRIER_UP_HIGH * high;
       return {
-        temperatureC: warmthAt(xCm, basking ? WARMER_UP_HIGH_C * high : 0),
-        humidityRh: [within(humidityRh, middle - BAND_HALF), within(humidityRh, middle + BAND_HALF)],
+        temperatureC: warmthAt(xCm, baskingAir ? WARMER_UP_HIGH_C * high : 0),
+        humidityRh: [within(air, middle - BAND_HALF), within(air, middle + BAND_HALF)],
       };
     },
-    groundAt: (xCm) => ({ temperatureC: warmthAt(xCm, 0), humidityRh }),
+    groundAt: (xCm) => ({ temperatureC: warmthAt(xCm, 0), moisture }),
   };
 }
 
@@ -79,9 +92,17 @@ const ends = ({ widthCm, depthCm }: Floor): [number, number][] => [
   [widthCm, depthCm / 2],
 ];
 
-/** All that is found in the ground, end to end. @example overGround(field, shell).humidityRh // [75, 90] */
-export const overGround = (field: ClimateField, floor: Floor): Conditions =>
-  joined(ends(floor).map(([x, y]) => field.groundAt(x, y)));
+/** All that is found in the ground, end to end. @example overGround(field, shell).moisture.deep // [0.45, 0.8] */
+export function overGround(field: ClimateField, floor: Floor): GroundConditions {
+  const found = ends(floor).map(([x, y]) => field.groundAt(x, y));
+  return {
+    temperatureC: spanOf(found.map((one) => one.temperatureC)),
+    moisture: {
+      surface: spanOf(found.map((one) => one.moisture.surface)),
+      deep: spanOf(found.map((one) => one.moisture.deep)),
+    },
+  };
+}
 
 /** All that is found in the air close over the ground, end to end. */
 export const overFloor = (

@@ -24,7 +24,7 @@ const middle = ([low, high]: readonly [number, number]): number => (low + high) 
  */
 export function roomGap({ temperatureC, humidityRh }: Animal, { room }: Design["brief"]): RoomGap {
   const boxC = Math.max(room.temperatureC, (middle(temperatureC.warm) + middle(temperatureC.cool)) / 2);
-  const wantedRh = middle(humidityRh);
+  const wantedRh = middle(humidityRh.day.preferred);
   return {
     warmAboveRoomC: middle(temperatureC.warm) - room.temperatureC,
     nightTooWarmC: Math.max(0, room.temperatureC - temperatureC.night[1]),

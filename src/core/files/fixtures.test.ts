@@ -1,6 +1,8 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { OWN_KINDS } from "../catalog";
 import { derive } from "../derive";
+import type { Design } from "../habitat";
 import { STOCK } from "../library";
 import { logNow, samplesOf, stateAt, type Habitat } from "../log";
 import { migrate, NewerVersionError, parseHabitat, parseOwn, printHabitat } from "./index";
@@ -95,6 +97,91 @@ it("what a builder added comes along from version 4 on", () => {
     ["Kitchen beetle"],
     ["Line-bred gecko"],
   ]);
+});
+
+describe("a file of version 6, as it was written then", () => {
+  const text = frozen("habitat-v6");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const { design, events, samples } = read.habitat;
+  const old = JSON.parse(text) as {
+    design: Omit<Old, "keeping" | "build"> & { gear: { kindId: string }[]; own: Record<string, OldOwn[]> };
+    events: object[];
+    samples: { at: number[] }[];
+  };
+
+  it("opens with its design, its log and its gear whole, gear under the ids of today", () => {
+    expect([design.id, design.name, design.plants.length]).toEqual([
+      old.design.id,
+      old.design.name,
+      old.design.plants.length,
+    ]);
+    expect(design.mixes.map(({ parts }) => parts)).toEqual(old.design.mixes.map(({ parts }) => parts));
+    expect(events).toHaveLength(old.events.length);
+    expect(samples.reduce((sum, block) => sum + samplesOf(block).length, 0)).toBe(
+      old.samples.reduce((sum, row) => sum + row.at.length, 0),
+    );
+    expect(old.design.gear.map(({ kindId }) => kindId)).toContain("deepHeatProjector");
+    expect(design.gear.map(({ kindId }) => kindId)).toEqual(["ownLamp", "infraredHeaterWithoutLight"]);
+    expect(design.brief.schools).toEqual({});
+  });
+  it("keeps every own figure that has a place today, and marks as unsure what was filled in", () =>
+    expectKept(design.own, old.design.own));
+  it("is worked out, and comes back identical from a file of today", () => {
+    expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
+type OldOwn = Record<string, unknown> & { id: string; name: string };
+
+type OwnLists = Pick<Design["own"], (typeof OWN_KINDS)[number]>;
+type OldLists = Record<string, OldOwn[]>;
+
+/** Own entries of the shape before hold what they held, under the names of today. */
+function expectKept(now: OwnLists, old: OldLists): void {
+  for (const kind of OWN_KINDS) {
+    const entries = old[kind] ?? [];
+    const list = now[kind] as readonly { id: string; name: string; unsure?: string[] }[];
+    expect(
+      list.map(({ id, name }) => [id, name]),
+      kind,
+    ).toEqual(entries.map(({ id, name }) => [id, name]));
+    for (const { id, unsure } of list) expect(unsure?.length, `${kind}.${id}`).toBeGreaterThan(0);
+  }
+  expectAnimalsKept(now, old);
+  expectGroundKept(now, old);
+  expect(now.plants[1]?.roots).toBe("floating");
+  expect(now.crew[0]?.airRh).toEqual(old.crew?.[0]?.humidityRh);
+}
+
+function expectAnimalsKept(now: OwnLists, old: OldLists): void {
+  const three = now.animals.slice(0, 3);
+  const was = old.animals as unknown as Record<string, number & number[] & { basking?: number[] }>[];
+  expect(three.map(({ soil }) => soil.leastDepthCm)).toEqual(was.map((one) => one.soilDepthCm));
+  expect(three.map(({ massG }) => massG.male[0])).toEqual(was.map((one) => one.adultMassG));
+  expect(three.map(({ humidityRh }) => humidityRh.day.preferred)).toEqual(was.map((one) => one.humidityRh));
+  expect(three[2]?.temperatureC.baskingSurface).toEqual(was[2]?.temperatureC?.basking);
+}
+
+function expectGroundKept(now: OwnLists, old: OldLists): void {
+  const [clay, lime] = now.ingredients;
+  const [oldClay, oldLime] = old.ingredients as unknown as Record<string, number>[];
+  expect([clay?.laid.at1kPaPct, clay?.sizes.medianMm, lime?.pH]).toEqual([
+    oldClay?.waterHeldPct,
+    oldClay?.grainMm,
+    oldLime?.pH,
+  ]);
+  // As much must be poured for what lies as was asked for before.
+  expect(1 / (1 - clay!.settlesPct / 100)).toBeCloseTo(1 + oldClay!.settlesPct! / 100, 3);
+}
+
+it("a file of own entries of version 3 keeps every kind, its figures and its recipes", () => {
+  const text = frozen("own-v3");
+  const read = parseOwn(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  expectKept(read.shelf, JSON.parse(text) as Record<string, OldOwn[]>);
+  expect(read.shelf.recipes.map(({ name }) => name)).toEqual(["Hill mix"]);
 });
 
 it.each([1, 2])("a file of own entries of version %i opens with all its entries", (version) => {

@@ -75,8 +75,8 @@ describe("the habitat file", () => {
     ["a bare list", "[]", { code: "file.notOurs" }],
     [
       "from a newer program",
-      document((d) => Object.assign(d, { formatVersion: 7 })),
-      { code: "file.newer", found: 7, known: 6 },
+      document((d) => Object.assign(d, { formatVersion: 8 })),
+      { code: "file.newer", found: 8, known: 7 },
     ],
     [
       "with a script in its name",

@@ -98,6 +98,15 @@ export function readDesign(raw: unknown): DesignRead {
   return broken ? refuse(broken) : { ok: true, design: parsed.data };
 }
 
+/**
+ * Reads the design in a document of any version, from a database or a copy kept in the browser, which from version 6 on
+ * tell nothing but the design.
+ */
+export function readDesignIn(raw: unknown): DesignRead {
+  const opened = openDocument(raw);
+  return opened.ok ? readDesign(opened.parts.design) : opened;
+}
+
 /** Reads events of today's version. */
 export function readEvents(raw: unknown): { ok: true; events: LogEvent[] } | { ok: false; problem: FileProblem } {
   const parsed = EventsSchema.safeParse(raw, { reportInput: true });

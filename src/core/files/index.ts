@@ -1,12 +1,12 @@
 /** Files: parse and print, no input or output of their own. */
-export { fileName, readDesign, readDocument, storedDesign } from "./habitatFile";
-export type { FileProblem, FileRead } from "./habitatFile";
+export { fileName, readDesignIn, readDocument, storedDesign } from "./habitatFile";
+export type { DesignRead, FileProblem, FileRead } from "./habitatFile";
 export { habitatLines, parseHabitat, printHabitat, readHabitat } from "./habitatStream";
 export { FORMAT, FORMAT_VERSION, NewerVersionError, migrate } from "./migrations";
 export { printCsv } from "./csv";
 export { drawingSvg, stripDrawing } from "./strip";
 export type { Drawing, StripLine } from "./strip";
-export { CSV_COLUMNS, exampleCsv, parseIngredients, printIngredients } from "./ingredientCsv";
+export { exampleCsv, parseIngredients, printIngredients } from "./ingredientCsv";
 export type { CsvProblem } from "./ingredientCsv";
 export { parseRecipe, printRecipe } from "./recipeFile";
 export { parseOwn, printOwn } from "./ownFile";

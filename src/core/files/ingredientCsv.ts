@@ -1,37 +1,13 @@
-import { STOCK } from "../library";
 import Papa from "papaparse";
-import { MATTERS, OwnIngredientSchema, PERCOLATIONS, SOLD_AS, TEXTURES, type OwnIngredient } from "../catalog";
+import { OwnIngredientSchema, type OwnIngredient } from "../catalog";
+import { STOCK } from "../library";
 import { printCsv } from "./csv";
-
-/** The figures a row holds, in the order of the columns, by the names of the fields. */
-const FIGURES = [
-  "looseKgPerL",
-  "totalPorosityPct",
-  "waterHeldPct",
-  "heldAt5kPaPct",
-  "wiltingPct",
-  "airDryWaterPct",
-  "settlesPct",
-  "grainMm",
-  "betweenPct",
-  "reposeDeg",
-  "pH",
-  "bufferMmolPerL",
-  "nutrients",
-  "saltMsPerCm",
-  "cohesionKPa",
-  "halvesInMonths",
-  "crewFood",
-  "dust",
-] as const satisfies readonly (keyof OwnIngredient)[];
-const WORDS = ["name", "matter", "texture", "color", "percolation", "soldAs", "safeToDig", "amphibianSkin"] as const;
-export const CSV_COLUMNS = [...WORDS, ...FIGURES] as const;
-type CsvColumn = (typeof CSV_COLUMNS)[number];
+import { ANSWERS, BEFORE, cellsOf, TODAY, type TableShape } from "./ingredientTable";
 
 /** What is wrong with a row; the row is counted as a spreadsheet counts, the heading being 1. */
 export type CsvProblem =
   | { code: "csv.empty" }
-  | { code: "csv.noColumn"; column: CsvColumn }
+  | { code: "csv.noColumn"; column: string }
   | { code: "csv.formula"; row: number; column: string; text: string }
   | { code: "csv.notNumber"; row: number; column: string; text: string }
   | { code: "csv.badCell"; row: number; column: string; text: string }
@@ -39,26 +15,15 @@ export type CsvProblem =
 
 export type CsvRead = { ingredients: OwnIngredient[]; problems: CsvProblem[] };
 
+const columnsOf = ({ words, figures }: TableShape): readonly string[] => [...words, ...figures];
+
 /**
  * Prints ingredients as a table that {@link parseIngredients} reads back.
  *
  * @example printIngredients([ownIngredient]).startsWith("name,matter") // true
  */
 export const printIngredients = (ingredients: readonly OwnIngredient[]): string =>
-  printCsv([
-    [...CSV_COLUMNS],
-    ...ingredients.map((item) => [
-      item.name,
-      item.matter,
-      item.look.texture,
-      item.look.color,
-      item.percolation,
-      item.soldAs === "brick" ? "bag" : item.soldAs,
-      item.safeToDig ? "yes" : "no",
-      item.amphibianSkin,
-      ...FIGURES.map((key) => item[key] ?? ""),
-    ]),
-  ]);
+  printCsv([[...columnsOf(TODAY)], ...ingredients.map(cellsOf)]);
 
 /** What a spreadsheet would run. A guard before it, as this program prints, makes it text again. */
 const RUNS = /^[=+\-@\t\r]/;
@@ -77,92 +42,87 @@ const parting = (text: string): string => {
   return [",", ";", "\t"].toSorted((a, b) => heading.split(b).length - heading.split(a).length)[0] ?? ",";
 };
 
-const LOOKS: Partial<Record<CsvColumn, readonly string[]>> = {
-  matter: MATTERS,
-  texture: TEXTURES,
-  percolation: PERCOLATIONS,
-  soldAs: SOLD_AS.filter((sold) => sold !== "brick"),
-  safeToDig: ["yes", "no"],
-  amphibianSkin: ["fine", "little", "never"],
-};
+type Row = { row: number; cell: (column: string) => string; commas: boolean };
+type CellProblem = Extract<CsvProblem, { column: string; row: number }>;
+
+/** A column of words: no formula, and one of the answers it knows. */
+function wordIn(column: string, { row, cell }: Row): string | CellProblem {
+  const text = cell(column);
+  if (RUNS.test(text)) return { code: "csv.formula", row, column, text };
+  const known = ANSWERS[column];
+  return known && !known.includes(text) ? { code: "csv.badCell", row, column, text } : unguarded(text);
+}
+
+/** A column of figures: a number, or nothing where nothing may stand. */
+function figureIn(column: string, { row, cell, commas }: Row, shape: TableShape): number | null | CellProblem {
+  const text = cell(column);
+  if (text === "" && shape.mayBeEmpty.includes(column)) return null;
+  const value = numberIn(text, commas);
+  if (value !== undefined) return value;
+  const runs = RUNS.test(text) && !/^-[\d.,]+$/.test(text);
+  return { code: runs ? "csv.formula" : "csv.notNumber", row, column, text };
+}
+
+const isProblem = (read: unknown): read is CellProblem => typeof read === "object" && read !== null;
+
+/** A row as an ingredient, or what is wrong with its cells. */
+function readRow(row: Row, shape: TableShape, id: string): OwnIngredient | CellProblem[] {
+  const words = shape.words.map((column) => [column, wordIn(column, row)] as const);
+  const figures = shape.figures.map((column) => [column, figureIn(column, row, shape)] as const);
+  const problems = [...words, ...figures].map(([, read]) => read).filter(isProblem);
+  if (problems.length > 0) return problems;
+  const entry = shape.entryOf(
+    Object.fromEntries(words) as Record<string, string>,
+    Object.fromEntries(figures) as Record<string, number | null>,
+  );
+  const read = OwnIngredientSchema.safeParse({ ...entry, id });
+  if (read.success) return read.data;
+  const column = columnOf(read.error.issues[0]?.path ?? [], shape);
+  return [{ code: "csv.badCell", row: row.row, column, text: row.cell(column) }];
+}
+
+/** The column a field of an ingredient was read from. */
+const columnOf = (path: readonly PropertyKey[], shape: TableShape): string =>
+  columnsOf(shape).find((column) => column === String(path.at(-1))) ?? "name";
+
+const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === "");
+const sameText = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
 
 /**
  * Reads a table of ingredients: commas, semicolons or tabs between cells, decimal points or (with semicolons or tabs)
- * decimal commas, columns in any order. Good rows are taken, each bad one is told with its row and column. A text that
- * begins as a formula is refused.
+ * decimal commas, columns in any order, as they are called today or were before. Good rows are taken, each bad one is
+ * told with its row and column. A text that begins as a formula is refused.
  *
  * @param text decoded already
  * @param idFor makes the id of a new ingredient from its place in the table
- * @example parseIngredients("name;looseKgPerL;…\nBrook clay;0,9;…", (at) => `own${at}`).ingredients.length // 1
+ * @example parseIngredients("name;pouredKgPerL;…\nBrook clay;0,9;…", (at) => `own${at}`).ingredients.length // 1
  */
 export function parseIngredients(text: string, idFor: (at: number) => string): CsvRead {
   const plain = text.replace(/^\uFEFF/, "");
   const delimiter = parting(plain);
   const { data } = Papa.parse<string[]>(plain, { delimiter });
   const [heading, ...rows] = data;
-  const blank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === "");
-  if (!heading || rows.every(blank)) return { ingredients: [], problems: [{ code: "csv.empty" }] };
+  if (!heading || rows.every(isBlank)) return { ingredients: [], problems: [{ code: "csv.empty" }] };
   const places = new Map(heading.map((name, at) => [name.trim().toLowerCase(), at]));
-  const missing = CSV_COLUMNS.filter((column) => !places.has(column.toLowerCase()));
+  const missingIn = (shape: TableShape) => columnsOf(shape).filter((column) => !places.has(column.toLowerCase()));
+  const shape = missingIn(BEFORE).length === 0 ? BEFORE : TODAY;
+  const missing = missingIn(shape);
   if (missing.length > 0)
     return { ingredients: [], problems: missing.map((column) => ({ code: "csv.noColumn", column })) };
-  const problems: CsvProblem[] = [];
-  const ingredients: OwnIngredient[] = [];
-  rows.forEach((cells, at) => {
-    if (blank(cells)) return;
-    const row = at + 2;
-    const before = problems.length;
-    const cell = (column: CsvColumn): string => (cells[places.get(column.toLowerCase()) ?? -1] ?? "").trim();
-    const word = (column: CsvColumn): string => {
-      const found = cell(column);
-      const known = LOOKS[column];
-      if (RUNS.test(found)) problems.push({ code: "csv.formula", row, column, text: found });
-      else if (known && !known.includes(found)) problems.push({ code: "csv.badCell", row, column, text: found });
-      return unguarded(found);
-    };
-    const figure = (column: (typeof FIGURES)[number]): number | null => {
-      const found = cell(column);
-      if (column === "halvesInMonths" && found === "") return null;
-      const value = numberIn(found, delimiter !== ",");
-      if (value === undefined)
-        problems.push(
-          RUNS.test(found) && !/^-[\d.,]+$/.test(found)
-            ? { code: "csv.formula", row, column, text: found }
-            : { code: "csv.notNumber", row, column, text: found },
-        );
-      return value ?? 0;
-    };
-    const words = Object.fromEntries(WORDS.map((column) => [column, word(column)])) as Record<
-      (typeof WORDS)[number],
-      string
-    >;
-    const figures = Object.fromEntries(FIGURES.map((column) => [column, figure(column)]));
-    if (problems.length > before) return;
-    const { texture, color, safeToDig, ...plain } = words;
-    const read = OwnIngredientSchema.safeParse({
-      ...plain,
-      ...figures,
-      id: idFor(at),
-      look: { texture, color },
-      safeToDig: safeToDig === "yes",
-      peat: words.matter === "peat",
-      cautions: [],
-      from: { kind: "memory", note: "brought in from a table" },
-    });
-    if (!read.success) {
-      const column = columnOf(read.error.issues[0]?.path ?? []);
-      problems.push({ code: "csv.badCell", row, column, text: cell(column) });
-    } else if (ingredients.some((other) => other.name.toLowerCase() === read.data.name.toLowerCase()))
-      problems.push({ code: "csv.nameTwice", row, name: read.data.name });
-    else ingredients.push(read.data);
-  });
-  return { ingredients, problems };
-}
 
-const columnOf = (path: readonly PropertyKey[]): CsvColumn => {
-  const last = String(path.at(-1) ?? "name");
-  return CSV_COLUMNS.find((column) => column === last) ?? "name";
-};
+  const taken: CsvRead = { ingredients: [], problems: [] };
+  rows.forEach((cells, at) => {
+    if (isBlank(cells)) return;
+    const cell = (column: string): string => (cells[places.get(column.toLowerCase()) ?? -1] ?? "").trim();
+    const row = { row: at + 2, cell, commas: delimiter !== "," };
+    const read = readRow(row, shape, idFor(at));
+    if (Array.isArray(read)) taken.problems.push(...read);
+    else if (taken.ingredients.some(({ name }) => sameText(name, read.name)))
+      taken.problems.push({ code: "csv.nameTwice", row: row.row, name: read.name });
+    else taken.ingredients.push(read);
+  });
+  return taken;
+}
 
 /** A table to begin from: a row of the catalogue as it would be filled in. */
 export const exampleCsv = (): string => {

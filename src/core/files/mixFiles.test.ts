@@ -2,7 +2,8 @@ import { STOCK } from "../library";
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { type OwnIngredient } from "../catalog";
-import { CSV_COLUMNS, parseIngredients, parseRecipe, printIngredients, printRecipe } from "./index";
+import { TODAY } from "./ingredientTable";
+import { parseIngredients, parseRecipe, printIngredients, printRecipe } from "./index";
 
 const own = (at: number): string => `own${at}`;
 const samples: OwnIngredient[] = STOCK.all("ingredients").flatMap(({ brick, ...item }, at) =>
@@ -14,11 +15,16 @@ const samples: OwnIngredient[] = STOCK.all("ingredients").flatMap(({ brick, ...i
           id: own(at),
           name: `Kind ${at}`,
           cautions: [],
+          laid: { ...item.laid, kgPerL: item.pouredKgPerL / (1 - item.settlesPct / 100) },
           from: { kind: "memory" as const, note: "brought in from a table" },
         },
       ],
 );
-const stripped = ({ fieldFrom: _fieldFrom, id: _id, ...item }: OwnIngredient) => item;
+/** What a table tells; the mass as it lies follows from the poured one and how it settles. */
+const stripped = ({ fieldFrom: _fieldFrom, unsure: _unsure, id: _id, laid, ...item }: OwnIngredient) => ({
+  ...item,
+  laid: { ...laid, kgPerL: Math.round(laid.kgPerL * 100) / 100 },
+});
 const table = printIngredients(samples);
 const rows = () => Papa.parse<string[]>(table.trim()).data;
 const [heading = [], first = []] = rows();
@@ -51,7 +57,8 @@ describe("a table of ingredients", () => {
     ["pH", "sour", { code: "csv.notNumber", row: 2, column: "pH", text: "sour" }],
     ["pH", "0,35", { code: "csv.notNumber", row: 2, column: "pH", text: "0,35" }],
     ["pH", "-1", { code: "csv.badCell", row: 2, column: "pH", text: "-1" }],
-    ["looseKgPerL", "", { code: "csv.notNumber", row: 2, column: "looseKgPerL", text: "" }],
+    ["pouredKgPerL", "", { code: "csv.notNumber", row: 2, column: "pouredKgPerL", text: "" }],
+    ["at1kPaPct", "99.9", { code: "csv.badCell", row: 2, column: "at1kPaPct", text: "99.9" }],
     ["matter", "plutonium", { code: "csv.badCell", row: 2, column: "matter", text: "plutonium" }],
     ["name", "<i>", { code: "csv.badCell", row: 2, column: "name", text: "<i>" }],
   ])("tells a bad cell by row and column: %s %s", (column, text, problem) => {
@@ -69,7 +76,9 @@ describe("a table of ingredients", () => {
     });
   });
   it("names missing columns, and an empty table", () => {
-    expect(parseIngredients("name,matter\nA,clay", own).problems).toHaveLength(CSV_COLUMNS.length - 2);
+    expect(parseIngredients("name,matter\nA,clay", own).problems).toHaveLength(
+      TODAY.words.length + TODAY.figures.length - 2,
+    );
     expect(parseIngredients(heading.join(","), own).problems).toEqual([{ code: "csv.empty" }]);
   });
 });

@@ -8,21 +8,23 @@ import { mendsOf, type Finding, type FindingCode } from "./index";
 /** With what the animal wants to find set up, by the findings' own mends. */
 function furnished(design: Design): Design {
   const before = derived(design);
-  const missing = before.findings.filter(({ code }) => /(hide|humidHide|climb|basking)Missing/i.test(code));
+  const missing = before.findings.filter(({ code }) => /(hide|humidHide|climb|basking|refuge)Missing/i.test(code));
   return missing.reduce((next, finding) => made(next, ...(mendsOf(finding, before)[0]?.commands ?? [])), design);
 }
 
 const sound = furnished(
   made(
     started(),
-    { name: "setSoil", args: { layerId: "soil-1", frontCm: 9, backCm: 12 } },
+    { name: "setSoil", args: { layerId: "soil-1", frontCm: 10, backCm: 12 } },
+    { name: "addPlant", args: { id: "left", plantId: "lemonButtonFern", xCm: 8, yCm: 38 } },
+    { name: "addPlant", args: { id: "right", plantId: "cretanBrake", xCm: 52, yCm: 38 } },
     { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 54 } },
   ),
 );
 const boa = furnished(
-  made(started({ animalId: "rosyBoa", count: 1, shell: { ...FERNWALL.shell, widthCm: 90, sillCm: 0 } }), {
+  made(started({ animalId: "rosyBoa", count: 1, shell: { ...FERNWALL.shell, widthCm: 110, depthCm: 55, sillCm: 0 } }), {
     name: "setCrew",
-    args: { crewId: "mealwormBeetle", count: 24 },
+    args: { crewId: "powderIsopod", count: 60 },
   }),
 );
 
@@ -32,7 +34,7 @@ it("a sound habitat has nothing to say", () => {
 });
 
 const died: Told = { kind: "lost", on: "2026-02-01", plantId: "nervePlant", how: "died" };
-const highWater = logged([], [{ at: "2026-02-01T08:00:00Z", place: "coolEnd", waterLineCm: 4.4 }]);
+const highWater = logged([], [{ at: "2026-02-01T08:00:00Z", place: "coolEnd", waterLineCm: 5.7 }]);
 
 const stoneArgs = {
   id: "s",
@@ -68,8 +70,8 @@ const warmZone: Command[] = [
 
 describe("each check speaks, and its mend makes it silent without breaking the document", () => {
   const cases: [FindingCode, Design, Command[], LogNow?][] = [
-    ["overSill", sound, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 13 } }]],
-    ["waterOverSafeLine", sound, [{ name: "setWaterLine", args: { waterLineCm: 4.6 } }]],
+    ["overSill", sound, [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 15 } }]],
+    ["waterOverSafeLine", sound, [{ name: "setWaterLine", args: { waterLineCm: 5.6 } }]],
     ["waterOverSafeLine", sound, [], highWater],
     ["drainageMissing", sound, [{ name: "removeLayers", args: { layerIds: ["drainage-1", "barrier-1"] } }]],
     [
@@ -81,10 +83,12 @@ describe("each check speaks, and its mend makes it silent without breaking the d
     ["soilMissing", sound, [{ name: "removeLayers", args: { layerIds: ["soil-1"] } }]],
     ["soilTooShallow", sound, [{ name: "setDepth", args: { layerId: "soil-1", depthCm: 4 } }]],
     ["mixHurts", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "lavaGrit", parts: 1 } }]],
-    ["plantOutgrows", sound, [{ name: "addPlant", args: { id: "p", plantId: "parlourPalm", xCm: 10, yCm: 30 } }]],
+    ["mixLimed", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "limePowder", parts: 10 } }]],
+    ["mixSeals", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "swellingClay", parts: 20 } }]],
+    ["plantOutgrows", sound, [{ name: "addPlant", args: { id: "p", plantId: "dwarfBanana", xCm: 30, yCm: 30 } }]],
     ["plantWantsWetter", boa, [{ name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 10, yCm: 10 } }]],
     ["plantWantsDrier", sound, [{ name: "addPlant", args: { id: "p", plantId: "zebraHaworthia", xCm: 10, yCm: 10 } }]],
-    ["plantRootsShallow", sound, [{ name: "addPlant", args: { id: "p", plantId: "bostonFern", xCm: 10, yCm: 0 } }]],
+    ["plantRootsShallow", sound, [{ name: "addPlant", args: { id: "p", plantId: "hibiscus", xCm: 30, yCm: 10 } }]],
     [
       "plantTrampled",
       made(sound, { name: "setAnimal", args: { animalId: "tomatoFrog" } }),
@@ -95,12 +99,16 @@ describe("each check speaks, and its mend makes it silent without breaking the d
       sound,
       [
         { name: "setAnimal", args: { animalId: "veiledChameleon" } },
-        { name: "addPlant", args: { id: "p", plantId: "goldenPothos", xCm: 30, yCm: 40 } },
+        { name: "addPlant", args: { id: "p", plantId: "dumbCane", xCm: 30, yCm: 40 } },
       ],
     ],
     [
       "plantTooDim",
-      made(sound, { name: "setLight", args: { lumens: 300 } }),
+      made(
+        sound,
+        { name: "removePlants", args: { ids: ["left", "right"] } },
+        { name: "setLight", args: { lumens: 300 } },
+      ),
       [{ name: "addPlant", args: { id: "p", plantId: "coleus", xCm: 30, yCm: 30 } }],
     ],
     [
@@ -134,6 +142,8 @@ describe("each check speaks, and its mend makes it silent without breaking the d
     ["matesMisfit", sound, [{ name: "setMate", args: { animalId: "royalPython", count: 1 } }]],
     ["crewTooDry", boa, [{ name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 20 } }]],
     ["crewTooWet", sound, [{ name: "setCrew", args: { crewId: "mealwormBeetle", count: 20 } }]],
+    ["crewHarms", boa, [{ name: "setCrew", args: { crewId: "mealwormBeetle", count: 20 } }]],
+    ["crewNowhere", boa, [{ name: "setCrew", args: { crewId: "cherryShrimp", count: 20 } }]],
     ["boxTooSmall", sound, [{ name: "setShell", args: { widthCm: 30 } }]],
     ["staleAir", sound, [{ name: "setTop", args: { lid: "glass" } }]],
     [
@@ -147,10 +157,18 @@ describe("each check speaks, and its mend makes it silent without breaking the d
       ],
     ],
     ["boxLeaks", sound, [{ name: "setBuild", args: { buildId: "plywood" } }]],
-    ["hideMissing", sound, [{ name: "removePieces", args: { ids: ["hideWarm-1"] } }]],
+    ["hideMissing", sound, [{ name: "removePieces", args: { ids: ["hideWarm-1", "humidHide-1"] } }]],
+    ["refugeMissing", boa, [{ name: "removePieces", args: { ids: ["crevice-1", "crevice-2"] } }]],
     ["humidHideMissing", boa, [{ name: "removePieces", args: { ids: ["humidHide-1"] } }]],
-    ["baskingMissing", sound, [{ name: "removePieces", args: { ids: ["basking-1"] } }]],
-    ["climbMissing", sound, [{ name: "setAnimal", args: { animalId: "crestedGecko" } }]],
+    ["baskingMissing", sound, [{ name: "removePieces", args: { ids: ["basking-1", "climb-1"] } }]],
+    [
+      "climbMissing",
+      sound,
+      [
+        { name: "setAnimal", args: { animalId: "crestedGecko" } },
+        { name: "removePieces", args: { ids: ["climb-1"] } },
+      ],
+    ],
     [
       "stoneOnSoil",
       sound,
@@ -232,7 +250,7 @@ describe("each check speaks, and its mend makes it silent without breaking the d
 
 describe("what can be done depends on where the habitat is in its life", () => {
   const livedIn: Told = { kind: "movedIn", on: "2026-01-20" };
-  const read = [{ at: "2026-02-01T08:00:00Z", place: "coolEnd" as const, waterLineCm: 4.4 }];
+  const read = [{ at: "2026-02-01T08:00:00Z", place: "coolEnd" as const, waterLineCm: 5.7 }];
   it("a living box over its line is siphoned first, and its drainage deepened only as a rebuild", () => {
     const living = found(derived(sound, logged([livedIn], read)), "waterOverSafeLine")!;
     expect(living.finding.phase).toBe("living");
@@ -244,7 +262,7 @@ describe("what can be done depends on where the habitat is in its life", () => {
   });
   it("a planned box over its line is offered the edit", () => {
     const planned = found(
-      derived(made(sound, { name: "setWaterLine", args: { waterLineCm: 4.6 } })),
+      derived(made(sound, { name: "setWaterLine", args: { waterLineCm: 5.6 } })),
       "waterOverSafeLine",
     )!;
     expect(planned.finding.phase).toBe("planned");
@@ -304,6 +322,17 @@ describe("findings without a single mend", () => {
       finding: { quantities: { variant: "temperatureC", place: "warmEnd", valueC: 33 } },
       mends: [],
     });
+  });
+  it("mixLimed, where a soil that would be left is limed itself", () => {
+    const parts = [
+      { ingredientId: "mushroomCompost", parts: 1 },
+      { ingredientId: "limePowder", parts: 1 },
+    ];
+    const limed = made(sound, {
+      name: "setParts",
+      args: { mixId: "mix-1", parts, recipeId: null, title: null, own: [] },
+    });
+    expect(found(derived(limed), "mixLimed")).toMatchObject({ mends: [] });
   });
   it("do not offer to lower soil that cannot get below the sill", () => {
     const impossible = found(derived(made(sound, { name: "setShell", args: { sillCm: 4 } })), "overSill");

@@ -1,4 +1,5 @@
 /** Checks that read a habitat and its results and say what is wrong and why; and, when asked, what mends it. */
+import type { SchoolQuestion } from "../catalog";
 import { checkAir, checkBox } from "./checks/box";
 import { checkCrew, checkMates } from "./checks/living";
 import { checkFill, checkSoil } from "./checks/ground";
@@ -7,7 +8,8 @@ import { checkGrowth, checkLosses, checkPlants } from "./checks/planting";
 import { checkReadings } from "./checks/readings";
 import { checkSoilInWater, checkTerrain } from "./checks/terrain";
 import { checkDrainage, checkWaterLine } from "./checks/water";
-import type { Assessed, Check, Finding } from "./types";
+import type { FindingCode } from "./quantities";
+import type { Assessed, Check, Finding, Found } from "./types";
 
 export { STEPS } from "./types";
 export type { Assessed, Finding, Mend, Step } from "./types";
@@ -35,9 +37,25 @@ const CHECKS: readonly Check[] = [
   checkReadings,
 ];
 
+/** Findings whose figures a school can change, and the question it answers. */
+const ASKED: Partial<Record<FindingCode, SchoolQuestion>> = {
+  boxTooSmall: "group",
+  tooMany: "group",
+  drainageMissing: "drainage",
+  drainageInArid: "drainage",
+  soilTooShallow: "soilDepth",
+};
+
+/** Says of a finding in which phase it was made, and which school's figures it went by. */
+function placed<F extends Found>(found: F, { phase, habitat }: Assessed): F & Pick<Finding, "phase" | "follows"> {
+  const question = ASKED[found.code];
+  const view = question && habitat.brief.schools[question];
+  return { ...found, phase, ...(view === undefined ? {} : { follows: question }) };
+}
+
 /** All findings, what harms first. @example findings(assessed)[0]?.severity // "harm" */
 export function findings(assessed: Assessed): Finding[] {
-  const all = CHECKS.flatMap((check) => check(assessed)).map((found) => ({ ...found, phase: assessed.phase }));
+  const all: Finding[] = CHECKS.flatMap((check) => check(assessed)).map((found) => placed(found, assessed));
   return [
     ...all.filter((finding) => finding.severity === "harm"),
     ...all.filter((finding) => finding.severity === "look"),

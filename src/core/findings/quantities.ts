@@ -1,4 +1,4 @@
-import type { FurnishingCode } from "../hardscape";
+import type { FurnishingCode, RefugeCode } from "../hardscape";
 import type { Wall } from "../habitat";
 
 type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
@@ -8,14 +8,19 @@ type Variant<V extends string> = { variant: V };
 type Animal = { animalId: string };
 type Plant = { plantId: string };
 type TwoPlants = Plant & { otherId: string };
-type Wanting = Plant & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Animal;
-type CrewOff = { crewId: string } & Band<"Rh"> & { wantLowRh: number; wantHighRh: number };
+type Wanting = Plant & Animal & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Variant<"air" | "roots">;
+type CrewOff = { crewId: string; lowPct: number; highPct: number; wantLowPct: number; wantHighPct: number };
 type Missing = Animal & { needCount: number; haveCount: number };
 
 /** What each finding is told with, in base units; names end in their unit. A code that is not here is no finding. */
 export type FindingQuantities = {
-  boxTooSmall: Size & { haveWidthCm: number; haveDepthCm: number; haveHeightCm: number; count: number } & Animal;
-  tooMany: Animal & { count: number; mostCount: number };
+  boxTooSmall: Animal & { widthCm: number; depthCm: number; clearCm: number; count: number } & {
+    haveWidthCm: number;
+    haveDepthCm: number;
+    haveClearCm: number;
+  };
+  tooMany: Animal & { count: number; mostCount: number } & Variant<"tooMany" | "oneToABox">;
+  farToFall: Animal & { mostCm: number; haveCm: number };
   boxShape: Animal & Variant<"tooFlat" | "tooUpright">;
   matesMisfit: Animal & {
     mateId: string;
@@ -36,6 +41,8 @@ export type FindingQuantities = {
   soilTooShallow: Animal & { needCm: number; haveCm: number };
   emptyMix: object;
   mixHurts: Animal & { ingredientId: string } & Variant<"skin" | "digging">;
+  mixLimed: Animal & { freeLimePct: number; pH: string; mostPh: string };
+  mixSeals: { swellingPct: number };
   soilInWater: { lineCm: number; lowCm: number };
   slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };
   zoneOutside: { zone: string };
@@ -46,7 +53,8 @@ export type FindingQuantities = {
   stoneOnSoil: Animal & { kindId: string; stoneKg: number; baseCm: number };
   pieceTooLarge: { kindId: string; overCm: number } & Variant<"box" | "rim" | "wall">;
   pieceBuried: { kindId: string; underCm: number };
-  hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool">>;
+  hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool" | "hideAny">>;
+  refugeMissing: Missing & Variant<RefugeCode>;
   humidHideMissing: Missing;
   climbMissing: Missing;
   baskingMissing: Missing;
@@ -67,6 +75,8 @@ export type FindingQuantities = {
   plantDiesHere: Plant & Animal & { count: number };
   crewTooDry: CrewOff;
   crewTooWet: CrewOff;
+  crewHarms: Animal & { crewId: string } & Variant<"bitesResting" | "eatsEggs" | "noxiousFluid">;
+  crewNowhere: Animal & { crewId: string } & Variant<"noWater" | "noLand">;
   crewMissing: Animal;
   outOfBand: { place: string; valueC?: number; lowC?: number; highC?: number; valueRh?: number } & Partial<Band<"Rh">> &
     Variant<"temperatureC" | "humidityRh">;
@@ -77,6 +87,7 @@ export type FindingCode = keyof FindingQuantities;
 const CODES: Record<FindingCode, true> = {
   boxTooSmall: true,
   tooMany: true,
+  farToFall: true,
   boxShape: true,
   matesMisfit: true,
   aboveRim: true,
@@ -89,6 +100,8 @@ const CODES: Record<FindingCode, true> = {
   soilTooShallow: true,
   emptyMix: true,
   mixHurts: true,
+  mixLimed: true,
+  mixSeals: true,
   soilInWater: true,
   slopeTooSteep: true,
   zoneOutside: true,
@@ -100,6 +113,7 @@ const CODES: Record<FindingCode, true> = {
   pieceTooLarge: true,
   pieceBuried: true,
   hideMissing: true,
+  refugeMissing: true,
   humidHideMissing: true,
   climbMissing: true,
   baskingMissing: true,
@@ -120,6 +134,8 @@ const CODES: Record<FindingCode, true> = {
   plantDiesHere: true,
   crewTooDry: true,
   crewTooWet: true,
+  crewHarms: true,
+  crewNowhere: true,
   crewMissing: true,
   outOfBand: true,
 };
@@ -140,6 +156,8 @@ export type MendQuantities = {
   soilMissing: { needCm: number };
   soilTooShallow: { needCm: number };
   mixHurts: { ingredientId: string };
+  mixLimed: object;
+  mixSeals: object;
   soilInWater: object;
   zoneOutside: { zone: string };
   zoneUnheld: { kindId: string; heightCm: number };
@@ -150,6 +168,7 @@ export type MendQuantities = {
   pieceTooLarge: object;
   pieceBuried: object;
   hideMissing: { kindId: string };
+  refugeMissing: { kindId: string };
   humidHideMissing: { kindId: string };
   climbMissing: { kindId: string };
   baskingMissing: { kindId: string };
@@ -169,5 +188,7 @@ export type MendQuantities = {
   plantDiesHere: object;
   crewTooDry: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
   crewTooWet: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
+  crewHarms: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
+  crewNowhere: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
 };
 export type MendableCode = keyof MendQuantities;

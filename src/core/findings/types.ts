@@ -1,3 +1,4 @@
+import type { SchoolQuestion } from "../catalog";
 import type { Command } from "../habitat";
 import type { Furnishing } from "../hardscape";
 import type { BandCheck } from "../keeping";
@@ -21,6 +22,8 @@ export type FindingOf<C extends FindingCode> = {
   step: Step;
   /** The phase the habitat is in: what can be done about it depends on it. */
   phase: Phase;
+  /** Which question's answer it went by, where the builder follows a school in it. */
+  follows?: SchoolQuestion | undefined;
   quantities: FindingQuantities[C];
 };
 export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
@@ -60,5 +63,5 @@ export type Assessed = Scene & {
 };
 
 /** A finding before it is told which phase the habitat is in. */
-export type Found = { [C in FindingCode]: Omit<FindingOf<C>, "phase"> }[FindingCode];
+export type Found = { [C in FindingCode]: Omit<FindingOf<C>, "phase" | "follows"> }[FindingCode];
 export type Check = (assessed: Assessed) => Found[];

@@ -1,4 +1,5 @@
 /** The design of a habitat: what it holds, how it starts, what must hold of it, and every edit of it. */
+export { fillFor, fillProblems } from "./fill";
 export { LIMITS } from "./limits";
 export {
   DateSchema,

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { OWN_SCHEMAS, PlainTextSchema } from "../catalog";
+import { OWN_SCHEMAS, PlainTextSchema, SCHOOL_QUESTIONS } from "../catalog";
 import { LIMITS, type LimitId } from "./limits";
 
 const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].max);
@@ -234,6 +234,8 @@ export const DesignSchema = z.strictObject({
     count: within("count").int(),
     room: RoomSchema,
     mates: z.array(MateSchema).max(8),
+    /** Where keepers differ about the animal: which of two answers is followed; what is not told follows the entry. */
+    schools: z.partialRecord(z.enum(SCHOOL_QUESTIONS), z.union([z.literal(0), z.literal(1)])),
   }),
   shell: ShellSchema,
   strata: z.strictObject({

@@ -1,7 +1,8 @@
 import { z } from "zod";
-import { OWN_KINDS, OwnAnimalSchema, rule, type Animal } from "../catalog";
+import { OWN_KINDS, OwnAnimalSchema, rule, type Animal, type Recipe } from "../catalog";
 import type { Library } from "../library";
 import { levelCorners } from "./corners";
+import { dryAboveCm, fillFor, STARTING_MEDIUM, type Fill } from "./fill";
 import { LIMITS } from "./limits";
 import {
   DateSchema,
@@ -39,30 +40,40 @@ const StartSchema = z.strictObject({
 export type Start = z.infer<typeof StartSchema>;
 
 const FIRST_MIX_ID = "mix-1";
-const DRESSING_CM = 2;
 const FLOOR = { on: "floor" } as const;
 
 const dressingFor = (animal: Animal, library: Library): string =>
   library.all("dressings").find((dressing) => dressing.climates.includes(animal.climate))?.id ?? "oakLitter";
 
-/** The recipe families are ordered by how usual they are, so the first one for a climate is the one to start from. */
-const recipeFor = (animal: Animal, library: Library) =>
-  library.all("recipes").find((recipe) => recipe.climates.includes(animal.climate)) ??
-  library.get("recipes", "soilBased");
+/**
+ * The mix to start from: for the ground the animal lives on and its climate, else for the ground, else the climate. The
+ * most usual of a family stands first.
+ */
+function recipeFor({ soil, climate }: Animal, library: Library): Recipe {
+  const recipes = library.all("recipes");
+  const forGround = recipes.filter(({ soils }) => soils.includes(soil.type));
+  const forClimate = (recipe: Recipe): boolean => recipe.climates.includes(climate);
+  return forGround.find(forClimate) ?? forGround[0] ?? recipes.find(forClimate) ?? library.get("recipes", "soilBased");
+}
 
-function layersFor(animal: Animal, library: Library): Layer[] {
-  const soilCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
-  const soil = { id: "soil-1", over: FLOOR, kind: "soil", mixId: FIRST_MIX_ID, laid: "moist", mounds: [] } as const;
-  const ground: Layer[] = [
-    { ...soil, corners: levelCorners(soilCm), mounds: [] },
-    { id: "dressing-1", over: FLOOR, kind: "dressing", materialId: dressingFor(animal, library), depthCm: DRESSING_CM },
-  ];
-  if (animal.drainage !== "wanted") return ground;
-  return [
-    { id: "drainage-1", over: FLOOR, kind: "drainage", materialId: "clayPebbles", depthCm: rule("drainageDepthCm") },
+function layersFor(animal: Animal, fill: Fill, library: Library): Layer[] {
+  const { drainageCm, soilCm, dressingCm } = fill;
+  const soil = { id: "soil-1", over: FLOOR, kind: "soil", mixId: FIRST_MIX_ID, laid: "moist" } as const;
+  const drainage: Layer[] = [
+    { id: "drainage-1", over: FLOOR, kind: "drainage", materialId: STARTING_MEDIUM, depthCm: drainageCm },
     { id: "barrier-1", over: FLOOR, kind: "barrier", materialId: "insectScreen" },
-    ...ground,
   ];
+  const dressing = { id: "dressing-1", over: FLOOR, kind: "dressing", depthCm: dressingCm } as const;
+  return [
+    ...(drainageCm > 0 ? drainage : []),
+    ...(soilCm > 0 ? [{ ...soil, corners: levelCorners(soilCm), mounds: [] }] : []),
+    ...(dressingCm > 0 ? [{ ...dressing, materialId: dressingFor(animal, library) }] : []),
+  ];
+}
+
+/** The water kept in the drainage: as usual, and never so high that it would climb into the soil. */
+function keptLine(drainageCm: number, library: Library): number {
+  return Math.max(0, Math.min(rule("keptWaterLineCm"), drainageCm - dryAboveCm(library)));
 }
 
 const nothingOwn = (): Design["own"] =>
@@ -84,12 +95,13 @@ export function startHabitat(start: Start, library: Library): Design {
   const { id, name, createdAt, startOn, animalId, count, room, shell } = StartSchema.parse(start);
   const animal = library.get("animals", animalId);
   const recipe = recipeFor(animal, library);
+  const fill = fillFor(animal, shell, library);
   const glass = library.get("boxBuilds", "glass");
   return {
     id,
     name,
     createdAt,
-    brief: { animalId, count, room, mates: [] },
+    brief: { animalId, count, room, mates: [], schools: {} },
     shell: {
       ...shell,
       buildId: glass.id,
@@ -102,8 +114,8 @@ export function startHabitat(start: Start, library: Library): Design {
     },
     strata: {
       zones: [],
-      layers: layersFor(animal, library),
-      waterLineCm: animal.drainage === "wanted" ? rule("keptWaterLineCm") : 0,
+      layers: layersFor(animal, fill, library),
+      waterLineCm: keptLine(fill.drainageCm, library),
     },
     own: { ...nothingOwn(), animals: ownAnimal(animal) },
     mixes: [{ id: FIRST_MIX_ID, recipeId: recipe.id, title: null, parts: recipe.parts.map((part) => ({ ...part })) }],

@@ -1,13 +1,23 @@
-import { rule, type PieceRole } from "../catalog";
+import type { PieceRole, Refuge } from "../catalog";
 import type { Setting } from "../scene";
+import type { Solid } from "../strata";
 
-export const FURNISHING_CODES = ["hideWarm", "hideCool", "humidHide", "climb", "basking"] as const;
+const REFUGE_CODES = ["crevice", "corkTubeHigh", "leafTangle", "burrow", "waterPlants", "mossBed"] as const;
+export type RefugeCode = (typeof REFUGE_CODES)[number];
+export const FURNISHING_CODES = [
+  "hideWarm",
+  "hideCool",
+  "hideAny",
+  "humidHide",
+  "climb",
+  "basking",
+  ...REFUGE_CODES,
+] as const;
 export type FurnishingCode = (typeof FURNISHING_CODES)[number];
 
 /** Something an animal wants to find in its box, and how much of it there is. */
 export type Furnishing = { code: FurnishingCode; needCount: number; haveCount: number };
 
-const CLIMB_SPANS = 2;
 /** Basking places this far apart in height count as two temperatures; in a low box a tenth of its height does. */
 const HEIGHTS_APART_CM = 5;
 export const heightsApartCm = (boxHeightCm: number): number => Math.min(HEIGHTS_APART_CM, boxHeightCm / 10);
@@ -22,44 +32,91 @@ function distinctHeights(heightsCm: readonly number[], apartCm: number): number 
     ).length;
 }
 
-/**
- * What the animal's habit asks of the hardscape against what stands there: a hide at both ends (the warm end is on the
- * left), a humid hide in a dry build, spans to climb, basking places, at two heights for a climber. Common practice.
- *
- * @example furnishing(scene) // [{ code: "hideWarm", needCount: 1, haveCount: 0 }, …]
- */
-export function furnishing({ habitat, ground, animal }: Setting): Furnishing[] {
-  const middleCm = habitat.shell.widthCm / 2;
-  const having = (role: PieceRole) => ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes(role));
-  const hides = having("hide");
-  const climbs = animal.habit === "climbing";
-  const wanted: (Furnishing | false)[] = [
-    animal.habit !== "semiAquatic" && {
-      code: "hideWarm",
-      needCount: 1,
-      haveCount: hides.filter(({ piece }) => piece && piece.xCm <= middleCm).length,
-    },
-    animal.habit !== "semiAquatic" && {
-      code: "hideCool",
-      needCount: 1,
-      haveCount: hides.filter(({ piece }) => piece && piece.xCm > middleCm).length,
-    },
-    (animal.humidityRh[0] + animal.humidityRh[1]) / 2 < rule("moistNeedRh") && {
-      code: "humidHide",
-      needCount: 1,
-      haveCount: having("humidHide").length,
-    },
-    climbs && { code: "climb", needCount: CLIMB_SPANS, haveCount: having("climb").length },
-    animal.temperatureC.basking !== undefined && {
-      code: "basking",
-      needCount: climbs ? 2 : 1,
-      haveCount: climbs
-        ? distinctHeights(
-            having("basking").map((solid) => solid.topCm),
-            heightsApartCm(habitat.shell.heightCm),
-          )
-        : having("basking").length,
-    },
-  ];
-  return wanted.filter((want) => want !== false);
+/** What stands in the box to be counted: pieces by what they are for, and plants by their kind. */
+type Standing = Setting & { plantIds: readonly string[] };
+
+const having = ({ ground }: Standing, role: PieceRole): Solid[] =>
+  ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes(role));
+
+/** A stack of slabs has gaps between its slabs and under the lowest. */
+export const CREVICES_A_STACK = 2;
+
+/** Leaves one gets lost in. */
+const TANGLES: readonly string[] = ["bushy", "trailing", "fern", "palm", "rosette"];
+const TANGLE_LEAVES = 2;
+
+/** How many refuges of a kind there are. A tangle is made of leaves of more than one plant. */
+function countOf({ kind, count }: Refuge, scene: Standing): number {
+  const { ground, library, animal, plantIds } = scene;
+  const kinds = plantIds.map((id) => library.get("plants", id));
+  switch (kind) {
+    case "groundHide":
+      return having(scene, "hide").length;
+    case "humidHide":
+      return having(scene, "humidHide").length;
+    case "crevice":
+      return ground.solids.filter((solid) => solid.piece && solid.kind.form === "slabs").length * CREVICES_A_STACK;
+    case "corkTubeHigh":
+      return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && piece?.rest.on === "wall").length;
+    case "leafTangle":
+      return Math.floor(kinds.filter(({ form }) => TANGLES.includes(form)).length / TANGLE_LEAVES);
+    case "burrow":
+      return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : having(scene, "deepTube").length;
+    case "waterPlants":
+      return kinds.filter(({ roots }) => roots === "submerged" || roots === "floating").length;
+    case "mossBed":
+      return kinds.filter(({ form }) => form === "moss").length + having(scene, "humidHide").length + mossLayers(scene);
+    case "silkCorner":
+      return count;
+  }
 }
+
+const mossLayers = ({ ground, library }: Standing): number =>
+  ground.terrain.patches.filter(
+    ({ layer }) => layer.kind === "dressing" && library.get("dressings", layer.materialId).look.texture === "moss",
+  ).length;
+
+/** Hides on the ground, at the end where they are wanted: the warm end is on the left. */
+function hidesWanted({ count, where }: Refuge, scene: Standing, widthCm: number): Furnishing[] {
+  const hides = having(scene, "hide");
+  const warm = hides.filter(({ piece }) => piece && piece.xCm <= widthCm / 2).length;
+  const atWarm: Furnishing = { code: "hideWarm", needCount: 1, haveCount: warm };
+  const atCool: Furnishing = { code: "hideCool", needCount: 1, haveCount: hides.length - warm };
+  if (where === "warm") return [{ ...atWarm, needCount: count }];
+  if (where === "cool") return [{ ...atCool, needCount: count }];
+  if (where === "both" || count > 1) return [atWarm, atCool];
+  return [{ code: "hideAny", needCount: count, haveCount: hides.length }];
+}
+
+/**
+ * What the animal's entry asks of the hardscape against what stands there: refuges by kind, spans to climb, basking
+ * places, at two heights for a climber that wants several.
+ *
+ * @example furnishing(scene, ["nervePlant"]) // [{ code: "hideWarm", needCount: 1, haveCount: 0 }, …]
+ */
+export function furnishing(setting: Setting, plantIds: readonly string[]): Furnishing[] {
+  const { animal, habitat } = setting;
+  const { widthCm, heightCm } = habitat.shell;
+  const scene = { ...setting, plantIds };
+  const refuges = animal.refuges.flatMap((refuge): Furnishing[] => {
+    if (refuge.kind === "silkCorner") return [];
+    if (refuge.kind === "groundHide") return hidesWanted(refuge, scene, widthCm);
+    return [{ code: refuge.kind, needCount: refuge.count, haveCount: countOf(refuge, scene) }];
+  });
+  const { spans, baskingPlaces } = animal.perches;
+  const places = having(scene, "basking");
+  const tops = places.map((solid) => solid.topCm);
+  const climbs = animal.lives === "climbing" && baskingPlaces > 1;
+  const basking = climbs ? distinctHeights(tops, heightsApartCm(heightCm)) : places.length;
+  const climb: Furnishing = {
+    code: "climb",
+    needCount: Math.min(spans, SPANS_ASKED),
+    haveCount: having(scene, "climb").length,
+  };
+  const bask: Furnishing = { code: "basking", needCount: Math.min(baskingPlaces, BASKING_ASKED), haveCount: basking };
+  return [...refuges, climb, bask].filter(({ needCount }) => needCount > 0);
+}
+
+/** More than these are wished for, and not missed: a plan is not scolded for want of a fifth twig. */
+const SPANS_ASKED = 2;
+const BASKING_ASKED = 2;

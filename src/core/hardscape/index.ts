@@ -1,3 +1,3 @@
 /** What an animal wants to find standing in its box. */
-export { FURNISHING_CODES, furnishing, heightsApartCm } from "./furnishing";
-export type { Furnishing, FurnishingCode } from "./furnishing";
+export { CREVICES_A_STACK, FURNISHING_CODES, furnishing, heightsApartCm } from "./furnishing";
+export type { Furnishing, FurnishingCode, RefugeCode } from "./furnishing";

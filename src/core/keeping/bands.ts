@@ -24,7 +24,7 @@ type Wanted = Pick<Scene, "animal" | "ground">;
  */
 export function bandFor({ animal, ground }: Wanted, what: Measurable, place: SamplePlace): Range | undefined {
   const { temperatureC, humidityRh } = animal;
-  if (what === "humidityRh") return humidityRh;
+  if (what === "humidityRh") return humidityRh.day.preferred;
   if (what === "temperatureC") {
     const day = place === "warmEnd" ? temperatureC.warm : temperatureC.cool;
     return [Math.min(temperatureC.night[0], day[0]), day[1]];

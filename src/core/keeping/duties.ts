@@ -1,4 +1,4 @@
-import { rule, type Caution } from "../catalog";
+import { rule, type Caution, type WaterKind } from "../catalog";
 import type { LogState } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
@@ -23,7 +23,27 @@ export type Duty = { id: DutyId; everyDays: number; quantities: Record<string, n
 export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: number };
 
 const DAYS_A_WEEK = 7;
-const DAYS_A_YEAR = 365;
+const DAYS_A_MONTH = 30;
+
+/** Misting as often a week as usually holds the band: so many times a day, or once in so many days. */
+function misting({ mistingsPerWeek }: Scene["animal"]): { everyDays: number; timesADay: number } | undefined {
+  const aWeek = (mistingsPerWeek[0] + mistingsPerWeek[1]) / 2;
+  if (aWeek <= 0) return undefined;
+  const timesADay = Math.round(aWeek / DAYS_A_WEEK);
+  return timesADay >= 1 ? { everyDays: 1, timesADay } : { everyDays: Math.round(DAYS_A_WEEK / aWeek), timesADay: 1 };
+}
+
+/** Months until the first of the UV lamps that hang here wants renewing; undefined where none hangs. */
+function lampMonths({ habitat, library }: Scene): number | undefined {
+  const lamps = habitat.gear.flatMap(({ kindId }) => {
+    const kind = library.get("gear", kindId);
+    return kind.purpose === "uv" && kind.renewInMonths !== null ? [kind.renewInMonths] : [];
+  });
+  return lamps.length > 0 ? Math.min(...lamps) : undefined;
+}
+
+/** Water in something that is emptied and filled again. */
+const BOWLS: readonly WaterKind[] = ["bowl", "bathBowl", "pool", "twoPools"];
 
 const PRUNE_RULE = { often: "pruneOftenDays", sometimes: "pruneSometimesDays", seldom: "pruneSeldomDays" } as const;
 
@@ -37,22 +57,29 @@ const hasLitter = ({ habitat, library }: Scene): boolean =>
   );
 
 /**
- * The duties that follow from the design: no misting duty where the animal wants none, no water line without drainage.
+ * The duties that follow from the design: no misting where the animal wants none, no water line without drainage, no
+ * lamp to renew where none hangs.
  *
  * @example duties(scene).find((duty) => duty.id === "waterLine")?.everyDays // 7
  */
 export function duties(scene: Scene): Duty[] {
   const { habitat, animal, ground } = scene;
   const safeLineCm = ground.water?.safeLineCm;
-  const timesADay = animal.mistPerWeek / DAYS_A_WEEK;
+  const mist = misting(animal);
+  const lamp = lampMonths(scene);
   const all: (Duty | false)[] = [
-    animal.mistPerWeek > 0 && {
+    mist !== undefined && {
       id: "mist",
-      everyDays: Math.max(1, Math.round(1 / timesADay)),
-      quantities: { timesADay: Math.max(1, Math.round(timesADay)) },
+      everyDays: mist.everyDays,
+      quantities: mist.everyDays === 1 ? { timesADay: mist.timesADay } : {},
       cautions: ["electricityWater"],
     },
-    { id: "freshWater", everyDays: rule("freshWaterDays"), quantities: {}, cautions: [] },
+    BOWLS.includes(animal.water.kind) && {
+      id: "freshWater",
+      everyDays: rule("freshWaterDays"),
+      quantities: {},
+      cautions: [],
+    },
     { id: "spotClean", everyDays: rule("spotCleanDays"), quantities: {}, cautions: ["handWashing"] },
     safeLineCm !== undefined && {
       id: "waterLine",
@@ -74,7 +101,12 @@ export function duties(scene: Scene): Duty[] {
       quantities: { count: habitat.plants.length },
       cautions: ["blades"],
     },
-    { id: "lamp", everyDays: rule("lampYears") * DAYS_A_YEAR, quantities: {}, cautions: ["electricityWater", "heat"] },
+    lamp !== undefined && {
+      id: "lamp",
+      everyDays: Math.round(lamp * DAYS_A_MONTH),
+      quantities: {},
+      cautions: ["electricityWater", "heat"],
+    },
   ];
   return all.filter((duty) => duty !== false);
 }

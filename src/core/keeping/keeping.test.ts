@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Told } from "../log";
-import { logged, scene, started } from "../testing";
+import { STOCK } from "../library";
+import { logged, made, scene, started } from "../testing";
 import { bandChecks, dueList, duties } from "./index";
 
 const fernwall = scene(started());
@@ -15,9 +16,29 @@ describe("duties", () => {
       "freshWater",
       "spotClean",
       "glass",
-      "lamp",
     ]);
     expect(duties(fernwall).map((duty) => duty.id)).toContain("waterLine");
+  });
+  it("renew a UV lamp where one hangs, by its kind, and mist a spider that is misted once a week on one day of it", () => {
+    const uv = {
+      name: "addGear",
+      args: {
+        id: "uv",
+        kindId: "linearUvTube",
+        xCm: 30,
+        yCm: 20,
+        upCm: null,
+        powerW: 24,
+        lumens: null,
+        run: { by: "always" },
+      },
+    } as const;
+    const lamp = duties(scene(made(started(), uv))).find(({ id }) => id === "lamp");
+    expect(lamp?.everyDays).toBe((STOCK.get("gear", "linearUvTube").renewInMonths ?? 0) * 30);
+    const rare = STOCK.all("animals").find(({ mistingsPerWeek: [low, high] }) => low + high > 0 && low + high <= 2)!;
+    const mist = duties(scene(started({ animalId: rare.id }))).find(({ id }) => id === "mist")!;
+    expect(mist.everyDays).toBeGreaterThanOrEqual(7);
+    expect(mist.quantities).toEqual({});
   });
   it("are due from the move-in: daily ones at once, the litter after two months (common practice)", () => {
     expect(due([], "2026-02-10")).toEqual([]);
@@ -49,14 +70,14 @@ describe("readings against their bands", () => {
       ["humidityRh", "in"],
       ["waterLineCm", "above"],
     ]);
-    expect(checks[2]?.band).toEqual([0, 4]);
+    expect(checks[2]?.band).toEqual([0, 1.5]);
   });
   it("reckon the water line down by what was drawn off since it was read, by the drainage as a vessel", () => {
     const { water } = fernwall.ground;
-    const waterL = water!.atL(4.2) - water!.atL(3);
+    const waterL = water!.atL(4.2) - water!.atL(1);
     const line = (on: string) =>
       bandChecks(fernwall, logged([movedIn, { kind: "drawnOff", on, waterL }], readings)).at(-1)!;
-    expect(line("2026-02-13").value).toBeCloseTo(3, 6);
+    expect(line("2026-02-13").value).toBeCloseTo(1, 6);
     expect(line("2026-02-13").side).toBe("in");
     expect(line("2026-02-11").value).toBe(4.2);
   });

@@ -1,3 +1,4 @@
-/** The library: the one way to an entry, whoever wrote it. */
+/** The only way to an entry: what Rincon comes with, read in chunks, and what a builder added. */
 export { STOCK, libraryOf, withOwn } from "./library";
 export type { Library } from "./library";
+export { areRead, readKinds, readNamedIn } from "./stocked";

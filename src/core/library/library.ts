@@ -1,6 +1,6 @@
 import { weakMapMemoize } from "reselect";
 import type { CatalogEntry, CatalogKind, OwnEntries } from "../catalog";
-import { stock } from "../catalog/stock";
+import { allStocked, findStocked } from "./stocked";
 
 /**
  * The only way to an entry: what Rincon comes with, what a builder added on this device, what a habitat carries itself.
@@ -32,11 +32,8 @@ const indexById = <T extends { id: string }>(entries: readonly T[]): ReadonlyMap
   new Map(entries.map((entry) => [entry.id, entry]));
 
 function stocked(): Library {
-  const kinds = Object.keys(stock) as CatalogKind[];
-  const indexes = new Map(kinds.map((kind) => [kind, indexById<{ id: string }>(stock[kind])] as const));
-  const find: Library["find"] = <K extends CatalogKind>(kind: K, id: string) =>
-    indexes.get(kind)?.get(id) as CatalogEntry<K> | undefined;
-  return { find, get: mustFind(find), all: (kind) => stock[kind], ownName: () => undefined, ownKind: () => undefined };
+  const find: Library["find"] = findStocked;
+  return { find, get: mustFind(find), all: allStocked, ownName: () => undefined, ownKind: () => undefined };
 }
 
 const mustFind =
@@ -68,7 +65,10 @@ function extended(base: Library, added: Added): Library {
   };
 }
 
-/** What Rincon comes with, and nothing else. */
+/**
+ * What Rincon comes with, and nothing else. The large kinds come in chunks: what a page did not read before it asks for it
+ * is refused by name.
+ */
 export const STOCK: Library = stocked();
 
 /**

@@ -1,2 +1,2 @@
-/** Light over plants: what lamps give, what comes through the top, what plants want. */
-export { PPFD_WANTED, ppfdAt, ppfdFromLumens } from "./light";
+/** Light over plants: what lamps give, what comes through the top. */
+export { ppfdAt, ppfdFromLumens } from "./light";

@@ -1,4 +1,3 @@
-import type { Plant, Range } from "../catalog";
 import type { Design } from "../habitat";
 
 /**
@@ -36,6 +35,3 @@ const THROUGH = { mesh: 0.6, glass: 0.85, open: 0.9 } as const;
 export const ppfdAt = (lumens: number, { widthCm, depthCm, top }: Design["shell"], downCm: number): number =>
   (ppfdFromLumens(lumens, (widthCm * depthCm) / CM2_PER_M2) * THROUGH[top.lid]) /
   (1 + Math.max(0, downCm) / Math.max(widthCm, depthCm));
-
-/** What light classes of plants want, µmol/m²/s: usual for house and vivarium plants, from memory. */
-export const PPFD_WANTED: Record<Plant["light"], Range> = { low: [10, 80], medium: [30, 150], bright: [70, 400] };

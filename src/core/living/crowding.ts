@@ -30,6 +30,7 @@ export type Trouble =
   | { code: "shades"; standId: string; otherId: string }
   | { code: "blocksView"; standId: string; heightCm: number };
 
+const LIGHT_LOVERS: readonly Plant["light"][] = ["bright", "sun"];
 const UPRIGHT: readonly string[] = ["wall", "wood", "hanging"];
 
 /** A plant as it will be on level ground. */
@@ -86,7 +87,7 @@ function overlapShare(a: Grown, b: Grown): number {
 }
 
 const shades = (over: Grown, under: Grown): boolean =>
-  under.plant.light === "bright" &&
+  LIGHT_LOVERS.includes(under.plant.light) &&
   under.lying === "ground" &&
   over.lying === "ground" &&
   over.heightCm > under.heightCm * OVERTOPS &&

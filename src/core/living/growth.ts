@@ -1,4 +1,5 @@
 import type { Plant } from "../catalog";
+import { grownHeightCm, grownSpreadCm } from "./size";
 
 /** After its time to grow, a plant has 95 % of its grown size. */
 const TIME_CONSTANTS = 3;
@@ -8,18 +9,18 @@ const TIME_CONSTANTS = 3;
  * first.
  *
  * @returns share of the grown size, 0 to 1
- * @example grownShare({ boughtShare: 0.4, grownInMonths: 12 }, 12) // 0.97
+ * @example grownShare({ boughtShare: 0.4, grown: { inMonths: 12 } }, 12) // 0.97
  */
 export const grownShare = (
-  { boughtShare, grownInMonths }: Pick<Plant, "boughtShare" | "grownInMonths">,
+  { boughtShare, grown }: { boughtShare: number; grown: Pick<Plant["grown"], "inMonths"> },
   months: number,
-): number => 1 - (1 - boughtShare) * Math.exp((-TIME_CONSTANTS * Math.max(0, months)) / grownInMonths);
+): number => 1 - (1 - boughtShare) * Math.exp((-TIME_CONSTANTS * Math.max(0, months)) / grown.inMonths);
 
 /** Height and spread after so many months, cm. @example sizeAfter(plant, 3).heightCm // 18 */
 export function sizeAfter(
-  plant: Pick<Plant, "boughtShare" | "grownInMonths" | "grownHeightCm" | "grownSpreadCm">,
+  plant: Pick<Plant, "boughtShare" | "grown" | "places">,
   months: number,
 ): { heightCm: number; spreadCm: number } {
   const share = grownShare(plant, months);
-  return { heightCm: plant.grownHeightCm * share, spreadCm: plant.grownSpreadCm * share };
+  return { heightCm: grownHeightCm(plant) * share, spreadCm: grownSpreadCm(plant) * share };
 }

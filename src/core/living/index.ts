@@ -2,17 +2,21 @@
  * What suits whom: the box for the animal, plants, crew and tank mates for the habitat and the place; how plants grow
  * and crowd.
  */
+export { animalCautions, plantCautions } from "./cautions";
 export { BOX_CODES, boxFit, leastBox } from "./boxFit";
 export type { BoxReason } from "./boxFit";
 export { suits, suitsBand } from "./envelope";
 export { FIT_CODES, ranked } from "./reason";
 export type { Fit, FitCode, FitReason, Verdict } from "./reason";
-export { crewFit, plantFit, rankPlants, seedCount } from "./fit";
-export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualPlace } from "./place";
+export { crewFit, seedCount } from "./crewFit";
+export { plantFit, rankPlants } from "./plantFit";
+export { grownHeightCm, grownSpreadCm, longestCm } from "./size";
+export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualPlace, usualSite } from "./place";
 export type { PlantingPlace } from "./place";
 export { grownShare, sizeAfter } from "./growth";
 export { calmSpot, lensCm2, MONTHS_AHEAD, troubles } from "./crowding";
 export type { Trouble } from "./crowding";
 export { matesFit } from "./mates";
 export { lossesOf, plantWorks } from "./work";
-export { climatesOf } from "./climates";
+export { crewClimates, plantClimates } from "./climates";
+export { suited } from "./suited";

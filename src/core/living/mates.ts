@@ -1,7 +1,8 @@
-import type { Animal, Range } from "../catalog";
+import type { Animal, Food, Range } from "../catalog";
 import { overFloor } from "../climate";
 import type { Setting } from "../scene";
 import { fit, reason, type Fit, type FitReason } from "./reason";
+import { longestCm, shortestCm } from "./size";
 
 /** What one animal may swallow of another: prey no longer than this share of it (from memory). */
 const PREY_SHARE = 0.6;
@@ -13,13 +14,19 @@ function shared([a, b]: Range, [c, d]: Range): number {
   return narrower <= 0 ? (overlap >= 0 ? 1 : 0) : Math.max(0, Math.min(1, overlap / narrower));
 }
 
-const eats = (hunter: Animal, prey: Animal): boolean => {
-  const food =
-    prey.group === "invertebrate"
-      ? hunter.diet.includes("insects") || hunter.diet.includes("vertebrates")
-      : hunter.diet.includes("vertebrates");
-  return food && prey.adultLengthCm <= hunter.adultLengthCm * PREY_SHARE;
-};
+/** Food that moves: who takes any of it takes what fits its mouth, whatever else it usually eats. */
+const ANIMAL_FOODS: readonly Food[] = [
+  "smallInsects",
+  "insects",
+  "worms",
+  "fish",
+  "snails",
+  "rodents",
+  "birds",
+  "amphibians",
+];
+const eats = (hunter: Animal, prey: Animal): boolean =>
+  hunter.food.foods.some((food) => ANIMAL_FOODS.includes(food)) && shortestCm(prey) <= longestCm(hunter) * PREY_SHARE;
 
 const whole = ({ temperatureC }: Animal): Range => [temperatureC.cool[0], temperatureC.warm[1]];
 
@@ -27,7 +34,7 @@ const whole = ({ temperatureC }: Animal): Range => [temperatureC.cool[0], temper
 function between(animal: Animal, mate: Animal): FitReason[] {
   const ids = () => ({ animalId: animal.id, mateId: mate.id });
   const hunter = [animal, mate].find((one) => eats(one, one === animal ? mate : animal));
-  const lone = [animal, mate].find((one) => one.company === "alone");
+  const lone = [animal, mate].find((one) => one.box.company === "alone");
   const toxic = [animal, mate].find((one) => one.cautions.includes("toxicSkin"));
   const prey = hunter === animal ? mate : animal;
   return [
@@ -38,6 +45,10 @@ function between(animal: Animal, mate: Animal): FitReason[] {
 }
 
 const AT_EASE = 0.6;
+
+const NEVER_MEETS = 0.55;
+/** Two species are never told to be good together: the figures know neither mouths nor habits well enough. */
+const UNPROVEN = 0.6;
 
 /**
  * How another species gets on in a box: who must live alone, who eats whom, whose skin is poison, whether the climate
@@ -51,14 +62,16 @@ export function matesFit(mate: Animal, { habitat, animal, field, ground }: Setti
   const found = overFloor(field, habitat.shell, ground.surfaceAt);
   const wants = whole(mate);
   const warmth = shared(found.temperatureC, wants);
-  const damp = shared(found.humidityRh, mate.humidityRh);
-  const [lowRh, highRh] = mate.humidityRh;
+  const [lowRh, highRh] = mate.humidityRh.day.preferred;
+  const damp = shared(found.humidityRh, [lowRh, highRh]);
+  const meets = mate.regions.some((region) => animal.regions.includes(region));
   return fit(mate.id, [
     ...between(animal, mate),
     warmth >= AT_EASE
       ? reason("mates.sameWarmth", 1, ids())
       : reason("mates.otherWarmth", warmth, { ...ids(), lowC: wants[0], highC: wants[1] }),
     damp >= AT_EASE ? reason("mates.sameDamp", 1, ids()) : reason("mates.otherDamp", damp, { ...ids(), lowRh, highRh }),
-    animal.region === mate.region ? reason("mates.sameRegion", 1, ids()) : reason("mates.otherRegion", 0.6, ids()),
+    meets ? reason("mates.sameRegion", 1, ids()) : reason("mates.otherRegion", NEVER_MEETS, ids()),
+    reason("mates.unproven", UNPROVEN, ids()),
   ]);
 }

@@ -1,9 +1,10 @@
-import type { Animal, Plant } from "../catalog";
+import type { Moisture, Plant, PlantSite, Roots } from "../catalog";
 import type { Conditions } from "../climate";
 import { lampLumens, type Design, type Spot, type Stand } from "../habitat";
 import { ppfdAt } from "../light";
 import type { Setting } from "../scene";
 import type { Ground } from "../strata";
+import { grownHeightCm } from "./size";
 
 /** A place in plan, from the left and from the front glass, and what a plant would stand on or in there. */
 export type Place = { xCm: number; yCm: number; spot?: Spot | null; upCm?: number | null };
@@ -11,8 +12,8 @@ export type Place = { xCm: number; yCm: number; spot?: Spot | null; upCm?: numbe
 /** What a plant finds at a place. */
 export type Found = Conditions & {
   spot: Spot;
-  /** What its roots can have there. */
-  feet: readonly Plant["feet"][];
+  /** What roots can have there. */
+  roots: readonly Roots[];
   /**
    * Room to grow into: up to the rim, on wood that may hang anywhere from the ground; for what hangs down to the
    * ground.
@@ -26,22 +27,28 @@ export type Found = Conditions & {
   reached: boolean;
 };
 
-const USUAL: Record<Plant["place"], Spot> = {
+/** The spot of a box that each kind of site is. */
+export const SPOT_OF: Record<PlantSite, Spot> = {
   floor: "ground",
+  pot: "pot",
   wall: "wall",
+  drippingWall: "wall",
   wood: "wood",
   hanging: "hanging",
   waterEdge: "waterEdge",
-  water: "water",
+  inWater: "water",
 };
+
+/** The site a plant usually has. */
+export const usualSite = ({ places }: Pick<Plant, "places">): PlantSite => places[0] ?? "floor";
 
 /**
  * Where a plant stands, told or by its kind.
  *
  * @example spotOf(entry("plants", "goldenPothos"), { spot: null }) // "hanging"
  */
-export const spotOf = (plant: Pick<Plant, "place">, { spot }: { spot?: Spot | null | undefined }): Spot =>
-  spot ?? USUAL[plant.place];
+export const spotOf = (plant: Pick<Plant, "places">, { spot }: { spot?: Spot | null | undefined }): Spot =>
+  spot ?? SPOT_OF[usualSite(plant)];
 
 const ROOTED: readonly Spot[] = ["ground", "pot", "waterEdge"];
 const inGround = (spot: Spot): boolean => ROOTED.includes(spot) || spot === "water";
@@ -61,41 +68,45 @@ export const plantFootCm = (
   habitat: Pick<Design, "shell">,
   ground: Ground,
   at: Place,
-  plant: Pick<Plant, "place" | "grownHeightCm">,
+  plant: Pick<Plant, "places" | "grown">,
 ): number => footOver(ground.surfaceAt(at.xCm, at.yCm), habitat.shell.heightCm, at, plant);
 
 function footOver(
   floor: number,
   rim: number,
   { spot, upCm }: Pick<Place, "spot" | "upCm">,
-  plant: Pick<Plant, "place" | "grownHeightCm">,
+  plant: Pick<Plant, "places" | "grown">,
 ): number {
   const stands = spotOf(plant, { spot });
   if (inGround(stands)) return floor;
   if (upCm !== null && upCm !== undefined) return Math.min(rim, Math.max(floor, upCm));
   const room = Math.max(0, rim - floor);
   if (stands === "wood")
-    return Math.max(floor + LEAST_WOOD_CM, Math.min(floor + room * WOOD_SHARE, rim - plant.grownHeightCm * 0.95));
+    return Math.max(floor + LEAST_WOOD_CM, Math.min(floor + room * WOOD_SHARE, rim - grownHeightCm(plant) * 0.95));
   return stands === "hanging" ? floor + room * HANGING_SHARE : floor;
 }
 
-const FEET: Record<Animal["climate"], Record<Spot, readonly Plant["feet"][]>> = (() => {
-  const shared = {
-    pot: ["moist", "dry"],
-    hanging: ["moist", "dry"],
-    waterEdge: ["wet", "moist"],
-    water: ["wet"],
-  } as const;
-  const damp = { ...shared, ground: ["moist"], wall: ["moist", "dry"], wood: ["dry", "moist"] } as const;
-  const dry = { ...shared, ground: ["dry"], wall: ["dry"], wood: ["dry"] } as const;
-  return {
-    humidForest: damp,
-    temperateMoist: damp,
-    streamBank: { ...damp, ground: ["moist", "wet"] },
-    semiArid: dry,
-    arid: dry,
-  };
-})();
+/** What roots find in ground of each dampness. */
+const ROOTS_IN: Record<Moisture, Roots> = { dry: "desert", slightlyMoist: "dryBetween", moist: "moist", wet: "wet" };
+/** Sprayed this often a week, what grows on walls and wood is wetted enough. */
+const SPRAYED_OFTEN = 3;
+
+/** What roots can have at a spot: in the ground what the animal's soil is kept at, elsewhere what spraying gives. */
+function rootsAt(spot: Spot, { soil, mistingsPerWeek, water }: Setting["animal"]): readonly Roots[] {
+  const sprayed = mistingsPerWeek[1] >= SPRAYED_OFTEN || water.kind === "partLand" || water.kind === "aquatic";
+  switch (spot) {
+    case "ground":
+      return [...new Set([ROOTS_IN[soil.surface], ROOTS_IN[soil.deep]])];
+    case "pot":
+      return ["desert", "dryBetween", "moist"];
+    case "waterEdge":
+      return ["moist", "wet"];
+    case "water":
+      return ["wet", "submerged", "floating"];
+    default:
+      return sprayed ? ["epiphyte", "dryBetween", "moist"] : ["epiphyte", "desert"];
+  }
+}
 
 /**
  * What a plant finds at a place in the box: the climate there, by the scene's field, what its roots stand in, room,
@@ -131,11 +142,11 @@ export function foundOn({ scene, surfaceCm, soilCm, lumens }: Site, at: Place, p
   return {
     ...field.at(at.xCm, at.yCm, footCm),
     spot,
-    feet: FEET[animal.climate][spot],
+    roots: rootsAt(spot, animal),
     roomCm: roomOf(spot, at, footCm, surfaceCm, shell.heightCm),
     soilCm: spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
     ppfd: lumens === null ? undefined : ppfdAt(lumens, shell, shell.heightCm - footCm),
-    reached: spot !== "water" && (animal.habit === "climbing" || inGround(spot)),
+    reached: spot !== "water" && (animal.lives === "climbing" || inGround(spot)),
   };
 }
 
@@ -213,13 +224,10 @@ const MIDDLING_CM = 25;
  *
  * @example usualPlace(entry("plants", "nervePlant")) // "middle"
  */
-export function usualPlace({ place, grownHeightCm }: Pick<Plant, "place" | "grownHeightCm">): PlantingPlace {
-  switch (place) {
-    case "floor":
-      return grownHeightCm < LOW_CM ? "front" : grownHeightCm < MIDDLING_CM ? "middle" : "back";
-    case "wood":
-      return "woodLow";
-    default:
-      return place;
-  }
+export function usualPlace(plant: Pick<Plant, "places" | "grown">): PlantingPlace {
+  const spot = spotOf(plant, { spot: null });
+  if (spot === "wood") return "woodLow";
+  if (spot !== "ground") return spot;
+  const heightCm = grownHeightCm(plant);
+  return heightCm < LOW_CM ? "front" : heightCm < MIDDLING_CM ? "middle" : "back";
 }

@@ -10,12 +10,17 @@ export const FIT_CODES = [
   "feet.good",
   "feet.tooDry",
   "feet.tooWet",
+  "soil.good",
+  "soil.tooDry",
+  "soil.tooWet",
   "place.good",
   "place.wrong",
   "place.noWater",
+  "place.noLand",
   "light.good",
   "light.tooDim",
   "light.tooBright",
+  "air.tooStill",
   "height.good",
   "height.outgrows",
   "roots.good",
@@ -24,6 +29,8 @@ export const FIT_CODES = [
   "treading.trampled",
   "grazing.good",
   "grazing.harmful",
+  "hazard.pricks",
+  "crew.harms",
   "hunting.good",
   "hunting.eaten",
   "mates.alone",
@@ -34,6 +41,7 @@ export const FIT_CODES = [
   "mates.otherWarmth",
   "mates.sameDamp",
   "mates.otherDamp",
+  "mates.unproven",
   "mates.sameRegion",
   "mates.otherRegion",
 ] as const;
@@ -54,7 +62,7 @@ const verdictOf = (score: number): Verdict => (score >= GOOD_FROM ? "good" : sco
  * One side of a fit. The quantities become part of it: it is made for thousands of plants and places at a time, and a
  * copy costs most of that.
  *
- * @example reason("feet.good", 1, { feet: "moist" }).verdict // "good"
+ * @example reason("feet.good", 1, { roots: "moist" }).verdict // "good"
  */
 export function reason(code: FitCode, score: number, quantities: Record<string, number | string> = {}): FitReason {
   const told = quantities as FitReason;

@@ -42,7 +42,7 @@ const amounts = ({ question, total }: Terms, meant: (item: Ingredient) => boolea
 const KEEPING: Keeping = {
   noPeat: (_rule, terms, limit) => [
     limit.most(
-      amounts(terms, (item) => item.peat),
+      amounts(terms, (item) => item.peat !== "no"),
       0,
     ),
   ],

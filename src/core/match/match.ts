@@ -1,5 +1,16 @@
 import type { Ingredient } from "../catalog";
-import { blend, distance, readMeters, type Blend, type Distance, type Pantry, type Parts, type Readings } from "../mix";
+import {
+  blend,
+  distance,
+  readMeters,
+  surfaceOf,
+  toldTotal,
+  type Blend,
+  type Distance,
+  type Pantry,
+  type Parts,
+  type Readings,
+} from "../mix";
 import { clashOf, type Clash } from "./clash";
 import { matchModel, partsOf, type Asked } from "./model";
 import { promising } from "./promising";
@@ -20,17 +31,23 @@ export type MatchAnswer =
 const OTHERS = 2;
 /** Within a hundredth of all scales two mixes are the same to the hand: no longer search is worth less than that. */
 const CLOSE_ENOUGH = 0.01;
-/** A usual container mix: what mixing loses, and how it holds its pH. Only where the first look starts. */
-const USUAL: Given = { lost: 0.15, bufferMmolPerL: 8 };
+/** A usual container mix: what it loses, holds and drains by. Only where the first look starts. */
+const USUAL = { lost: 0.1, sunk: 0.2, bufferMmolPerL: 8, surface: 0.4 };
 
-const givenBy = (mixture: Blend, parts: Parts, pantry: Pantry): Given => ({
-  lost: mixture.lostPct / 100,
-  bufferMmolPerL: meanBuffer(parts, pantry) || USUAL.bufferMmolPerL,
-});
+function givenBy({ lostPct, settlesPct }: Blend, parts: Parts, pantry: Pantry, depthCm: number): Given {
+  const lost = lostPct / 100;
+  return {
+    lost,
+    sunk: 1 - (1 - lost) * (1 - settlesPct / 100),
+    bufferMmolPerL: meanOf(parts, pantry, (item) => item.bufferMmolPerL) || USUAL.bufferMmolPerL,
+    surface: meanOf(parts, pantry, surfaceOf) || USUAL.surface,
+    depthCm,
+  };
+}
 
-function meanBuffer(parts: Parts, pantry: Pantry): number {
-  const total = parts.reduce((sum, part) => sum + part.parts, 0);
-  return parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * pantry(ingredientId).bufferMmolPerL, 0);
+function meanOf(parts: Parts, pantry: Pantry, pick: (item: Ingredient) => number): number {
+  const total = toldTotal(parts);
+  return parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * pick(pantry(ingredientId)), 0);
 }
 
 type Sought = Omit<Asked, "total"> & { like?: Parts | undefined };
@@ -103,11 +120,13 @@ export async function match(
   pantry: Pantry = among(question.candidates),
 ): Promise<MatchAnswer> {
   if (question.candidates.length === 0) return { kind: "nothing" };
+  const { depthCm } = question;
+  const usual: Given = { ...USUAL, depthCm };
   const told = like && blend(like, pantry);
   const judged = (parts: Parts): Matched | undefined => {
     const mixture = blend(parts, pantry);
     if (!mixture) return undefined;
-    const readings = readMeters(mixture);
+    const readings = readMeters(mixture, { footCm: 0, depthCm });
     return { parts, blend: mixture, readings, off: distance(readings, question.aims) };
   };
   const unlike: string[][] = [];
@@ -116,11 +135,15 @@ export async function match(
     const found = dealt && judged(dealt.parts);
     return found && { ...found, total: dealt.total };
   };
-  const first = await look(told && like ? givenBy(told, like, pantry) : USUAL);
-  if (!first) return { kind: "clash", clash: await clashOf(question, solve, USUAL) };
-  const given = givenBy(first.blend, first.parts, pantry);
-  const again = told ? undefined : await look(given);
-  const found = [again && again.off.whole < first.off.whole ? again : first];
+  const givenOf = ({ blend: mixture, parts }: Pick<Matched, "blend" | "parts">): Given =>
+    givenBy(mixture, parts, pantry, depthCm);
+  const first = await look(told && like ? givenOf({ blend: told, parts: like }) : usual);
+  if (!first) return { kind: "clash", clash: await clashOf(question, solve, usual) };
+  const again = told ? first : ((await look(givenOf(first))) ?? first);
+  const nearer = again.off.whole < first.off.whole ? again : first;
+  const chosen = question.rules.some(isLitres) ? await settled(again, givenOf, look) : nearer;
+  const found = [chosen];
+  const given = givenOf(chosen);
   while (found.length <= OTHERS) {
     const last = found.at(-1) ?? first;
     unlike.push(last.parts.map((part) => part.ingredientId));
@@ -132,6 +155,28 @@ export async function match(
     .toSorted((a, b) => a.off.whole - b.off.whole)
     .map(({ total: _total, ...matched }) => matched);
   return { kind: "found", best, others };
+}
+
+/** So many litres of a bag are so many only by the loss of the very mix they go into. */
+const isLitres = ({ kind }: MatchQuestion["rules"][number]): boolean => kind === "use";
+const LOOKS_TO_SETTLE = 3;
+const SETTLED_LOST = 0.005;
+
+/** Asks again by what was found, until it loses in mixing what it was reckoned with. */
+async function settled<M extends Matched>(
+  first: M,
+  givenOf: (found: M) => Given,
+  look: (given: Given) => Promise<M | undefined>,
+): Promise<M> {
+  let last = first;
+  for (let looks = 0; looks < LOOKS_TO_SETTLE; looks += 1) {
+    const given = givenOf(last);
+    const next = await look(given);
+    if (!next) return last;
+    last = next;
+    if (Math.abs(givenOf(next).lost - given.lost) < SETTLED_LOST) return next;
+  }
+  return last;
 }
 
 /** @throws RangeError for one that is not among them */

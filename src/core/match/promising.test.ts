@@ -7,9 +7,17 @@ import { pantryOf } from "../mix";
 
 const PANTRY = pantryOf(STOCK);
 
-const given = { lost: 0.12, bufferMmolPerL: 8 };
-const aims = aimsAt(readMeters(blend(STOCK.all("recipes")[0]!.parts, PANTRY)!));
-const question = { candidates: STOCK.all("ingredients"), aims, rules: [], looseL: 20, stockL: {}, pricePerL: {} };
+const given = { lost: 0.12, sunk: 0.22, bufferMmolPerL: 8, surface: 0.4, depthCm: 10 };
+const aims = aimsAt(readMeters(blend(STOCK.all("recipes")[0]!.parts, PANTRY)!, { footCm: 0, depthCm: 10 }));
+const question = {
+  candidates: STOCK.all("ingredients"),
+  aims,
+  rules: [],
+  looseL: 20,
+  depthCm: 10,
+  stockL: {},
+  pricePerL: {},
+};
 const answer = (values: Record<string, number>, reducedCosts: Record<string, number>): Solution => ({
   status: "solved",
   values,

@@ -44,18 +44,20 @@ export type MatchQuestion = {
   candidates: readonly Ingredient[];
   aims: Aims;
   rules: readonly MatchRule[];
-  /** Litres of mix wanted, loose. */
+  /** Litres of mix wanted, poured, and the depth it is to lie at. */
   looseL: number;
+  depthCm: number;
   /** Litres in the bins by ingredient, and the price of a litre where it is known. */
   stockL: Readonly<Record<string, number>>;
   pricePerL: Readonly<Record<string, number>>;
 };
 
 /**
- * What is taken as given while the rest is linear: the share of volume lost in mixing, and what the whole mix holds
- * against a change of pH. Both are taken from a mix like the one sought, then from the one found.
+ * What is taken as given while the rest is linear: the share of volume lost in mixing and until it lies, what the whole
+ * mix holds against a change of pH, the surface of its pieces, and the depth it lies at. They are taken from a mix like
+ * the one sought, then from the one found.
  */
-export type Given = { lost: number; bufferMmolPerL: number };
+export type Given = { lost: number; sunk: number; bufferMmolPerL: number; surface: number; depthCm: number };
 
 /** Litres to measure out for what is wanted. */
 export const measuredL = ({ looseL }: MatchQuestion, { lost }: Given): number => looseL / (1 - lost);

@@ -5,6 +5,8 @@ import { aimsAt, blend, closers, distance, readMeters, unsuited, type Parts } fr
 import { pantryOf } from "./blend";
 
 const PANTRY = pantryOf(STOCK);
+const BED = { footCm: 0, depthCm: 10 };
+const WHERE = { pantry: PANTRY, bed: BED };
 
 const ids = STOCK.all("ingredients").map(({ id }) => id);
 const anyParts: fc.Arbitrary<Parts> = fc.uniqueArray(
@@ -15,9 +17,9 @@ const anyParts: fc.Arbitrary<Parts> = fc.uniqueArray(
 it("each single change it names brings the mix nearer by just what it says, the best first, each ingredient once (any two mixes)", () => {
   fc.assert(
     fc.property(anyParts, anyParts, fc.subarray(ids, { maxLength: 12 }), (mix, other, from) => {
-      const aims = aimsAt(readMeters(blend(other, PANTRY)!));
-      const offOf = (parts: Parts) => distance(readMeters(blend(parts, PANTRY)!), aims).whole;
-      const steps = closers(mix, aims, from, PANTRY);
+      const aims = aimsAt(readMeters(blend(other, PANTRY)!, BED));
+      const offOf = (parts: Parts) => distance(readMeters(blend(parts, PANTRY)!, BED), aims).whole;
+      const steps = closers(mix, aims, from, WHERE);
       expect(steps.map(({ off }) => off)).toEqual(steps.map(({ off }) => off).toSorted((a, b) => a - b));
       expect(new Set(steps.map(({ ingredientId }) => ingredientId)).size).toBe(steps.length);
       for (const { ingredientId, change, parts, off } of steps) {

@@ -1,4 +1,4 @@
-import { blend, toldTotal, type Pantry, type Parts } from "./blend";
+import { blend, toldTotal, type Bed, type Pantry, type Parts } from "./blend";
 import { distance, readMeters, type Aims } from "./meters";
 
 /**
@@ -15,12 +15,18 @@ const WORTH_IT = 0.005;
  * best for each ingredient, the best first.
  *
  * @param from what may be added
- * @example closers(parts, aims, ["peat", "coir"])[0] // { ingredientId: "peat", change: "add", parts: 1, off: 0.03 }
+ * @example closers(parts, aims, ["peat", "coir"], { pantry, bed })[0] // { ingredientId: "peat", change: "add", parts: 1, off: 0.03 }
  */
-export function closers(parts: Parts, aims: Aims, from: readonly string[], pantry: Pantry, most = 3): Closer[] {
+export function closers(
+  parts: Parts,
+  aims: Aims,
+  from: readonly string[],
+  { pantry, bed }: { pantry: Pantry; bed: Bed },
+  most = 3,
+): Closer[] {
   const offOf = (told: Parts): number | undefined => {
     const mixture = blend(told, pantry);
-    return mixture && distance(readMeters(mixture), aims).whole;
+    return mixture && distance(readMeters(mixture, bed), aims).whole;
   };
   const now = offOf(parts);
   if (now === undefined) return [];

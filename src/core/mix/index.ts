@@ -2,14 +2,29 @@
  * Recipes: normalising, blending, what is lost in mixing, what a mix does and should do, matching, making and
  * refreshing.
  */
-export { blend, firstWettingL, litresFor, normalise, percolationOf, rotsPctAYear, pantryOf, toldTotal } from "./blend";
-export type { Blend, Pantry, Parts, Share } from "./blend";
+export {
+  blend,
+  conductivityOf,
+  firstWettingL,
+  floodedShare,
+  heldPct,
+  litresFor,
+  normalise,
+  pantryOf,
+  pouredFor,
+  rotsPctAYear,
+  surfaceOf,
+  toldTotal,
+} from "./blend";
+export type { Bed, Blend, Pantry, Parts, Share } from "./blend";
+export { HEADS_FOR_LIME_PCT, MMOL_PER_G_LIME } from "./lime";
+export { heldIn } from "./retention";
 export { aimsAt, distance, DOES, METERS, readMeters, SCALES, standing } from "./meters";
 export type { Aims, Distance, Does, MeterId, Readings, Standing } from "./meters";
 export { mixTarget } from "./target";
 export { makePlan } from "./make";
 export type { Bench, Laying, MakePlan } from "./make";
-export { age, refresh } from "./refresh";
+export { age, airPct, refresh } from "./refresh";
 export type { Laid } from "./refresh";
 export { asPercent, mostShare, shifted, withShare } from "./shares";
 export { closers } from "./closer";

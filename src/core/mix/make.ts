@@ -100,7 +100,8 @@ export function makePlan(
     const wanted = litres.find((part) => part.ingredientId === ingredientId)?.litres ?? 0;
     return sum + (wanted / ((brick.makesL[0] + brick.makesL[1]) / 2)) * brick.waterL;
   }, 0);
-  const wetKg = laying.looseL * mixture.looseKgPerL + moistWaterL + dryWaterL;
+  const boughtWaterL = ((laying.moistL + laying.dryL) * mixture.airDryPct) / 100;
+  const wetKg = laying.looseL * mixture.pouredKgPerL + boughtWaterL + moistWaterL + dryWaterL;
   const batchesToLift = Math.max(1, Math.ceil(wetKg / bench.liftKg - HAIR));
   const idsFor = (step: MakeStepId) =>
     litres.map((part) => part.ingredientId).filter((id) => STEP_OF[pantry(id).matter] === step);

@@ -1,5 +1,5 @@
 import type { Range } from "../catalog";
-import type { Blend } from "./blend";
+import { heldPct, type Bed, type Blend } from "./blend";
 
 /** What a mix is judged by, in the order a builder asks. */
 export const METERS = [
@@ -59,23 +59,30 @@ export const SCALES: Record<MeterId, Range> = {
   peat: [0, 100],
 };
 
-/** Reads the meters of a mix. @example readMeters(blend(parts)!).air // 27 */
-export const readMeters = (mixture: Blend, pricePerL?: number): Readings => ({
-  water: mixture.waterHeldPct,
-  easyWater: mixture.easyWaterPct,
-  air: mixture.airSpacePct,
-  drains: mixture.percolation,
-  dryKg: mixture.looseKgPerL,
-  wetKg: mixture.wetKgPerL,
-  acid: mixture.pH,
-  nutrients: mixture.nutrients,
-  burrow: mixture.cohesionKPa,
-  crewFood: mixture.crewFood,
-  lasts: Math.min(mixture.halvesInMonths ?? Infinity, SCALES.lasts[1]),
-  dust: mixture.dust,
-  price: pricePerL,
-  peat: mixture.peatPct,
-});
+/**
+ * Reads the meters of a mix where it lies: water, air and soaked weight hang on how deep its bed is.
+ *
+ * @example readMeters(blend(parts, pantry)!, { footCm: 0, depthCm: 10 }).air // 27
+ */
+export function readMeters(mixture: Blend, bed: Bed, pricePerL?: number): Readings {
+  const water = heldPct(mixture, bed);
+  return {
+    water,
+    easyWater: mixture.easyWaterPct,
+    air: mixture.totalPorosityPct - water,
+    drains: mixture.conductivity,
+    dryKg: mixture.kgPerL,
+    wetKg: mixture.kgPerL + water / 100,
+    acid: mixture.pH,
+    nutrients: mixture.nutrients,
+    burrow: mixture.cohesionKPa,
+    crewFood: mixture.crewFood,
+    lasts: Math.min(mixture.halvesInMonths ?? Infinity, SCALES.lasts[1]),
+    dust: mixture.dust,
+    price: pricePerL,
+    peat: mixture.peatPct,
+  };
+}
 
 /** Where each meter should stand; a meter without a range is only told. */
 export type Aims = Partial<Record<MeterId, Readonly<Range>>>;

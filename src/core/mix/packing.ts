@@ -41,22 +41,14 @@ export const bestDensity = (classes: readonly SizeClass[]): number =>
 
 /** Compaction index of stuff that is simply poured (de Larrard 1999). */
 const POURED = 4.1;
-const HALVINGS = 60;
+const HALVINGS = 40;
+const DENSEST = 0.99;
 
-/**
- * How densely a mixture lies when it is poured: the same model with its compaction index, K = Σ (yᵢ / βᵢ) / (1 / Φ − 1
- * / γᵢ). It is made for grains; for fibres and leaves it is an order of size.
- *
- * @param classes with the packing each has by itself when poured
- * @returns solid share of the volume, 0 to 1; of one class alone, its own
- * @example pouredDensity([{ grainMm: 10, packing: 0.55, share: 1 }]) // 0.55
- */
-export function pouredDensity(classes: readonly SizeClass[]): number {
-  const held = heldTo(classes.map((one) => ({ ...one, packing: Math.min(0.99, one.packing * (1 + 1 / POURED)) })));
+/** The density at which a mixture's compaction index is that of poured stuff: it grows without end towards the best. */
+function densityOf(held: readonly { own: SizeClass; density: number }[]): number {
   const index = (density: number) =>
     held.reduce((sum, { own, density: most }) => sum + own.share / own.packing / (1 / density - 1 / most), 0);
   let [low, high] = [0, Math.min(...held.map(({ density }) => density))];
-  // The index grows with the density without end towards the best one, so halving finds it.
   for (let step = 0; step < HALVINGS; step += 1) {
     const middle = (low + high) / 2;
     if (index(middle) < POURED) low = middle;
@@ -66,25 +58,67 @@ export function pouredDensity(classes: readonly SizeClass[]): number {
 }
 
 /**
- * What loose volume is lost when the parts are mixed, as fines fall into the gaps of coarse pieces. What is lost is
- * air, so never more than most of the air there is.
+ * How densely a mixture lies when it is poured: the same model with its compaction index, K = Σ (yᵢ / βᵢ) / (1 / Φ − 1
+ * / γᵢ). It is made for grains; for fibres and leaves it is an order of size.
  *
- * @param airShare air space of the parts as they lie loose, 0 to 1
- * @returns share of the loose volume, 0 to 1
- * @example lostInMixing([{ item: { grainMm: 8, betweenPct: 48 }, share: 0.7 }, { item: { grainMm: 0.4, betweenPct: 42 }, share: 0.3 }], 0.35) // about 0.1
+ * @param classes with the packing each has by itself when poured
+ * @returns solid share of the volume, 0 to 1; of one class alone, its own
+ * @example pouredDensity([{ grainMm: 10, packing: 0.55, share: 1 }]) // 0.55
  */
-export function lostInMixing(
-  shares: readonly { item: Pick<Ingredient, "grainMm" | "betweenPct">; share: number }[],
-  airShare: number,
-): number {
-  const solids = shares.map(({ item, share }) => {
-    const packing = 1 - item.betweenPct / 100;
-    return { grainMm: item.grainMm, packing, share: share * packing };
-  });
-  const whole = solids.reduce((sum, { share }) => sum + share, 0);
-  if (whole <= 0) return 0;
-  const density = pouredDensity(solids.map((one) => ({ ...one, share: one.share / whole })));
-  return Math.min(Math.max(0, 1 - whole / density), airShare * MOST_OF_THE_AIR);
+export const pouredDensity = (classes: readonly SizeClass[]): number =>
+  densityOf(heldTo(classes.map((one) => ({ ...one, packing: Math.min(DENSEST, one.packing * (1 + 1 / POURED)) }))));
+
+/** Quantiles of a standard normal in the middle of seven equal shares: classes of a lognormal spread of sizes. */
+const SEVENTHS = [-1.4652, -0.7916, -0.3661, 0, 0.3661, 0.7916, 1.4652] as const;
+
+/** What packing asks of an ingredient. */
+export type Packs = Pick<Ingredient, "sizes" | "betweenPct" | "springiness">;
+
+/** Seven classes of an ingredient's pieces, each the same share of its solids, lying at the density given. */
+const spread = ({ medianMm, geometricDeviation }: Packs["sizes"], packing: number, share: number): SizeClass[] =>
+  SEVENTHS.map((z) => ({ grainMm: medianMm * geometricDeviation ** z, packing, share: share / SEVENTHS.length }));
+
+const fitted = new WeakMap<Packs["sizes"], { betweenPct: number; packing: number }>();
+
+/**
+ * How densely each of an ingredient's classes must lie by itself so that all together lie as the ingredient does when it
+ * is poured: a spread of sizes packs more densely than any one of them.
+ *
+ * @example classPacking({ sizes: { medianMm: 1, geometricDeviation: 1 }, betweenPct: 42, springiness: 1 }) // 0.58
+ */
+export function classPacking({ sizes, betweenPct }: Packs): number {
+  const known = fitted.get(sizes);
+  if (known?.betweenPct === betweenPct) return known.packing;
+  const lies = 1 - betweenPct / 100;
+  let [low, high] = [lies / 3, lies];
+  for (let step = 0; step < HALVINGS; step += 1) {
+    const middle = (low + high) / 2;
+    if (pouredDensity(spread(sizes, middle, 1)) < lies) low = middle;
+    else high = middle;
+  }
+  fitted.set(sizes, { betweenPct, packing: high });
+  return high;
 }
 
 const MOST_OF_THE_AIR = 0.9;
+
+/**
+ * What poured volume is lost when the parts are mixed, as fines fall into the gaps of coarse pieces. Stuff that springs
+ * back loses less than rigid grains would: by its springiness, weighed by volume. What is lost is air, so never more
+ * than most of the gaps there are.
+ *
+ * @param shares of the volume measured out, in all 1
+ * @returns share of the poured volume, 0 to 1
+ * @example lostInMixing([{ item: coarseBark, share: 0.5 }, { item: playSand, share: 0.5 }]) // about 0.19
+ */
+export function lostInMixing(shares: readonly { item: Packs; share: number }[]): number {
+  const taken = shares.filter(({ share }) => share > 0);
+  if (taken.length < 2) return 0;
+  const solidOf = ({ item, share }: { item: Packs; share: number }): number => share * (1 - item.betweenPct / 100);
+  const whole = taken.reduce((sum, one) => sum + solidOf(one), 0);
+  const classes = taken.flatMap((one) => spread(one.item.sizes, classPacking(one.item), solidOf(one) / whole));
+  const asGrains = Math.max(0, 1 - whole / pouredDensity(classes));
+  const springs = taken.reduce((sum, { item, share }) => sum + share * item.springiness, 0);
+  const gaps = 1 - whole;
+  return Math.min(asGrains * springs, gaps * MOST_OF_THE_AIR);
+}

@@ -1,5 +1,5 @@
 import { rule } from "../catalog";
-import { blend, leftAfter, normalise, type Blend, type Pantry, type Parts } from "./blend";
+import { blend, heldPct, leftAfter, normalise, pouredFor, type Blend, type Pantry, type Parts } from "./blend";
 
 /** Mix that was laid at one time: litres as it lay then, and months since. */
 export type Laid = { volumeL: number; months: number };
@@ -46,8 +46,11 @@ export function age(parts: Parts, laid: readonly Laid[], pantry: Pantry): Aged |
   );
   if (!now) return undefined;
   const measuredL = [...remains.values()].reduce((sum, litres) => sum + litres, 0);
-  return { laidL, leftL: (measuredL * (1 - now.lostPct / 100)) / (1 - fresh.lostPct / 100), fresh, now };
+  return { laidL, leftL: (measuredL * liesOf(now)) / liesOf(fresh), fresh, now };
 }
+
+/** Share of what was measured out that is left as it lies. */
+const liesOf = ({ lostPct, settlesPct }: Blend): number => (1 - lostPct / 100) * (1 - settlesPct / 100);
 
 const add = (sums: Map<string, number>, id: string, litres: number): void =>
   void (litres > 0 && sums.set(id, (sums.get(id) ?? 0) + litres));
@@ -66,6 +69,10 @@ export type Refresh = {
 };
 
 const MAKES_A_DIFFERENCE_CM = 0.05;
+
+/** Air in a bed of so much depth once it has drained, per cent of its volume. */
+export const airPct = (mixture: Blend, depthCm: number): number =>
+  mixture.totalPorosityPct - heldPct(mixture, { footCm: 0, depthCm });
 
 /**
  * How far a soil has sunk and what tops it up. Old soil is topped with 2.5 to 5 cm of fresh mix, not thrown out: crew
@@ -96,13 +103,13 @@ export function refresh(
     aged,
     sunkCm,
     topUpVolumeL,
-    topUpLooseL: topUpVolumeL * (1 + aged.fresh.settlesPct / 100),
+    topUpLooseL: pouredFor(topUpVolumeL, aged.fresh.settlesPct),
     advice:
       sunkCm < rule("topUpLeastCm") - MAKES_A_DIFFERENCE_CM
         ? "wait"
         : sunkCm > rule("topUpMostCm") + MAKES_A_DIFFERENCE_CM
           ? "twoRounds"
           : "topUp",
-    airAfterPct: (aged.now.airSpacePct * oldL + aged.fresh.airSpacePct * topUpVolumeL) / wholeL,
+    airAfterPct: (airPct(aged.now, depthCm) * oldL + airPct(aged.fresh, depthCm) * topUpVolumeL) / wholeL,
   };
 }

@@ -17,6 +17,8 @@ import {
 import { pantryOf } from "./blend";
 
 const PANTRY = pantryOf(STOCK);
+const BED = { footCm: 0, depthCm: 10 };
+const WHERE = { pantry: PANTRY, bed: BED };
 
 const anyParts = fc.uniqueArray(
   fc.record({
@@ -78,7 +80,7 @@ it("told as per cent they come to 100", () => {
 });
 it("what is said to bring a mix nearer does, by as much as is said", () => {
   const forest = STOCK.all("recipes").find((recipe) => recipe.id === "treeFernForest")!.parts;
-  const aims = aimsAt(readMeters(blend(forest, PANTRY)!));
+  const aims = aimsAt(readMeters(blend(forest, PANTRY)!, BED));
   const found = closers(
     [
       { ingredientId: "coir", parts: 4 },
@@ -86,7 +88,7 @@ it("what is said to bring a mix nearer does, by as much as is said", () => {
     ],
     aims,
     ["treeFernFibre", "peat", "clayPowder"],
-    PANTRY,
+    WHERE,
   );
   expect(found.length).toBeGreaterThan(1);
   const [best] = found;
@@ -98,6 +100,6 @@ it("what is said to bring a mix nearer does, by as much as is said", () => {
           { ingredientId: "playSand", parts: 2 },
           { ingredientId: best!.ingredientId, parts: best!.parts },
         ];
-  expect(distance(readMeters(blend(told, PANTRY)!), aims).whole).toBeCloseTo(best!.off, 12);
-  expect(closers(forest, aims, ["peat", "clayPowder"], PANTRY)).toEqual([]);
+  expect(distance(readMeters(blend(told, PANTRY)!, BED), aims).whole).toBeCloseTo(best!.off, 12);
+  expect(closers(forest, aims, ["peat", "clayPowder"], WHERE)).toEqual([]);
 });

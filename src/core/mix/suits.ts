@@ -11,8 +11,8 @@ export type Unsuited = "skin" | "digging";
  */
 export function unsuited(
   item: Pick<Ingredient, "amphibianSkin" | "safeToDig">,
-  animal: Pick<Animal, "group" | "habit">,
+  animal: Pick<Animal, "group" | "lives">,
 ): Unsuited | undefined {
   if (animal.group === "amphibian" && item.amphibianSkin === "never") return "skin";
-  return animal.habit !== "climbing" && !item.safeToDig ? "digging" : undefined;
+  return animal.lives !== "climbing" && !item.safeToDig ? "digging" : undefined;
 }

@@ -1,4 +1,5 @@
 /** What a builder added to the catalogue: ingredients, species and recipes of their own. */
+export { gearIdNow, ingredientNow, ownEntriesNow } from "./older";
 export {
   AnyShelfSchema,
   dropEntry,

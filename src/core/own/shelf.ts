@@ -1,9 +1,10 @@
 import { z } from "zod";
 import { OWN_KINDS, OWN_SCHEMAS, OwnRecipeSchema, type OwnEntry, type OwnKind, type OwnRecipe } from "../catalog";
 import { libraryOf, STOCK } from "../library";
+import { ownEntriesNow } from "./older";
 
 export const OWN_FORMAT = "rincon-own";
-export const OWN_VERSION = 3;
+export const OWN_VERSION = 4;
 const MOST_OF_A_KIND = 500;
 
 /** What a builder added to the catalogue on this device. */
@@ -120,10 +121,12 @@ export function restored<K extends OwnKind>(kind: K, entry: OwnEntry<K>): OwnEnt
   return stock && ({ ...stock, id, name, basedOn } as unknown as OwnEntry<K>);
 }
 
-/** Reads a shelf of any version: the first knew no species, the second no dressings, drainage media and gear. */
+/** The shape of entries changed with the fourth version; those before knew fewer kinds, one after the other. */
+const OLDER: readonly unknown[] = [1, 2, 3];
+
+/** Reads a shelf of any version. */
 export const AnyShelfSchema = z.preprocess((raw) => {
   if (typeof raw !== "object" || raw === null) return raw;
   const { formatVersion } = raw as { formatVersion?: unknown };
-  const older = formatVersion === 1 || formatVersion === 2;
-  return older ? { ...NO_ENTRIES, ...raw, formatVersion: OWN_VERSION } : raw;
+  return OLDER.includes(formatVersion) ? { ...raw, ...ownEntriesNow(raw), formatVersion: OWN_VERSION } : raw;
 }, OwnShelfSchema);

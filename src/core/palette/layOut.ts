@@ -1,5 +1,5 @@
 import type { Stand } from "../habitat";
-import { calmSpot, MONTHS_AHEAD } from "../living";
+import { calmSpot, grownSpreadCm, MONTHS_AHEAD } from "../living";
 import type { Scene } from "../scene";
 import { stratumOf } from "./question";
 
@@ -22,7 +22,7 @@ export function layOut(
   const { widthCm, depthCm } = habitat.shell;
   const ordered = picks
     .flatMap(({ plantId, count }) => Array.from({ length: count }, () => library.get("plants", plantId)))
-    .toSorted((a, b) => b.grownSpreadCm - a.grownSpreadCm);
+    .toSorted((a, b) => grownSpreadCm(b) - grownSpreadCm(a));
   let plants = habitat.plants;
   ordered.forEach((plant, at) => {
     // Steps by the golden section never come near one another.

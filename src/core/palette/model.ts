@@ -1,4 +1,4 @@
-import { sizeAfter } from "../living";
+import { sizeAfter, usualSite } from "../living";
 import { atLeast, atMost, boundsOf, sumOver, type Constraint, type Model, type Sum } from "../solve";
 import type { Plant } from "../catalog";
 import {
@@ -40,7 +40,7 @@ export const coverCm2 = (plant: Plant, months: number): number =>
 
 /** Plants that cover a surface; what stands in water covers none. */
 export const coverOn = (candidates: readonly PaletteCandidate[], surface: Surface): PaletteCandidate[] =>
-  candidates.filter(({ plant }) => plant.place !== "water" && surfaceOf(plant) === surface);
+  candidates.filter(({ plant }) => usualSite(plant) !== "inWater" && surfaceOf(plant) === surface);
 
 /** A surface is covered as wanted, or its distance says by how much it is not. */
 function covering(question: PaletteQuestion, surface: Surface): Constraint[] {

@@ -1,4 +1,5 @@
-import type { Plant, Region } from "../catalog";
+import type { Plant, PlantSite, Region } from "../catalog";
+import { grownHeightCm, usualSite } from "../living";
 
 /** The strata of height a planting is made of. */
 export const STRATA_OF_HEIGHT = ["cover", "middle", "tall", "upright"] as const;
@@ -26,34 +27,35 @@ export type PaletteQuestion = {
   locked: Readonly<Record<string, number>>;
 };
 
-export type PaletteFilter = { region: Region | undefined; onlyEdible: boolean; onlyEasy: boolean };
+export type PaletteFilter = { regions: readonly Region[] | undefined; onlyEdible: boolean; onlyEasy: boolean };
 
 const COVER_CM = 10;
 const TALL_CM = 25;
 
-const UPRIGHT: readonly Plant["place"][] = ["wall", "wood", "hanging"];
+const UPRIGHT: readonly PlantSite[] = ["wall", "drippingWall", "wood", "hanging"];
 
 /** The stratum of height a grown plant belongs to. @example stratumOf(entry("plants", "nervePlant")) // "middle" */
-export function stratumOf(plant: Pick<Plant, "place" | "grownHeightCm" | "form">): HeightStratum {
-  if (UPRIGHT.includes(plant.place)) return "upright";
-  return plant.grownHeightCm < COVER_CM ? "cover" : plant.grownHeightCm < TALL_CM ? "middle" : "tall";
+export function stratumOf(plant: Pick<Plant, "places" | "grown">): HeightStratum {
+  if (UPRIGHT.includes(usualSite(plant))) return "upright";
+  const heightCm = grownHeightCm(plant);
+  return heightCm < COVER_CM ? "cover" : heightCm < TALL_CM ? "middle" : "tall";
 }
 
 /**
  * Keeps what may be taken: no misfits, nothing that floats, and what the filter asks.
  *
- * @example offered(candidates, { region: "southAmerica", onlyEdible: false, onlyEasy: true })
+ * @example offered(candidates, { regions: ["southAmerica"], onlyEdible: false, onlyEasy: true })
  */
 export const offered = (
   candidates: readonly PaletteCandidate[],
-  { region, onlyEdible, onlyEasy }: PaletteFilter,
+  { regions, onlyEdible, onlyEasy }: PaletteFilter,
 ): PaletteCandidate[] =>
   candidates.filter(
     ({ plant, score }) =>
       score >= LEAST_SCORE &&
-      plant.place !== "water" &&
-      (!region || plant.region === region) &&
-      (!onlyEdible || plant.eaten === "edible") &&
+      usualSite(plant) !== "inWater" &&
+      (!regions || plant.regions.some((region) => regions.includes(region))) &&
+      (!onlyEdible || plant.toxicity.leafEatingReptiles === "eaten") &&
       (!onlyEasy || plant.ease === "easy"),
   );
 

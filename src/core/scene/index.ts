@@ -5,6 +5,9 @@ import { bandField, type ClimateField } from "../climate";
 import type { Design } from "../habitat";
 import { withOwn, type Library } from "../library";
 import { ground, type Ground } from "../strata";
+import { following } from "./following";
+
+export { following };
 
 /** A design with the library that knows what it carries, its animal, its ground, and the climate at any place in it. */
 export type Scene = {
@@ -36,7 +39,7 @@ const fieldOf = createSelector(
  */
 export function sceneOf(habitat: Design, library: Library): Scene {
   const known = withOwn(library, habitat.own);
-  const animal = known.get("animals", habitat.brief.animalId);
+  const animal = following(known.get("animals", habitat.brief.animalId), habitat.brief.schools);
   const land = ground(habitat, known);
   return { habitat, library: known, animal, ground: land, field: fieldOf(animal, habitat, land) };
 }

@@ -2,6 +2,7 @@ import type { Design } from "../habitat";
 import type { Library } from "../library";
 import { bounds, contains, type Point, type Polygon } from "../shape";
 import type { Ground } from "./ground";
+import { pouredFor } from "../mix";
 import { mixtureOf } from "./mass";
 import type { Patch } from "./terrain";
 
@@ -42,12 +43,12 @@ function placeOf(
   return v <= 0.25 ? (u < 0.5 ? "frontLeft" : "frontRight") : u < 0.5 ? "backLeft" : "backRight";
 }
 
-/** How much higher a layer is poured than it lies pressed, as a share. */
-function settles(habitat: Pick<Design, "mixes">, { layer }: Patch, library: Library): number {
-  if (layer.kind === "soil") return (mixtureOf(habitat, layer.mixId, library)?.settlesPct ?? 0) / 100;
-  if (layer.kind === "drainage") return library.get("drainageMedia", layer.materialId).settlesPct / 100;
-  if (layer.kind === "dressing") return library.get("dressings", layer.materialId).loosePerPressed - 1;
-  return 0;
+/** How many times as high a layer is poured as it lies pressed. */
+function pouredPerPressed(habitat: Pick<Design, "mixes">, { layer }: Patch, library: Library): number {
+  if (layer.kind === "soil") return pouredFor(1, mixtureOf(habitat, layer.mixId, library)?.settlesPct ?? 0);
+  if (layer.kind === "drainage") return pouredFor(1, library.get("drainageMedia", layer.materialId).settlesPct);
+  if (layer.kind === "dressing") return library.get("dressings", layer.materialId).loosePerPressed;
+  return 1;
 }
 
 /** A hair inside a corner, so that it belongs to the zone it stands in. */
@@ -75,7 +76,7 @@ export function fillStrips(
       .columnAt(...insideCorner(corner, middle, outline))
       .filter(({ patch }) => patch.layer.kind !== "barrier")
       .map(({ patch, bottomCm, topCm }): FillLine => {
-        const looseCm = bottomCm + (topCm - bottomCm) * (1 + settles(habitat, patch, library));
+        const looseCm = bottomCm + (topCm - bottomCm) * pouredPerPressed(habitat, patch, library);
         return { layerId: patch.layer.id, pressedCm: topCm, looseCm };
       });
     return { place: placeOf(corner, edges), xCm: corner[0], yCm: corner[1], lines };

@@ -114,8 +114,10 @@ function workOut(habitat: GroundPlan, library: Library): Ground {
   const highestCm = Math.max(highestFrontCm, ...places.map(([x, y]) => surfaceAt(x, y)));
   const depths = [...places.map(([x, y]) => soilDepthAt(x, y)), ...filled.map((solid) => solid.topCm - solid.baseCm)];
 
-  const fillings = filled.flatMap(({ piece, fillL }) =>
-    piece?.fillMixId ? [soilMass(fillL, mixtureOf(habitat, piece.fillMixId, library))] : [],
+  const fillings = filled.flatMap(({ piece, fillL, topCm, baseCm }) =>
+    piece?.fillMixId
+      ? [soilMass(fillL, mixtureOf(habitat, piece.fillMixId, library), { footCm: 0, depthCm: topCm - baseCm })]
+      : [],
   );
   const legs = legPlans({ terrain, levels: all, solids: standing }, library);
   const water = waterStore(habitat, terrain, standing, library, legShares(legs, levelOf, library));

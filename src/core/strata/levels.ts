@@ -5,6 +5,7 @@ import { areaCm2, cellsOf, centroid, momentsOf, NO_MOMENTS, plainNodes, plus } f
 import type { Moments, Node } from "../shape";
 import { buriedL } from "./buried";
 import { moundMoments } from "./heaps";
+import type { Bed } from "../mix";
 import { massOf, type Mass } from "./mass";
 import type { Solid } from "./solids";
 import type { GroundPlan, Patch, Terrain } from "./terrain";
@@ -80,6 +81,15 @@ function slopesOf(terrain: Terrain, patch: Patch, at: Node | undefined): { botto
   return { bottom: heights(below), top: heights([...below, patch]) };
 }
 
+/** How high a lift lies over the foot of all soil, where it lies furthest from its edges, and how thick it is. */
+function bedOf(terrain: Terrain, patch: Patch, sums: Moments, at: Node | undefined): Bed {
+  const depthCm = sums.areaCm2 > 0 ? sums.volumeCm3 / sums.areaCm2 : 0;
+  if (!at || patch.layer.kind !== "soil") return { footCm: 0, depthCm };
+  const below = terrain.patches.slice(0, terrain.patches.indexOf(patch));
+  const soils = below.filter(({ layer, lies }) => layer.kind === "soil" && lies(at.x, at.y));
+  return { footCm: soils.reduce((sum, lift) => sum + lift.thicknessCm(at.x, at.y), 0), depthCm };
+}
+
 /** What is buried in each layer, over everything that stands, by layer id. */
 function lossesOf(terrain: Terrain, standing: readonly Solid[]): ReadonlyMap<string, number> {
   const total = new Map<string, number>();
@@ -105,15 +115,16 @@ export function levels(habitat: GroundPlan, terrain: Terrain, standing: readonly
       sums.volumeCm3 > 0
         ? { xCm: sums.momentX / sums.volumeCm3, yCm: sums.momentY / sums.volumeCm3 }
         : { xCm: 0, yCm: 0 };
+    const at = placeIn(patch, middle);
     return {
       layerId: layer.id,
       kind: layer.kind,
-      ...slopesOf(terrain, patch, placeIn(patch, middle)),
+      ...slopesOf(terrain, patch, at),
       areaCm2: sums.areaCm2,
       middle,
       volumeL,
       buriedL: buried,
-      ...massOf(layer, volumeL, sums.areaCm2, habitat, library),
+      ...massOf(layer, volumeL, { areaCm2: sums.areaCm2, bed: bedOf(terrain, patch, sums, at) }, habitat, library),
     };
   });
 }

@@ -1,14 +1,14 @@
 import { weakMapMemoize } from "reselect";
 import type { Design, Layer, Mix } from "../habitat";
 import type { Library } from "../library";
-import { blend, pantryOf, type Blend } from "../mix";
+import { blend, heldPct, pantryOf, pouredFor, type Bed, type Blend } from "../mix";
 
 const CM2_PER_M2 = 10_000;
 const KG_PER_L_WATER = 1;
 
 /** What a layer or a filling weighs. */
 export type Mass = {
-  /** Litres to have at hand loose, before it beds down; 0 for a sheet and for a plate. */
+  /** Litres to have at hand poured, before it beds down; 0 for a sheet and for a plate. */
   looseL: number;
   dryKg: number;
   wetKg: number;
@@ -16,18 +16,19 @@ export type Mass = {
   poresL: number;
 };
 
-const loose = (volumeL: number, settlesPct: number): number => volumeL * (1 + settlesPct / 100);
-
-/** Mass of soil of a mix as it lies: litres to have loose, dry, soaked, and the room for water when it stands full. */
-export function soilMass(volumeL: number, mixture: Blend | undefined): Mass {
+/**
+ * Mass of soil of a mix as it lies: litres to have poured; dry, with the water it is bought with; soaked and drained
+ * where it lies; and the room for water when it stands full.
+ */
+export function soilMass(volumeL: number, mixture: Blend | undefined, bed: Bed): Mass {
   if (!mixture) return { looseL: volumeL, dryKg: 0, wetKg: 0, poresL: 0 };
-  const looseL = loose(volumeL, mixture.settlesPct);
-  const dryKg = looseL * mixture.looseKgPerL;
+  const matterKg = volumeL * mixture.kgPerL;
+  const waterKg = (pct: number): number => (pct / 100) * volumeL * KG_PER_L_WATER;
   return {
-    looseL,
-    dryKg,
-    wetKg: dryKg + ((mixture.waterHeldPct - mixture.airDryWaterPct) / 100) * volumeL * KG_PER_L_WATER,
-    poresL: ((mixture.totalPorosityPct - mixture.airDryWaterPct) / 100) * volumeL,
+    looseL: pouredFor(volumeL, mixture.settlesPct),
+    dryKg: matterKg + waterKg(mixture.airDryPct),
+    wetKg: matterKg + waterKg(heldPct(mixture, bed)),
+    poresL: ((mixture.totalPorosityPct - mixture.airDryPct) / 100) * volumeL,
   };
 }
 
@@ -38,20 +39,21 @@ export const mixtureOf = ({ mixes }: Pick<Design, "mixes">, mixId: string, libra
 };
 const blended = weakMapMemoize((mix: Mix, library: Library): Blend | undefined => blend(mix.parts, pantryOf(library)));
 
-/** Mass of a layer that fills so many litres over so much floor. */
+/** Mass of a layer that fills so many litres over so much floor, soil so high over the foot of all soil. */
 export function massOf(
   layer: Layer,
   volumeL: number,
-  areaCm2: number,
+  { areaCm2, bed }: { areaCm2: number; bed: Bed },
   habitat: Pick<Design, "mixes">,
   library: Library,
 ): Mass {
   switch (layer.kind) {
     case "drainage": {
       const medium = library.get("drainageMedia", layer.materialId);
-      const looseL = loose(volumeL, medium.settlesPct);
-      const dryKg = looseL * medium.looseKgPerL;
-      return { looseL, dryKg, wetKg: dryKg, poresL: (volumeL * medium.voidPct) / 100 };
+      const looseL = pouredFor(volumeL, medium.settlesPct);
+      const dryKg = looseL * medium.kgPerL;
+      const wetKg = dryKg + volumeL * medium.waterHeldKgPerL;
+      return { looseL, dryKg, wetKg, poresL: (volumeL * medium.voidPct) / 100 };
     }
     case "falseBottom": {
       const plate = library.get("falseBottoms", layer.materialId);
@@ -63,13 +65,13 @@ export function massOf(
       return { looseL: 0, dryKg: kg, wetKg: kg, poresL: 0 };
     }
     case "soil": {
-      const mass = soilMass(volumeL, mixtureOf(habitat, layer.mixId, library));
+      const mass = soilMass(volumeL, mixtureOf(habitat, layer.mixId, library), bed);
       return layer.laid === "dry" ? { ...mass, wetKg: mass.dryKg } : mass;
     }
     case "dressing": {
       const dressing = library.get("dressings", layer.materialId);
       const looseL = volumeL * dressing.loosePerPressed;
-      const dryKg = looseL * dressing.looseKgPerL;
+      const dryKg = looseL * dressing.kgPerL;
       const held = (dressing.waterHeldPct / 100) * volumeL * KG_PER_L_WATER;
       return { looseL, dryKg, wetKg: dryKg + held, poresL: held };
     }

@@ -3,7 +3,7 @@ import { expect, it } from "vitest";
 import { applyAll, startHabitat } from "../habitat";
 import { ground, mixWanted } from "./index";
 
-const habitat = startHabitat(
+const begun = startHabitat(
   {
     id: "h",
     name: "Box",
@@ -16,6 +16,7 @@ const habitat = startHabitat(
   },
   STOCK,
 );
+const habitat = applyAll(begun, [{ name: "setDepth", args: { layerId: "soil-1", depthCm: 9 } }], STOCK);
 
 it("9 cm on 60 x 45 want 24.3 L in place (worked example), and so much loose as settling asks; what is laid dry is told apart", () => {
   const land = ground(habitat, STOCK);

@@ -1,5 +1,5 @@
 import type { Design } from "../habitat";
-import type { Laying } from "../mix";
+import { pouredFor, type Laying } from "../mix";
 import type { Ground } from "./ground";
 
 /**
@@ -23,7 +23,7 @@ export function mixWanted(
   const litres = (laid: "moist" | "dry") =>
     lifts.reduce((sum, { layer, level }) => sum + (layer.laid === laid ? level.volumeL : 0), 0);
   const [moistL, dryL] = [litres("moist") + fillL, litres("dry")];
-  const looseL = lifts.reduce((sum, { level }) => sum + level.looseL, fillL * (1 + settlesPct / 100));
+  const looseL = lifts.reduce((sum, { level }) => sum + level.looseL, pouredFor(fillL, settlesPct));
   const depthCm = lifts.reduce(
     (sum, { level }) => sum + (level.areaCm2 > 0 ? (level.volumeL * 1000) / level.areaCm2 : 0),
     0,

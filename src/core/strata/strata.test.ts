@@ -11,7 +11,11 @@ import { boulder, type PieceArgs, started } from "../testing";
 const shell = { widthCm: 60, depthCm: 45, heightCm: 45, sillCm: 17, top: "mesh" as const };
 const habitat = applyAll(
   started({ shell }),
-  [{ name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } }],
+  [
+    { name: "setDepth", args: { layerId: "drainage-1", depthCm: 5 } },
+    { name: "setSoil", args: { layerId: "soil-1", frontCm: 8, backCm: 14 } },
+    { name: "setDepth", args: { layerId: "dressing-1", depthCm: 2 } },
+  ],
   STOCK,
 );
 /** Nothing but one soil lift. */

@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { CatalogKind } from "../catalog";
 import { NameSchema } from "../habitat";
 import type { Library } from "../library";
+import { gearIdNow } from "../own";
 
 /** The shelves of the catalogue whose things are bought and kept. */
 export const BUYABLE = [
@@ -32,7 +33,9 @@ export type Amount = z.infer<typeof AmountSchema>;
 
 export const PACK_FORMS = ["bag", "brick", "bale", "can", "roll", "sheet", "piece"] as const;
 
-const thing = { shelf: z.enum(BUYABLE), itemId: z.string() };
+/** Kinds of things under the ids of today: some went by others before. */
+const itemId = z.string().transform((told) => String(gearIdNow(told)));
+const thing = { shelf: z.enum(BUYABLE), itemId };
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 
 /** A pack as a shop sells it. A brick holds what it swells to. The price is the buyer's own. */

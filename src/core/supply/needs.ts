@@ -1,6 +1,6 @@
 import type { CatalogKind } from "../catalog";
 import type { Layer, Treatment } from "../habitat";
-import { litresFor, pantryOf } from "../mix";
+import { litresFor, pantryOf, pouredFor } from "../mix";
 import type { Scene } from "../scene";
 import { wallLengthCm, wallWork } from "../shell";
 import { cutSheets, mixtureOf } from "../strata";
@@ -103,7 +103,7 @@ function fillingNeeds(scene: Scene): Need[] {
   return ground.solids.flatMap(({ piece, fillL }) => {
     if (!piece?.fillMixId || fillL <= 0) return [];
     const settles = mixtureOf(habitat, piece.fillMixId, library)?.settlesPct ?? 0;
-    return mixNeeds(scene, piece.fillMixId, fillL * (1 + settles / 100));
+    return mixNeeds(scene, piece.fillMixId, pouredFor(fillL, settles));
   });
 }
 

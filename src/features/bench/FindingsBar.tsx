@@ -57,6 +57,9 @@ function FindingCard({ id, finding, derived, here }: CardProps) {
       <p>
         <span className="quiet">{say(`findings:${finding.severity}`)}: </span>
         <b>{title}</b> {why} {work}
+        {finding.follows ? (
+          <small> {say("schools:followed", { question: say(`schools:questions.${finding.follows}`) })}</small>
+        ) : null}
       </p>
       {mends.length > 0 ? (
         <div className={css.mends}>

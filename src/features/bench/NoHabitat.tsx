@@ -8,18 +8,23 @@ import { AppHeader } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 
 /** There is no such habitat here, or it does not open: said plainly, with a way on. */
-export function NoHabitat({ problem }: { problem: "missing" | Extract<OnDevice, { ok: false }> }) {
+export function NoHabitat({ problem }: { problem: "missing" | "unread" | Extract<OnDevice, { ok: false }> }) {
   const say = useSay();
   return (
     <>
       <AppHeader onUnits={chooseUnits} />
       <main id="work" style={{ padding: 32, display: "grid", gap: 16, justifyItems: "start", maxWidth: 560 }}>
         <p role="alert">
-          {problem === "missing"
-            ? say("problems:notFound")
+          {typeof problem === "string"
+            ? say(problem === "missing" ? "problems:notFound" : "problems:unread")
             : say("problems:stored", { why: sayFileProblem(problem.problem, say) })}
         </p>
-        {problem === "missing" ? null : (
+        {problem === "unread" ? (
+          <Button variant="outlined" onClick={() => location.reload()}>
+            {say("problems:tryAgain")}
+          </Button>
+        ) : null}
+        {typeof problem === "string" ? null : (
           <Button variant="outlined" onClick={() => saveRawFile(problem.id, problem.raw)}>
             {say("shelf:exportRaw")}
           </Button>

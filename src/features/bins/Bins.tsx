@@ -4,7 +4,7 @@ import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable } from "@/core/supply";
-import { chooseUnits, putBins, useBins } from "@/store";
+import { chooseUnits, putBins, useBins, useRead } from "@/store";
 import { AppHeader } from "@/ui/parts";
 import { capital, useSay, useLibrary } from "@/words";
 import { BinRow } from "./BinRow";
@@ -17,6 +17,7 @@ const keyOf = ({ shelf, itemId }: Thing): string => `${shelf}/${itemId}`;
 export function Bins() {
   const say = useSay();
   const bins = useBins();
+  const ready = useRead(BUYABLE);
   const library = useLibrary();
   const [added, setAdded] = useState<readonly Thing[]>([]);
   const [failed, setFailed] = useState(false);
@@ -26,7 +27,7 @@ export function Bins() {
       () => setFailed(true),
     );
   };
-  if (!bins)
+  if (!bins || !ready)
     return (
       <div className={css.page}>
         <AppHeader place="bins" onUnits={chooseUnits} />

@@ -3,13 +3,14 @@
 import { useState } from "react";
 import type { Animal, Range } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
-import { leastBox } from "@/core/living";
+import { animalCautions, leastBox, longestCm } from "@/core/living";
 import { useOpen } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
 import { MeasureField } from "@/ui/measure";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
+import { Schools } from "@/ui/schools";
 import { BenchSection, type Frame, type View } from "@/ui/section";
-import { capital, sayBox, useSay } from "@/words";
+import { capital, sayBox, useFigures, useSay } from "@/words";
 import css from "./BriefStep.module.css";
 import { MatesPart } from "./MatesPart";
 import { useAnimals } from "./useAnimals";
@@ -79,9 +80,19 @@ export function BriefStep() {
             />
           </div>
           <MatesPart />
+          {animal.schools.length > 0 ? (
+            <LedgerPart title={say("schools:title")}>
+              <p className={css.quietNote}>{say("schools:sub")}</p>
+              <Schools
+                animal={animal}
+                chosen={brief.schools}
+                onFollow={(about, view) => edit([{ name: "followSchool", args: { about, view } }])}
+              />
+            </LedgerPart>
+          ) : null}
           <LedgerPart title={say("brief:wants")}>
             <Wants />
-            <Cautions codes={animal.cautions} />
+            <Cautions codes={animalCautions(animal)} />
           </LedgerPart>
         </>
       }
@@ -91,27 +102,48 @@ export function BriefStep() {
 
 function Wants() {
   const say = useSay();
+  const figures = useFigures();
   const { animal } = useOpen().derived;
-  const { temperatureC } = animal;
+  const { temperatureC, humidityRh, soil, uv } = animal;
+  const [lowRh, highRh] = humidityRh.day.preferred;
   const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
   return (
     <Facts>
-      <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: animal.adultLengthCm })}</Fact>
+      <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: longestCm(animal) })}</Fact>
       <Fact plain label={say("brief:habit")}>
-        {say(`brief:habits.${animal.habit}`)}, {say(`brief:activities.${animal.activity}`)}
+        {say(`brief:lives.${animal.lives}`)}, {say(`brief:activities.${animal.active}`)}
       </Fact>
-      {temperatureC.basking ? <Fact label={say("brief:basking")}>{warmth(temperatureC.basking)}</Fact> : null}
+      {temperatureC.baskingSurface ? (
+        <Fact label={say("brief:basking")}>{warmth(temperatureC.baskingSurface)}</Fact>
+      ) : null}
       <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
       <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
       <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
-      <Fact label={say("brief:humidity")}>
-        {say("brief:rangeRh", { lowRh: animal.humidityRh[0], highRh: animal.humidityRh[1] })}
+      <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh, highRh })}</Fact>
+      {soil.type === "none" ? null : (
+        <>
+          <Fact label={say("brief:soil")}>{say("brief:lengthValue", { lengthCm: soil.leastDepthCm })}</Fact>
+          <Fact plain label={say("brief:ground")}>
+            {say(`library:values.soilType.${soil.type}`)}; {say(`library:values.moisture.${soil.surface}`)},{" "}
+            {say("brief:deep", { moisture: say(`library:values.moisture.${soil.deep}`) })}
+          </Fact>
+        </>
+      )}
+      <Fact plain label={say("brief:water")}>
+        {say(`library:values.water.${animal.water.kind}`)}
       </Fact>
-      <Fact label={say("brief:soil")}>{say("brief:lengthValue", { lengthCm: animal.soilDepthCm })}</Fact>
       <Fact plain label={say("brief:drainage")}>
         {say(`brief:drainages.${animal.drainage}`)}
       </Fact>
-      <Fact label={say("brief:uv")}>{say("brief:uvValue", { zone: animal.uvZone })}</Fact>
+      <Fact plain label={say("brief:uv")}>
+        {uv.need === "none" || !uv.indexAtBack
+          ? say(`library:values.uvNeed.${uv.need}`)
+          : say("brief:uvValue", {
+              need: say(`library:values.uvNeed.${uv.need}`),
+              low: figures.number(uv.indexAtBack[0], 1),
+              high: figures.number(uv.indexAtBack[1], 1),
+            })}
+      </Fact>
     </Facts>
   );
 }
@@ -129,14 +161,15 @@ function LeastBox({
   surfaceCm: number;
 }) {
   const say = useSay();
-  const lengthCm = animal.adultLengthCm;
+  const lengthCm = longestCm(animal);
   const least = leastBox(animal, count);
   const across = frame.view === "front" ? least.widthCm : least.depthCm;
-  const fits = across <= frame.acrossCm + 0.5 && least.heightCm <= frame.heightCm + 0.5;
+  const needCm = surfaceCm + least.clearCm;
+  const fits = across <= frame.acrossCm + 0.5 && needCm <= frame.heightCm + 0.5;
   const color = fits ? "var(--moss)" : "var(--rust)";
   const shown = {
     width: Math.min(across, frame.acrossCm) * frame.pxPerCm,
-    height: Math.min(least.heightCm, frame.heightCm) * frame.pxPerCm,
+    height: Math.min(needCm, frame.heightCm) * frame.pxPerCm,
   };
   const barY = frame.y(surfaceCm) - 10;
   const barCm = Math.min(lengthCm, frame.acrossCm * 0.9);

@@ -12,7 +12,7 @@ import { GearGrips } from "./GearGrips";
 import { GearPart } from "./GearPart";
 import { WarmthOverlay } from "./WarmthOverlay";
 
-const SCALE_C = { from: 5, to: 40 };
+const SCALE_C = { from: 5, to: 50 };
 
 /** A difference of temperature in the chosen units. */
 function degrees(delta: number, system: "metric" | "us", figures: Figures): string {
@@ -28,10 +28,11 @@ export function ClimateStep() {
   const { habitat, derived } = useOpen();
   const [view, setView] = useState<View>("front");
   const { animal, gap } = derived;
-  const { temperatureC, humidityRh } = animal;
+  const { temperatureC } = animal;
+  const humidityRh = animal.humidityRh.day.preferred;
   const { room } = habitat.brief;
   const bands: [label: string, band: Range][] = [
-    ...(temperatureC.basking ? [[say("brief:basking"), temperatureC.basking] as [string, Range]] : []),
+    ...(temperatureC.baskingSurface ? [[say("brief:basking"), temperatureC.baskingSurface] as [string, Range]] : []),
     [say("brief:warm"), temperatureC.warm],
     [say("brief:cool"), temperatureC.cool],
     [say("brief:night"), temperatureC.night],
@@ -117,7 +118,9 @@ export function ClimateStep() {
             <Facts>
               <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
               <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>
-              <Fact label={say("climate:mist")}>{say("climate:mistTimes", { times: animal.mistPerWeek })}</Fact>
+              <Fact label={say("climate:mist")}>
+                {say("climate:mistTimes", { times: animal.mistingsPerWeek.join(" – ") })}
+              </Fact>
             </Facts>
             <p className={css.small}>{say("climate:equation")}</p>
             <Cautions codes={["electricityWater", "heat"]} />

@@ -22,8 +22,8 @@ const DAY: Run = { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60 };
 function usualRun({ purpose, control }: Gear, warmC: number, dampRh: number): Run {
   if (LIGHTS.includes(purpose)) return DAY;
   if (purpose === "nightHeat") return { by: "warmth", holdC: warmC };
-  if (control === "humidistat") return { by: "damp", holdRh: dampRh };
-  return control === "none" ? { by: "always" } : DAY;
+  if (control.includes("humidistat")) return { by: "damp", holdRh: dampRh };
+  return control.includes("none") ? { by: "always" } : DAY;
 }
 
 /** Pieces side by side on the top stand so far apart, as a share of its width. */
@@ -71,7 +71,7 @@ export function GearPart() {
           ...usualPlace(habitat, kind),
           powerW: kind.watts ? kind.watts[0] : null,
           lumens: null,
-          run: usualRun(kind, temperatureC.night[0], humidityRh[0]),
+          run: usualRun(kind, temperatureC.night[0], humidityRh.day.preferred[0]),
         },
       },
     ]);

@@ -75,7 +75,7 @@ export function GearRow({ piece }: { piece: GearPiece }) {
           value={piece.run.by}
           onChange={(event) => {
             const by = RUNS.find((run) => run === event.target.value) ?? "always";
-            set({ run: firstRun(by, animal.temperatureC.night[0], animal.humidityRh[0]) });
+            set({ run: firstRun(by, animal.temperatureC.night[0], animal.humidityRh.day.preferred[0]) });
           }}
         >
           {RUNS.map((by) => (

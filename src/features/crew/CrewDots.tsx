@@ -14,6 +14,12 @@ const COLORS = {
   snail: "#c9b184",
   roach: "#6b4226",
   earthworm: "#a4665c",
+  potworm: "#efe9dd",
+  mite: "#b98a1f",
+  nematode: "#efe9dd",
+  shrimp: "#b5533a",
+  waterSnail: "#7d6a3f",
+  waterIsopod: "#8a8a7a",
 } as const;
 
 /** The crew as small bodies in and on the soil, to scale in length, at most some dozens of each. */
@@ -25,7 +31,7 @@ export function CrewDots({ frame }: { frame: Frame }) {
       {habitat.crew.map(({ crewId, count }) => {
         const species = library.get("crew", crewId);
         const random = seeded(seedOf(crewId));
-        const length = Math.max(2.4, (species.lengthMm / 10) * frame.pxPerCm);
+        const length = Math.max(2.4, (species.lengthMm[1] / 10) * frame.pxPerCm);
         const hides = species.survivesHunting === "hidden";
         return Array.from({ length: Math.min(count, MOST_DRAWN) }, (_, at) => {
           const across = random() * frame.acrossCm;

@@ -27,7 +27,7 @@ export function CrewStep() {
   const candidates = ranked(
     library
       .all("crew")
-      .filter(({ id }) => !seeded.has(id))
+      .filter(({ id, proposed }) => proposed && !seeded.has(id))
       .map((one) => crewFit(one, derived)),
   );
   const seed = (crewId: string, count: number) =>
@@ -121,7 +121,7 @@ function Species({ fit, species, count }: { fit: Fit; species: Crew; count?: num
       <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
       <small>
         {count === undefined ? "" : `${say("crew:seed", { count })} · `}
-        {say("crew:breeds", { count: species.breedsInDays })}
+        {say("crew:breeds", { count: Math.round((species.daysToMaturity[0] + species.daysToMaturity[1]) / 2) })}
       </small>
     </span>
   );

@@ -8,6 +8,7 @@ import { capital, useSay } from "@/words";
 import type { Shown } from "./entries";
 import { latinOf, synonymsOf } from "./entries";
 import css from "./Library.module.css";
+import { NotesOf } from "./NotesOf";
 import { RangeMark } from "./RangeMark";
 import { traitsOf } from "./traits";
 import { provenanceText, useRows } from "./useRows";
@@ -53,6 +54,7 @@ export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown
           ))}
         </dl>
       ) : null}
+      <NotesOf kind={kind} entry={entry} />
       <p className={css.from}>{say("library:mostly", { from: provenanceText(entry.from, say) })}</p>
       <table>
         <tbody>
@@ -65,7 +67,9 @@ export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown
                   <RangeMark range={row.range} scale={row.scale} soft={row.path.endsWith("tolerated")} />
                 ) : null}
               </td>
-              <td data-kind={row.kind}>{row.from}</td>
+              <td data-kind={row.kind} data-unsure={row.unsure}>
+                {row.unsure ? say("library:unsure", { from: row.from }) : row.from}
+              </td>
             </tr>
           ))}
         </tbody>

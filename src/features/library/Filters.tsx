@@ -10,7 +10,12 @@ import { valueWord } from "./traits";
 import { ANY, type Sought } from "./useShown";
 
 /** The trait by which the entries of a kind fall into sub-kinds. */
-const SUB_KIND_TRAIT: Partial<Record<CatalogKind, string>> = { ingredients: "matter", gear: "purpose", crew: "group" };
+const SUB_KIND_TRAIT: Partial<Record<CatalogKind, string>> = {
+  ingredients: "matter",
+  gear: "purpose",
+  crew: "group",
+  recipes: "family",
+};
 
 type Option = { value: string; text: string };
 

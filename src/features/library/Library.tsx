@@ -1,10 +1,10 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import { useState } from "react";
-import type { CatalogKind } from "@/core/catalog";
+import { useMemo, useState } from "react";
+import { CHUNKED_KINDS, type CatalogKind } from "@/core/catalog";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
-import { chooseUnits, useOwn } from "@/store";
+import { chooseUnits, useOwn, useRead } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
 import { useFigures, useSay } from "@/words";
 import { CompareEntries } from "./CompareEntries";
@@ -16,7 +16,7 @@ import { Filters } from "./Filters";
 import css from "./Library.module.css";
 import { OwnForm } from "./OwnForm";
 import { OwnTools } from "./OwnTools";
-import { SHARES, SHELVES } from "./shares";
+import { countShares, SHELVES } from "./shares";
 import { ANYTHING, useShown } from "./useShown";
 
 const MOST_COMPARED = 4;
@@ -30,6 +30,22 @@ const lookedAt = (shown: readonly Shown[], chosen: string | undefined, ownIds: R
  */
 export function Library() {
   const say = useSay();
+  const ready = useRead(CHUNKED_KINDS);
+  if (ready) return <Shelves />;
+  return (
+    <div className={css.page}>
+      <AppHeader place="library" onUnits={chooseUnits} />
+      <main id="work" className={css.main}>
+        <h1>{say("library:title")}</h1>
+        <p role="status">{say("common:loading")}</p>
+      </main>
+    </div>
+  );
+}
+
+function Shelves() {
+  const say = useSay();
+  const shares = useMemo(() => countShares(), []);
   const figures = useFigures();
   const own = useOwn() ?? EMPTY_SHELF;
   const [kind, setKind] = useState<CatalogKind>("animals");
@@ -64,10 +80,10 @@ export function Library() {
             <p>{say("library:sub")}</p>
             <p className={css.shares}>
               {say("library:shares", {
-                total: figures.number(SHARES.total, 0),
-                published: figures.number(SHARES.published, 0),
-                practice: figures.number(SHARES.practice, 0),
-                memory: figures.number(SHARES.memory, 0),
+                total: figures.number(shares.total, 0),
+                published: figures.number(shares.published, 0),
+                practice: figures.number(shares.practice, 0),
+                memory: figures.number(shares.memory, 0),
               })}
             </p>
           </div>

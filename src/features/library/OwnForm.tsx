@@ -10,10 +10,11 @@ import { putOwn } from "@/store";
 import { NumberInput } from "@/ui/measure";
 import { plain, Swatch } from "@/ui/section";
 import { isWord, sayOwnProblem, useSay, type Say } from "@/words";
-import { alike, CHOICES, withChoice, withFigure } from "./change";
+import { alike, CHOICES, chosenAt, withChoice, withFigure } from "./change";
 import css from "./Own.module.css";
 import { stockNames } from "./OwnTools";
-import { valueWord } from "./traits";
+import { valueAt } from "./path";
+import { choiceWord, wordsAt } from "./traits";
 
 /** The schema says what is sane for each field; here only what a number can be at all. */
 const ANY_NUMBER = { min: -50, max: 100_000 };
@@ -71,7 +72,7 @@ export function OwnForm({
     onGone(say("library:own.removed", { name: item.name }));
   };
   const choices = CHOICES[kind].filter(
-    ({ key }) => key in draft && !(key === "soldAs" && "brick" in draft && draft.brick),
+    ({ path }) => valueAt(draft, path) !== undefined && !(path === "soldAs" && "brick" in draft && draft.brick),
   );
   return (
     <article className={css.entry} aria-label={item.name}>
@@ -88,18 +89,16 @@ export function OwnForm({
         {say("library:own.help")}
       </p>
       <div className={css.grid}>
-        {choices.map(({ key, values }) => (
-          <label key={key}>
-            <span>{say(`library:traits.${key}`)}</span>
+        {choices.map(({ path, values }) => (
+          <label key={path}>
+            <span>{say(`library:traits.${wordsAt(path)?.label ?? "kind"}`)}</span>
             <select
-              value={String((draft as Record<string, unknown>)[key])}
-              onChange={(event) => change(withChoice(draft, key, event.target.value))}
+              value={chosenAt(draft, path)}
+              onChange={(event) => change(withChoice(draft, path, event.target.value))}
             >
               {values.map((value) => (
                 <option key={value} value={value}>
-                  {value === "true" || value === "false"
-                    ? say(value === "true" ? "library:choices.yes" : "library:choices.no")
-                    : valueWord(key, value, say)}
+                  {choiceWord(path, value, say)}
                 </option>
               ))}
             </select>

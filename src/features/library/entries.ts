@@ -2,7 +2,7 @@ import { OWN_KINDS } from "@/core/catalog";
 import type { CatalogEntry, CatalogKind, ClimateClass, OwnEntry, OwnKind } from "@/core/catalog";
 import type { Design } from "@/core/habitat";
 import type { Library } from "@/core/library";
-import { climatesOf, crewFit, plantFit } from "@/core/living";
+import { crewClimates, crewFit, plantClimates, plantFit } from "@/core/living";
 import { sceneOf } from "@/core/scene";
 
 export type Shown = CatalogEntry<CatalogKind> | OwnEntry;
@@ -23,6 +23,7 @@ export const synonymsOf = (entry: Shown): readonly string[] => ("synonyms" in en
 /** What an entry is filed under within its shelf. */
 export function subKindOf(entry: Shown): string | undefined {
   if ("purpose" in entry) return entry.purpose;
+  if ("family" in entry) return entry.family;
   if ("kind" in entry) return entry.kind;
   if ("eats" in entry) return entry.group;
   return "matter" in entry ? entry.matter : undefined;
@@ -32,7 +33,8 @@ export function subKindOf(entry: Shown): string | undefined {
 export function climatesFor(entry: Shown): readonly ClimateClass[] | undefined {
   if ("climate" in entry) return [entry.climate];
   if ("climates" in entry) return entry.climates;
-  return "light" in entry || "eats" in entry ? climatesOf(entry) : undefined;
+  if ("light" in entry) return plantClimates(entry);
+  return "eats" in entry ? crewClimates(entry) : undefined;
 }
 
 /** Which entries fit a habitat; undefined where fitting is no question. */

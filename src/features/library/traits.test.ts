@@ -1,7 +1,7 @@
 import { STOCK } from "@/core/library";
 import { expect, it } from "vitest";
 import { type CatalogKind } from "@/core/catalog";
-import { stock } from "@/core/catalog/stock";
+import { wholeStock as stock } from "@/core/catalog/whole";
 import { isWord, sayIn } from "@/words";
 import { climatesFor, entriesOf, fittingIds, subKindOf } from "./entries";
 import { startHabitat } from "@/core/habitat";

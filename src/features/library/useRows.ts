@@ -1,6 +1,6 @@
 "use client";
 
-import { figuresOf, provenanceOf, type Provenance } from "@/core/catalog";
+import { figuresOf, provenanceOf, type Figure, type Provenance } from "@/core/catalog";
 import type { MeasureKind } from "@/core/units";
 import { capital, isWord, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
@@ -12,15 +12,17 @@ export type TraitRow = {
   value: string;
   from: string;
   kind: Provenance["kind"];
+  /** Whoever told it was not sure of it. */
+  unsure: boolean;
   range: readonly [number, number] | undefined;
   scale: readonly [number, number] | undefined;
 };
 
 const MEASURES: readonly [ending: RegExp, kind: MeasureKind][] = [
   [/Cm$/, "length"],
-  [/C$/, "temperature"],
+  [/(?<!Within|accuracy|Set)C$/, "temperature"],
   [/Rh$/, "humidity"],
-  [/KgPerL$/, "mass"],
+  [/[kK]gPerL$/, "mass"],
 ];
 /** Ranges are drawn on one scale for all, so that entries can be held against one another. */
 const SCALES: Partial<Record<MeasureKind, readonly [number, number]>> = { temperature: [0, 50], humidity: [0, 100] };
@@ -35,6 +37,12 @@ export const provenanceText = (from: Provenance, say: Say): string =>
     .filter(Boolean)
     .join(": ");
 
+const isUnsure = ({ unsure = [] }: Shown, path: string): boolean =>
+  unsure.some((one) => path === one || path.startsWith(`${one}.`));
+
+/** How many refuges are wanted, and what another school says, is told in words. */
+const isShown = ({ path }: Figure): boolean => !/^(refuges|schools)\./.test(path);
+
 /** Two printed ends with one unit. @example rangeOf(["24 °C", "27 °C"]) // "24 – 27 °C" */
 const rangeOf = ([low = "", ...rest]: readonly string[]): string => [low.split("\u00a0")[0], ...rest].join(" – ");
 
@@ -44,7 +52,7 @@ export function useRows(): (entry: Shown) => TraitRow[] {
   const figures = useFigures();
   return (entry) => {
     const grouped = new Map<string, number[]>();
-    for (const { path, value } of figuresOf(entry)) {
+    for (const { path, value } of figuresOf(entry).filter(isShown)) {
       const whole = path.replace(/\.[01]$/, "");
       grouped.set(whole, [...(grouped.get(whole) ?? []), value]);
     }
@@ -58,6 +66,7 @@ export function useRows(): (entry: Shown) => TraitRow[] {
       return {
         path,
         kind: from.kind,
+        unsure: isUnsure(entry, path),
         value: measure && values.length > 1 ? rangeOf(values.map(tell)) : values.map(tell).join(" – "),
         label: part
           ? capital(say.nameOf("ingredients", part))

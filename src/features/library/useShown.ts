@@ -4,8 +4,8 @@ import { useMemo } from "react";
 import type { CatalogKind, ClimateClass } from "@/core/catalog";
 import { useDesigns } from "@/store";
 import { useSearch } from "@/ui/useSearch";
-import { useLibrary, useSay } from "@/words";
-import { climatesFor, entriesOf, fittingIds, latinOf, subKindOf, synonymsOf, type Shown } from "./entries";
+import { useLibrary } from "@/words";
+import { climatesFor, entriesOf, fittingIds, subKindOf, type Shown } from "./entries";
 
 export const ANY = "";
 
@@ -23,11 +23,10 @@ export function useShown(
   kind: CatalogKind,
   { text, subKind, climate, habitatId }: Sought,
 ): { entries: readonly Shown[]; shown: readonly Shown[] } {
-  const say = useSay();
   const library = useLibrary();
   const habitat = useDesigns().find(({ id }) => id === habitatId);
   const entries = useMemo(() => entriesOf(kind, library), [kind, library]);
-  const find = useSearch(entries, (entry) => [say.nameOf(kind, entry.id), latinOf(entry), ...synonymsOf(entry)]);
+  const find = useSearch(kind, entries);
   const found = find(text);
   const fitting = useMemo(
     () => (habitat ? fittingIds(kind, entries, habitat, library) : undefined),

@@ -70,7 +70,7 @@ export function CompareBench({ hand }: { hand: MixAtHand }) {
   const beside = chosen.flatMap((other) => {
     const mixture = blend(other.parts, hand.pantry);
     return mixture
-      ? [{ ...other, readings: readMeters(mixture, mixPricePerL(other.parts, hand.bins, mixture.lostPct)) }]
+      ? [{ ...other, readings: readMeters(mixture, hand.bed, mixPricePerL(other.parts, hand.bins, mixture.lostPct)) }]
       : [];
   });
   const groups = [
@@ -233,7 +233,7 @@ function Nearer({ hand, other, letter }: { hand: MixAtHand; other: Other & { rea
       [...new Set([...other.parts.map((part) => part.ingredientId), ...(stocked.length > 0 ? stocked : fit)])].filter(
         (id) => fit.includes(id),
       ),
-      hand.pantry,
+      { pantry: hand.pantry, bed: hand.bed },
     );
   }, [hand, aims, other.parts]);
   if (!readings) return null;

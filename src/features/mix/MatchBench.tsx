@@ -47,7 +47,7 @@ function aimOf(aim: string, hand: MixAtHand): { aims: Aims; like: Parts | undefi
   const parts = aim === THIS ? hand.mix.parts : recipe?.parts;
   const mixture = parts && blend([...parts], hand.pantry);
   return mixture
-    ? { aims: aimsAt(readMeters(mixture)), like: [...(parts ?? [])] }
+    ? { aims: aimsAt(readMeters(mixture, hand.bed)), like: [...(parts ?? [])] }
     : { aims: hand.aims, like: undefined };
 }
 

@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
 import { rule } from "@/core/catalog";
-import { refresh, type Laid } from "@/core/mix";
+import { airPct, refresh, type Laid } from "@/core/mix";
 import { monthsBetween } from "@/core/units";
 import { useOpen } from "@/store";
 import { MeasureField, NumberInput } from "@/ui/measure";
@@ -41,8 +41,8 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
   const fresh = figures.shown(topUpLooseL, "volume");
   const gone = figures.shown(sunkCm, "length");
   const jars = [
-    { title: say("mix:refresh.was"), full: 1, fresh: 0, air: aged.fresh.airSpacePct },
-    { title: say("mix:refresh.now"), full: left, fresh: 0, air: aged.now.airSpacePct },
+    { title: say("mix:refresh.was"), full: 1, fresh: 0, air: airPct(aged.fresh, depthCm) },
+    { title: say("mix:refresh.now"), full: left, fresh: 0, air: airPct(aged.now, depthCm) },
     { title: say("mix:refresh.after"), full: left, fresh: 1 - left, air: airAfterPct },
   ];
   return (

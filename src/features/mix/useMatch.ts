@@ -45,6 +45,7 @@ export function useMatch(hand: MixAtHand): {
         aims,
         rules,
         looseL,
+        depthCm: hand.bed.depthCm,
         stockL: hand.stockL,
         pricePerL: litrePrices(hand.bins),
       };

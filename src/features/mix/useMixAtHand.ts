@@ -10,6 +10,7 @@ import {
   pantryOf,
   readMeters,
   type Aims,
+  type Bed,
   type Blend,
   type Laying,
   type Pantry,
@@ -34,10 +35,14 @@ export type MixAtHand = {
   /** Litres as they lie, and how deep the lifts of it are together, in the mean. */
   volumeL: number;
   depthCm: number;
+  /** The bed its meters speak of: this habitat's, or where it is not laid the animal's usual depth. */
+  bed: Bed;
   bins: Bins;
   stockL: Record<string, number>;
   own: OwnShelf;
 };
+
+const LEAST_BED_CM = 5;
 
 export function useMixAtHand(mix: Mix): MixAtHand {
   const { habitat, derived } = useOpen();
@@ -48,6 +53,9 @@ export function useMixAtHand(mix: Mix): MixAtHand {
   return useMemo(() => {
     const pantry = pantryOf(library);
     const mixture = blend(mix.parts, pantry);
+    const wanted = mixWanted(habitat, ground, mix.id, mixture?.settlesPct ?? 0);
+    const depthCm = wanted.depthCm > 0 ? wanted.depthCm : Math.max(animal.soil.goodDepthCm, LEAST_BED_CM);
+    const bed = { footCm: 0, depthCm };
     // The bins may still hold what was taken off the builder's own shelf.
     const stocked = Object.entries(litresInStock(bins)).filter(([id]) => library.find("ingredients", id));
     return {
@@ -59,10 +67,11 @@ export function useMixAtHand(mix: Mix): MixAtHand {
       mixture,
       bins,
       own,
-      readings: mixture && readMeters(mixture, mixPricePerL(mix.parts, bins, mixture.lostPct)),
+      readings: mixture && readMeters(mixture, bed, mixPricePerL(mix.parts, bins, mixture.lostPct)),
       aims: mixTarget(animal, hasCrew),
       stockL: Object.fromEntries(stocked),
-      ...mixWanted(habitat, ground, mix.id, mixture?.settlesPct ?? 0),
+      bed,
+      ...wanted,
     };
   }, [habitat, library, animal, ground, hasCrew, mix, bins, own]);
 }

@@ -20,6 +20,9 @@ import {
   usualPlace,
   type Fit,
   type PlantingPlace,
+  grownHeightCm,
+  grownSpreadCm,
+  usualSite,
 } from "@/core/living";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
@@ -51,7 +54,7 @@ export function Candidates({ onAdd }: { onAdd: (plantId: string, place: Planting
     );
   }, [all, derived, habitat, ground, where]);
   const byId = new Map(all.map((plant) => [plant.id, plant]));
-  const find = useSearch(all, (plant) => [say.nameOf("plants", plant.id), plant.scientificName, ...plant.synonyms]);
+  const find = useSearch("plants", all);
   const found = find(sought);
   const wanted = fits.filter(
     ({ id, verdict }) => (found === undefined || found.has(id)) && (!onlyFits || verdict !== "misfit"),
@@ -138,8 +141,8 @@ function Candidate({
         <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
         {losses > 0 ? <small className={css.lost}>{say("planting:diedBefore", { count: losses })}</small> : null}
         <small className={css.facts}>
-          {say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })} ·{" "}
-          {say(`planting:places.${plant.place}`)} · {say(`planting:lights.${plant.light}`)}
+          {say("planting:grown", { grownHeightCm: grownHeightCm(plant), grownSpreadCm: grownSpreadCm(plant) })} ·{" "}
+          {say(`library:values.place.${usualSite(plant)}`)} · {say(`planting:lights.${plant.light}`)}
         </small>
       </span>
       <span className={css.acts}>

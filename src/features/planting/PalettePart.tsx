@@ -90,7 +90,9 @@ export function PalettePart({ onPlanted }: { onPlanted: () => void }) {
       <div className={css.ticks}>
         {tick(
           "regionOnly",
-          say("planting:palette.region", { region: say(`library:values.region.${derived.animal.region}`) }),
+          say("planting:palette.region", {
+            region: derived.animal.regions.map((region) => say(`library:values.region.${region}`)).join(", "),
+          }),
         )}
         {tick("edible", say("planting:palette.edible"))}
         {tick("easy", say("planting:palette.easy"))}

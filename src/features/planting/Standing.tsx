@@ -6,7 +6,7 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { lampLumens, LIMITS, SPOTS, type Command, type Stand } from "@/core/habitat";
-import { spotOf } from "@/core/living";
+import { grownHeightCm, grownSpreadCm, plantCautions, spotOf } from "@/core/living";
 import { LOSSES } from "@/core/log";
 import { useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
@@ -44,7 +44,10 @@ export function Standing({ chosen, onChoose }: Choosing) {
                 <small>
                   {worst && fit?.verdict !== "good"
                     ? sayFit(worst, say)
-                    : say("planting:grown", { grownHeightCm: plant.grownHeightCm, grownSpreadCm: plant.grownSpreadCm })}
+                    : say("planting:grown", {
+                        grownHeightCm: grownHeightCm(plant),
+                        grownSpreadCm: grownSpreadCm(plant),
+                      })}
                 </small>
               </button>
               <StandMenu stand={stand} name={name} />
@@ -54,7 +57,7 @@ export function Standing({ chosen, onChoose }: Choosing) {
         })}
       </ul>
       <Lamp />
-      <Cautions codes={habitat.plants.flatMap((stand) => library.get("plants", stand.plantId).cautions)} />
+      <Cautions codes={habitat.plants.flatMap((stand) => plantCautions(library.get("plants", stand.plantId)))} />
     </>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { rule } from "@/core/catalog";
+import { rule, type Animal } from "@/core/catalog";
 import { placeNamed, plantFit, usualPlace } from "@/core/living";
 import { offered, paletteModel, paletteOf } from "@/core/palette";
 import type { HeightStratum, Palette, PaletteQuestion } from "@/core/palette";
@@ -45,6 +45,8 @@ const priceOf = (bins: Bins, plantId: string): number | undefined => {
   return prices.length > 0 ? Math.min(...prices) : undefined;
 };
 
+const HEAVY: readonly Animal["plants"]["roughness"][] = ["rough", "uproots"];
+
 /** Proposes a planting in the worker; `another` must differ from all proposed since the wishes last changed. */
 export function usePalette(): {
   state: Proposing;
@@ -60,7 +62,7 @@ export function usePalette(): {
   const before = useRef<string[][]>([]);
   useEffect(() => () => running.current?.abort(), []);
   const { animal, ground } = derived;
-  const factor = animal.roughOnPlants === "rough" ? rule("overplantFactor") : 1;
+  const factor = HEAVY.includes(animal.plants.roughness) ? rule("overplantFactor") : 1;
 
   const propose = async (wishes: Wishes, locked: Readonly<Record<string, number>>, another: boolean) => {
     running.current?.abort();
@@ -77,7 +79,7 @@ export function usePalette(): {
       }).score,
     }));
     const fitting = offered(scored, {
-      region: wishes.regionOnly ? animal.region : undefined,
+      regions: wishes.regionOnly ? animal.regions : undefined,
       onlyEdible: wishes.edible,
       onlyEasy: wishes.easy,
     });

@@ -6,19 +6,35 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { formatISO } from "date-fns";
 import { useRouter } from "next/navigation";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
-import { STARTING_TOPS, startHabitat, type StartingTop, type Design } from "@/core/habitat";
-import type { Library } from "@/core/library";
-import { boxFit } from "@/core/living";
-import { sceneOf } from "@/core/scene";
-import { chooseUnits, putDesign } from "@/store";
+import type { Animal, CatalogKind, Caution } from "@/core/catalog";
+import { STARTING_TOPS, startHabitat, type Design, type StartingTop } from "@/core/habitat";
+import { readKinds, type Library } from "@/core/library";
+import { suited } from "@/core/living";
+import { chooseUnits, putDesign, useRead } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
-import { AppHeader, Cautions } from "@/ui/parts";
-import { Miniature, useSize } from "@/ui/section";
-import { capital, sayBox, useFigures, useSay, useUnits, useLibrary } from "@/words";
+import { AppHeader, Cautions, Pills } from "@/ui/parts";
+import { capital, useFigures, useLibrary, useSay, useUnits } from "@/words";
+import { Preview } from "./Preview";
+import { RoomPreset } from "./RoomPreset";
 import css from "./Start.module.css";
 import { startSchema, type Started, type StartFields } from "./startSchema";
+import { typedBefore } from "./typedBefore";
+import { inUnits, writesInches } from "./units";
+
+/** What a start is worked out from. */
+const NEEDED: readonly CatalogKind[] = ["animals", "recipes", "ingredients"];
+
+/** What one should know before one buys an animal. */
+const TOLD_AT_ONCE: readonly Caution[] = [
+  "protectedSpecies",
+  "invasive",
+  "toxicSkin",
+  "stings",
+  "mildVenom",
+  "urticatingHairs",
+];
 
 /** Three things decide the rest: who lives in it, the box, the room. The box is drawn as it is typed. */
 export function StartHabitat() {
@@ -27,28 +43,40 @@ export function StartHabitat() {
   const system = useUnits();
   const figures = useFigures();
   const router = useRouter();
+  const ready = useRead(NEEDED);
+  const [typed] = useState(typedBefore);
+  const [onlyFitting, setOnlyFitting] = useState(false);
   const schema = useMemo(() => startSchema(say, system), [say, system]);
   const form = useForm<StartFields, unknown, Started>({
     resolver: zodResolver(schema),
     mode: "onTouched",
     defaultValues: {
       animalId: "crocodileSkink",
-      count: "2",
+      count: "1",
       name: "",
       size: "",
       sill: "0",
       top: "mesh",
       temperature: figures.printed(21, "temperature"),
       humidity: "45",
+      ...typed.fields,
     },
   });
   const { register, handleSubmit, control, formState } = form;
   const fields = useWatch({ control }) as StartFields;
-
-  const draft = useMemo(() => draftOf(schema, fields, library), [schema, fields, library]);
-  const animal = library.get("animals", fields.animalId);
+  const draft = useMemo(() => (ready ? draftOf(schema, fields, library) : undefined), [ready, schema, fields, library]);
+  const animal = ready ? library.get("animals", fields.animalId) : undefined;
+  const animals = useMemo(() => (ready ? library.all("animals") : []), [ready, library]);
+  const fitting = useMemo(
+    () =>
+      draft && onlyFitting
+        ? animals.filter((one) => suited(one, { ...draft, room: draft.brief.room }, library))
+        : animals,
+    [draft, onlyFitting, animals, library],
+  );
 
   const go = handleSubmit(async (read) => {
+    await readKinds(NEEDED);
     const now = new Date();
     const habitat = startHabitat(
       {
@@ -69,10 +97,17 @@ export function StartHabitat() {
     error: formState.errors[name] !== undefined,
     helperText: formState.errors[name]?.message ?? help,
     autoComplete: "off",
+    // What stands in a field is never under its name.
+    slotProps: { inputLabel: { shrink: true }, htmlInput: { className: "measure" } },
   });
+  const showIn = (next: typeof system) => {
+    for (const [name, told] of Object.entries(inUnits(fields, system, next)))
+      form.setValue(name as keyof StartFields, told);
+    chooseUnits(next);
+  };
   return (
     <div className={css.page}>
-      <AppHeader place="shelf" onUnits={chooseUnits} />
+      <AppHeader place="shelf" onUnits={showIn} />
       <form
         id="work"
         className={css.form}
@@ -80,31 +115,43 @@ export function StartHabitat() {
         noValidate
         aria-label={say("start:title")}
       >
-        <h1>{say("start:title")}</h1>
+        <div className={css.head}>
+          <h1>{say("start:title")}</h1>
+          <Pills
+            label={say("start:units")}
+            value={system}
+            options={[
+              { value: "metric", text: say("start:cm") },
+              { value: "us", text: say("start:in") },
+            ]}
+            onChange={showIn}
+          />
+        </div>
         <p>{say("start:sub")}</p>
         <div className={css.two}>
           <AnimalField
             label={say("start:animal")}
-            animals={library.all("animals")}
-            value={fields.animalId}
+            animals={fitting}
+            value={ready ? fields.animalId : undefined}
+            typed={typed.animal}
             onChange={(animalId) => form.setValue("animalId", animalId)}
-            help={formState.errors.animalId?.message}
+            help={ready ? formState.errors.animalId?.message : say("start:loading")}
           />
-          <TextField
-            {...text("count", say("start:count"))}
-            slotProps={{ htmlInput: { inputMode: "numeric", className: "measure" } }}
-          />
+          <TextField {...text("count", say("start:count"))} inputMode="numeric" />
         </div>
+        {animal ? <Company animal={animal} /> : null}
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
-        <TextField
-          {...text("size", say("start:size"), say("start:sizeHelp"))}
-          slotProps={{ htmlInput: { className: "measure" } }}
-        />
+        <TextField {...text("size", say("start:size"), say("start:sizeHelp"))} />
+        {system === "metric" && writesInches(fields.size) ? (
+          <p className={css.offer} role="status">
+            {say("start:offerInches")}{" "}
+            <Button size="small" variant="outlined" onClick={() => showIn("us")}>
+              {say("start:showInches")}
+            </Button>
+          </p>
+        ) : null}
         <div className={css.halves}>
-          <TextField
-            {...text("sill", say("start:sill"), say("start:sillHelp"))}
-            slotProps={{ htmlInput: { className: "measure" } }}
-          />
+          <TextField {...text("sill", say("start:sill"), say("start:sillHelp"))} />
           <TextField select {...text("top", say("start:top"))} value={fields.top}>
             {(Object.keys(STARTING_TOPS) as StartingTop[]).map((top) => (
               <MenuItem key={top} value={top}>
@@ -115,20 +162,23 @@ export function StartHabitat() {
         </div>
         <fieldset className={css.halves}>
           <legend>{say("start:room")}</legend>
-          <TextField
-            {...text("temperature", say("start:roomTemperature"))}
-            slotProps={{ htmlInput: { className: "measure" } }}
+          <RoomPreset
+            onTake={({ temperatureC, humidityRh }) => {
+              form.setValue("temperature", figures.printed(temperatureC, "temperature"));
+              form.setValue("humidity", String(humidityRh));
+            }}
           />
-          <TextField
-            {...text("humidity", say("start:roomHumidity"))}
-            slotProps={{ htmlInput: { className: "measure" } }}
-          />
+          <TextField {...text("temperature", say("start:roomTemperature"))} />
+          <TextField {...text("humidity", say("start:roomHumidity"))} />
         </fieldset>
-        <Cautions
-          codes={animal.cautions.filter(
-            (code) => code === "protectedSpecies" || code === "toxicSkin" || code === "sting",
-          )}
-        />
+        {draft ? (
+          <label className={css.only}>
+            <input type="checkbox" checked={onlyFitting} onChange={(event) => setOnlyFitting(event.target.checked)} />
+            {say("start:onlyFitting")}
+            {onlyFitting ? <span role="status">{say("start:onlyFittingHelp", { count: fitting.length })}</span> : null}
+          </label>
+        ) : null}
+        <Cautions codes={(animal?.cautions ?? []).filter((code) => TOLD_AT_ONCE.includes(code))} />
         <Button type="submit" size="large" disabled={formState.isSubmitting}>
           {say("start:go")}
         </Button>
@@ -138,40 +188,16 @@ export function StartHabitat() {
   );
 }
 
+/** Whom of its own kind an animal lives with, before a number is told. */
+function Company({ animal }: { animal: Animal }) {
+  const say = useSay();
+  const { company, mostTogether } = animal.box;
+  return <p className={css.company}>{say(`start:company.${company}`, { mostCount: mostTogether })}</p>;
+}
+
 /** The habitat as it would be, as soon as the fields make sense; a nameless one still shows. */
 function draftOf(schema: ReturnType<typeof startSchema>, fields: StartFields, library: Library): Design | undefined {
   const read = schema.safeParse({ ...fields, name: fields.name.trim() === "" ? "…" : fields.name });
   if (!read.success) return undefined;
   return startHabitat({ id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data }, library);
-}
-
-function Preview({ habitat }: { habitat: Design | undefined }) {
-  const say = useSay();
-  const library = useLibrary();
-  const [ref, size] = useSize();
-  const scene = habitat && sceneOf(habitat, library);
-  const scale =
-    habitat && size
-      ? Math.min(9, (size.width - 40) / habitat.shell.widthCm, (size.height - 60) / habitat.shell.heightCm)
-      : 1;
-  return (
-    <section className={css.preview} aria-label={say("brief:verdictTitle")} aria-live="polite">
-      <div className={css.stage} ref={ref}>
-        {scene && size ? (
-          <Miniature habitat={scene.habitat} ground={scene.ground} pxPerCm={scale} label={say("brief:title")} />
-        ) : (
-          <p className={css.hint}>{say("start:previewHint")}</p>
-        )}
-      </div>
-      <ul>
-        {scene
-          ? boxFit(scene.animal, scene.habitat).map((reason) => (
-              <li key={reason.code} data-weight={reason.weight}>
-                {sayBox(reason, say)}
-              </li>
-            ))
-          : null}
-      </ul>
-    </section>
-  );
 }

@@ -4,6 +4,7 @@ import { Canvas } from "@react-three/fiber";
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { DoubleSide } from "three";
 import { floorOutline, type Design } from "@/core/habitat";
+import { grownHeightCm, grownSpreadCm, spotOf } from "@/core/living";
 import type { Ground } from "@/core/strata";
 import { useSay, useLibrary } from "@/words";
 import { Boundary } from "../parts/Boundary";
@@ -136,18 +137,20 @@ function Solids({ ground }: { ground: Ground }) {
 function Plants({ habitat, ground }: { habitat: Design; ground: Ground }) {
   const library = useLibrary();
   return habitat.plants.map((stand) => {
-    const { grownHeightCm, grownSpreadCm, color, place } = library.get("plants", stand.plantId);
+    const plant = library.get("plants", stand.plantId);
+    const [heightCm, spreadCm] = [grownHeightCm(plant), grownSpreadCm(plant)];
+    const spot = spotOf(plant, stand);
     const foot = ground.surfaceAt(stand.xCm, stand.yCm);
-    const lifted = place === "wood" || place === "hanging" ? (habitat.shell.heightCm - foot) * 0.4 : 0;
-    const high = Math.min(grownHeightCm, habitat.shell.heightCm - foot - lifted);
+    const lifted = spot === "wood" || spot === "hanging" ? (habitat.shell.heightCm - foot) * 0.4 : 0;
+    const high = Math.min(heightCm, habitat.shell.heightCm - foot - lifted);
     return (
       <mesh
         key={stand.id}
         position={[stand.xCm, foot + lifted + high / 2, -stand.yCm]}
-        scale={[grownSpreadCm * 0.36, Math.max(1, high / 2), grownSpreadCm * 0.36]}
+        scale={[spreadCm * 0.36, Math.max(1, high / 2), spreadCm * 0.36]}
       >
         <icosahedronGeometry args={[1, 1]} />
-        <meshStandardMaterial color={color} transparent opacity={0.72} flatShading />
+        <meshStandardMaterial color={plant.color} transparent opacity={0.72} flatShading />
       </mesh>
     );
   });

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { areaCm2 } from "@/core/shape";
 import { type Design } from "@/core/habitat";
+import { grownHeightCm, grownSpreadCm } from "@/core/living";
 import type { Ground } from "@/core/strata";
 import { boxSize, capital, useSay, useLibrary } from "@/words";
 import { useLayerNames } from "./useLayerNames";
@@ -48,15 +49,15 @@ export const SectionTwin = memo(function SectionTwin({ habitat, ground }: { habi
           ) : null,
         )}
         {habitat.plants.map((stand) => {
-          const { grownHeightCm, grownSpreadCm } = library.get("plants", stand.plantId);
+          const plant = library.get("plants", stand.plantId);
           return (
             <li key={stand.id}>
               {say("strata:twin.plant", {
                 name: capital(say.nameOf("plants", stand.plantId)),
                 xCm: stand.xCm,
                 yCm: stand.yCm,
-                grownHeightCm,
-                grownSpreadCm,
+                grownHeightCm: grownHeightCm(plant),
+                grownSpreadCm: grownSpreadCm(plant),
               })}
             </li>
           );

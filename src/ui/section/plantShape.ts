@@ -1,4 +1,5 @@
 import type { Plant } from "@/core/catalog";
+import { grownHeightCm, grownSpreadCm } from "@/core/living";
 import { shade } from "./color";
 import type { Mark } from "./marks";
 import { seeded } from "@/core/random";
@@ -124,19 +125,20 @@ function palm(sized: Sized): Mark[] {
     width: 0.5,
   };
   const lifted = [-1.15, -0.7, -0.25, 0.25, 0.7, 1.15].flatMap((lean) => frond(crown, lean));
-  return [stems, ...lifted.map((mark) => ({ ...mark, d: lift(mark.d, -height * 0.38) }))];
+  return [stems, ...lifted.map((mark) => ({ ...mark, d: moved(mark.d, 0, -height * 0.38) }))];
 }
 
-/** Moves the absolute points of a path up or down. */
-const lift = (d: string, by: number): string =>
+/** Moves the absolute points of a path aside, and up or down. */
+const moved = (d: string, aside: number, by: number): string =>
   d
     .replace(
       /([ML])(-?[\d.]+) (-?[\d.]+)/g,
-      (_, letter: string, x: string, y: string) => `${letter}${x} ${n(Number(y) + by)}`,
+      (_, letter: string, x: string, y: string) => `${letter}${n(Number(x) + aside)} ${n(Number(y) + by)}`,
     )
     .replace(
       /Q(-?[\d.]+) (-?[\d.]+) (-?[\d.]+) (-?[\d.]+)/g,
-      (_, a: string, b: string, c: string, e: string) => `Q${a} ${n(Number(b) + by)} ${c} ${n(Number(e) + by)}`,
+      (_, a: string, b: string, c: string, e: string) =>
+        `Q${n(Number(a) + aside)} ${n(Number(b) + by)} ${n(Number(c) + aside)} ${n(Number(e) + by)}`,
     );
 
 function mossMound({ height, spread, color, random }: Sized): Mark[] {
@@ -150,8 +152,20 @@ function mossMound({ height, spread, color, random }: Sized): Mark[] {
   return [mound, { d: tufts.join(""), stroke: shade(color, 0.3), width: 0.1 }];
 }
 
+/** A low mat is drawn as clumps side by side, none wider than this many times its height. */
+const CLUMP_WIDTHS = 2;
+
 function succulent(sized: Sized): Mark[] {
-  const { height, spread, color, random } = sized;
+  const clumps = Math.max(1, Math.round(sized.spread / (sized.height * CLUMP_WIDTHS)));
+  if (clumps === 1) return clump(sized);
+  const spread = sized.spread / clumps;
+  return Array.from({ length: clumps }, (_, at) => {
+    const aside = (at - (clumps - 1) / 2) * spread;
+    return clump({ ...sized, spread }).map((mark) => ({ ...mark, d: moved(mark.d, aside, 0) }));
+  }).flat();
+}
+
+function clump({ height, spread, color, random }: Sized): Mark[] {
   const slim = height > spread * 1.6;
   const count = slim ? 7 : 11;
   return Array.from({ length: count }, (_, at) => {
@@ -187,13 +201,10 @@ const DRAW: Record<Plant["form"], (sized: Sized) => Mark[]> = {
  *
  * @param seed the same seed always draws the same plant
  */
-export function plantMarks(
-  plant: Pick<Plant, "form" | "grownHeightCm" | "grownSpreadCm" | "color">,
-  seed: number,
-): Mark[] {
+export function plantMarks(plant: Pick<Plant, "form" | "grown" | "places" | "color">, seed: number): Mark[] {
   return DRAW[plant.form]({
-    height: plant.grownHeightCm,
-    spread: plant.grownSpreadCm,
+    height: grownHeightCm(plant),
+    spread: grownSpreadCm(plant),
     color: plant.color,
     random: seeded(seed),
   });

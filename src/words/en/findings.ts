@@ -7,13 +7,20 @@ import type { FindingWords } from "../findingShape";
 const sentences = {
   boxTooSmall: {
     title: "The box is too small.",
-    why: "Inside it is {{haveWidthCmFigure}} × {{haveDepthCmFigure}} × {{haveHeightCm}}; {{count}} × {{animalId}} want {{widthCmFigure}} × {{depthCmFigure}} × {{heightCm}} at the least.",
+    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
     mend: "Make it {{widthCmFigure}} × {{depthCmFigure}} × {{heightCm}}",
   },
   tooMany: {
     title: "Too many together.",
-    why: "{{count}} × {{animalId}} quarrel; {{mostCount}} at the most.",
+    why: {
+      tooMany: "{{count}} of {{animalId}} quarrel; {{mostCount}} at the most.",
+      oneToABox: "{{animalId}} lives alone: one to a box. A box twice as long does not change that.",
+    },
     mend: "Keep {{mostCount}}",
+  },
+  farToFall: {
+    title: "Far to fall.",
+    why: "{{animalId}} is heavy and climbs: a fall of more than {{mostCm}} can burst it, and there are {{haveCm}} over the ground. Deeper soil or a lower box helps.",
   },
   matesMisfit: {
     title: "Two species that cannot share a box.",
@@ -102,12 +109,18 @@ const sentences = {
   },
   plantWantsWetter: {
     title: "A plant wants it wetter.",
-    why: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}} with its feet wetter than here; the animal is kept at {{lowRhFigure}} to {{highRh}}.",
+    why: {
+      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
+      roots: "The roots of {{plantId}} want it wetter than {{animalId}} is kept.",
+    },
     mend: "Take it out",
   },
   plantWantsDrier: {
     title: "A plant wants it drier.",
-    why: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}} with dry feet; the animal is kept at {{lowRhFigure}} to {{highRh}}.",
+    why: {
+      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
+      roots: "The roots of {{plantId}} want it drier than {{animalId}} is kept: they would rot.",
+    },
     mend: "Take it out",
   },
   plantRootsShallow: {
@@ -168,16 +181,39 @@ const sentences = {
     mend: "Take it out",
   },
   crewTooDry: {
-    title: "Too dry for part of the crew.",
-    why: "{{crewId}} thrive at {{wantLowRhFigure}} to {{wantHighRh}}; here it is {{lowRhFigure}} to {{highRh}}.",
+    title: "Soil too dry for part of the crew.",
+    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; here it is {{lowPct}} to {{highPct}}.",
     mend: {
       swap: "Seed {{swapCrewId}} instead",
       remove: "Take them out",
     },
   },
   crewTooWet: {
-    title: "Too humid for part of the crew.",
-    why: "{{crewId}} thrive at {{wantLowRhFigure}} to {{wantHighRh}}; here it is {{lowRhFigure}} to {{highRh}}.",
+    title: "Soil too wet for part of the crew.",
+    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; here it is {{lowPct}} to {{highPct}}.",
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewHarms: {
+    title: "Crew that harms.",
+    why: {
+      bitesResting: "{{crewId}} bite animals that moult, rest or sleep cold, and {{animalId}} does.",
+      eatsEggs: "{{crewId}} eat eggs, and {{animalId}} lays in the ground.",
+      noxiousFluid: "{{crewId}} give off a fluid that harms who eats them, and {{animalId}} eats crew.",
+    },
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewNowhere: {
+    title: "Crew with nowhere to live.",
+    why: {
+      noWater: "{{crewId}} live in water, and {{animalId}} has none to live in.",
+      noLand: "{{crewId}} live on land, and {{animalId}} lives in water alone.",
+    },
     mend: {
       swap: "Seed {{swapCrewId}} instead",
       remove: "Take them out",
@@ -223,6 +259,16 @@ const sentences = {
     why: "Along “{{zone}}” the ground steps {{stepCm}}; what stands there reaches {{heldCm}}, so the higher side runs into the lower.",
     mend: "Hold it with {{kindId}}, {{heightCm}} high",
   },
+  mixLimed: {
+    title: "Lime sets the pH of this mix.",
+    why: "{{freeLimePct}} of its weight is lime that dissolves: it heads for pH {{pH}}, whatever else is in it, and the ground of {{animalId}} is to be no higher than {{mostPh}}.",
+    mend: "Leave the lime out",
+  },
+  mixSeals: {
+    title: "Swelling clay seals this mix.",
+    why: "{{swellingPct}} of it is clay that swells when wet: water stands on it, and swallowed it blocks the gut. Plain clay binds tunnels without.",
+    mend: "Leave it out",
+  },
   soilInWater: {
     title: "Soil stands in the water.",
     why: "Part of it lies {{lowCm}} from the glass and water is kept at {{lineCm}}: it soaks, goes sour and wicks through all of it.",
@@ -252,14 +298,29 @@ const sentences = {
     why: {
       hideWarm:
         "{{animalId}} wants one at each end, so that it need not choose between warmth and cover; none at the warm end, on the left.",
+      hideAny: "{{animalId}} wants a hide on the ground, and finds none.",
       hideCool:
         "{{animalId}} wants one at each end, so that it need not choose between coolness and cover; none at the cool end, on the right.",
     },
     mend: "Set up {{kindId}}",
   },
+  refugeMissing: {
+    title: "A refuge is missing.",
+    why: {
+      crevice:
+        "{{animalId}} wedges itself into crevices that touch it above and below: {{haveCount}} here, {{needCount}} wanted.",
+      corkTubeHigh: "{{animalId}} sleeps in tubes high up: {{haveCount}} here, {{needCount}} wanted.",
+      leafTangle:
+        "{{animalId}} hides in tangles of leaves, two leafy plants or more: {{haveCount}} here, {{needCount}} wanted.",
+      burrow: "{{animalId}} lives in a burrow, and the soil is too shallow to dig one.",
+      waterPlants: "{{animalId}} rests among water plants: {{haveCount}} here, {{needCount}} wanted.",
+      mossBed: "{{animalId}} wants a bed of damp moss: {{haveCount}} here, {{needCount}} wanted.",
+    },
+    mend: "Set up {{kindId}}",
+  },
   humidHideMissing: {
     title: "No humid hide.",
-    why: "In a dry build {{animalId}} needs one damp, closed place to shed in.",
+    why: "{{animalId}} needs a damp, closed place to withdraw and shed in: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   climbMissing: {

@@ -5,11 +5,11 @@ import type { Opening } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
 
 /** Box too small, too many animals, wrong shape. */
-export const checkBox: Check = ({ habitat, animal, boxReasons }) => {
+export const checkBox: Check = ({ habitat, animal, ground, boxReasons }) => {
   const { animalId, count } = habitat.brief;
   const { shell } = habitat;
   const short = boxReasons.some(({ code }) => code === "floorShort" || code === "tooLow");
-  const least = leastBox(animal, count);
+  const { clearCm, ...least } = leastBox(animal, count);
   const tooSmall: Found = {
     code: "boxTooSmall",
     about: "box",
@@ -17,17 +17,23 @@ export const checkBox: Check = ({ habitat, animal, boxReasons }) => {
     step: "shell",
     quantities: {
       ...least,
+      clearCm,
       haveWidthCm: shell.widthCm,
       haveDepthCm: shell.depthCm,
-      haveHeightCm: shell.heightCm,
+      haveClearCm: Math.max(0, ground.underRimCm),
       animalId,
       count,
     },
   };
   const others = boxReasons.flatMap(({ code }): Found[] => {
-    if (code === "tooMany") {
-      const mostCount = animal.box.mostTogether;
-      return [{ code, about: "count", severity: "harm", step: "brief", quantities: { animalId, count, mostCount } }];
+    if (code === "tooMany" || code === "oneToABox") {
+      const quantities = { animalId, count, mostCount: animal.box.mostTogether, variant: code };
+      return [{ code: "tooMany", about: "count", severity: "harm", step: "brief", quantities }];
+    }
+    if (code === "farToFall") {
+      const mostCm = animal.box.greatestFallCm ?? 0;
+      const quantities = { animalId, mostCm, haveCm: Math.max(0, ground.underRimCm) };
+      return [{ code, about: "box", severity: "look", step: "shell", quantities }];
     }
     if (code !== "tooFlat" && code !== "tooUpright") return [];
     const quantities = { animalId, variant: code };

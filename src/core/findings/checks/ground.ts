@@ -1,5 +1,8 @@
-import { rule } from "../../catalog";
-import { unsuited } from "../../mix";
+import { rule, type Animal } from "../../catalog";
+import type { Mix } from "../../habitat";
+import type { Library } from "../../library";
+import { HEADS_FOR_LIME_PCT, mixTarget, unsuited, type Blend } from "../../mix";
+import { mixtureOf } from "../../strata";
 import type { Assessed, Check, Found } from "../types";
 
 /** Fill over the sill, ground above the rim. */
@@ -31,11 +34,13 @@ const HAIR_CM = 0.05;
 /** Soil missing, too shallow for the animal, made of nothing, or of something that hurts it. */
 export const checkSoil: Check = (assessed) => {
   const { habitat, ground, animal } = assessed;
+  const { type, leastDepthCm } = animal.soil;
+  if (type === "none") return checkMixes(assessed);
   if (!habitat.strata.layers.some((layer) => layer.kind === "soil")) {
-    const needCm = Math.max(animal.soilDepthCm, rule("soilDepthCm"));
+    const needCm = Math.max(leastDepthCm, rule("soilDepthCm"));
     return [{ code: "soilMissing", about: "soil", severity: "harm", step: "strata", quantities: { needCm } }];
   }
-  const quantities = { needCm: animal.soilDepthCm, haveCm: ground.deepestSoilCm, animalId: animal.id };
+  const quantities = { needCm: leastDepthCm, haveCm: ground.deepestSoilCm, animalId: animal.id };
   const shallow: Found = { code: "soilTooShallow", about: "soil", severity: "harm", step: "strata", quantities };
   return [...(quantities.haveCm < quantities.needCm - HAIR_CM ? [shallow] : []), ...checkMixes(assessed)];
 };
@@ -46,11 +51,38 @@ function checkMixes({ habitat, animal, library }: Assessed): Found[] {
     if (mix.parts.length === 0)
       return [{ code: "emptyMix", about: mix.id, severity: "harm", step: "mix", quantities: {} }];
     if (!lifts.some((lift) => lift.mixId === mix.id)) return [];
-    return mix.parts.flatMap(({ ingredientId }): Found[] => {
-      const variant = unsuited(library.get("ingredients", ingredientId), animal);
-      if (!variant) return [];
-      const quantities = { ingredientId, animalId: animal.id, variant };
-      return [{ code: "mixHurts", about: `${mix.id}-${ingredientId}`, severity: "harm", step: "mix", quantities }];
-    });
+    const mixture = mixtureOf({ mixes: [mix] }, mix.id, library);
+    return [...(mixture ? checkChemistry(mix.id, mixture, animal) : []), ...checkParts(mix, animal, library)];
+  });
+}
+
+/** From this share on, swelling clay seals the soil. */
+const SEALS_FROM_PCT = 5;
+
+/** Lime that brings a mix to its own pH where the animal's ground is to be sour, and clay that seals it. */
+export function checkChemistry(mixId: string, mixture: Blend, animal: Animal): Found[] {
+  const { freeLimePct, swellingPct, pH } = mixture;
+  const mostPh = mixTarget(animal, false).acid?.[1] ?? Infinity;
+  const limed: Found = {
+    code: "mixLimed",
+    about: mixId,
+    severity: "look",
+    step: "mix",
+    quantities: { freeLimePct, pH: pH.toFixed(1), mostPh: mostPh.toFixed(1), animalId: animal.id },
+  };
+  const sealed: Found = { code: "mixSeals", about: mixId, severity: "look", step: "mix", quantities: { swellingPct } };
+  return [
+    ...(freeLimePct >= HEADS_FOR_LIME_PCT && pH > mostPh ? [limed] : []),
+    ...(swellingPct >= SEALS_FROM_PCT ? [sealed] : []),
+  ];
+}
+
+/** Parts that hurt the animal that lives on them. */
+function checkParts(mix: Mix, animal: Animal, library: Library): Found[] {
+  return mix.parts.flatMap(({ ingredientId }): Found[] => {
+    const variant = unsuited(library.get("ingredients", ingredientId), animal);
+    if (!variant) return [];
+    const quantities = { ingredientId, animalId: animal.id, variant };
+    return [{ code: "mixHurts", about: `${mix.id}-${ingredientId}`, severity: "harm", step: "mix", quantities }];
   });
 }

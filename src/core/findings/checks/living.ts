@@ -1,8 +1,45 @@
-import type { FitReason } from "../../living";
+import type { FitCode, FitReason } from "../../living";
 import type { FindingQuantities } from "../quantities";
 import type { Check, Found } from "../types";
 
-/** Crew too dry or too wet; no crew at all. */
+const severityOf = ({ verdict }: FitReason): Found["severity"] => (verdict === "misfit" ? "harm" : "look");
+const numberOf = (reason: FitReason, name: string): number => Number(reason[name]);
+
+/** Soil too dry or too wet for a species, in shares of what soil can hold. */
+const soilOff =
+  (code: "crewTooDry" | "crewTooWet") =>
+  (crewId: string, reason: FitReason): Found => {
+    const [lowPct, highPct] = [numberOf(reason, "lowPct"), numberOf(reason, "highPct")];
+    const [wantLowPct, wantHighPct] = [numberOf(reason, "wantLowPct"), numberOf(reason, "wantHighPct")];
+    const quantities = { crewId, lowPct, highPct, wantLowPct, wantHighPct };
+    return { code, about: crewId, severity: severityOf(reason), step: "crew", quantities };
+  };
+
+const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason) => Found>> = {
+  "soil.tooDry": soilOff("crewTooDry"),
+  "soil.tooWet": soilOff("crewTooWet"),
+  "crew.harms": (crewId, reason) => {
+    const quantities = { crewId, animalId: String(reason.animalId), variant: reason.hazard as CrewHarm };
+    return { code: "crewHarms", about: crewId, severity: severityOf(reason), step: "crew", quantities };
+  },
+  "place.noWater": (crewId, reason) => ({
+    code: "crewNowhere",
+    about: crewId,
+    severity: "harm",
+    step: "crew",
+    quantities: { crewId, animalId: String(reason.animalId), variant: "noWater" },
+  }),
+  "place.noLand": (crewId, reason) => ({
+    code: "crewNowhere",
+    about: crewId,
+    severity: "harm",
+    step: "crew",
+    quantities: { crewId, animalId: String(reason.animalId), variant: "noLand" },
+  }),
+};
+type CrewHarm = FindingQuantities["crewHarms"]["variant"];
+
+/** Crew in soil too dry or too wet for it, or in the wrong element; crew that harms; no crew at all. */
 export const checkCrew: Check = ({ habitat, animal, crewFits }) => {
   if (habitat.crew.length === 0) {
     const quantities = { animalId: animal.id };
@@ -10,11 +47,7 @@ export const checkCrew: Check = ({ habitat, animal, crewFits }) => {
   }
   return habitat.crew.flatMap(({ crewId }): Found[] => {
     const reasons = crewFits.get(crewId)?.reasons ?? [];
-    const reason = reasons.find(({ code }) => code === "humidity.tooDry" || code === "humidity.tooWet");
-    if (!reason) return [];
-    const code = reason.code === "humidity.tooDry" ? "crewTooDry" : "crewTooWet";
-    const severity = reason.verdict === "misfit" ? "harm" : "look";
-    return [{ code, about: crewId, severity, step: "crew", quantities: { crewId, ...humidityOf(reason) } }];
+    return reasons.flatMap((reason) => TELLERS[reason.code]?.(crewId, reason) ?? []);
   });
 };
 

@@ -1,5 +1,5 @@
 import { weakMapMemoize } from "reselect";
-import { rule } from "../../catalog";
+import { rule, type Animal } from "../../catalog";
 import type { Furnishing } from "../../hardscape";
 import type { Piece } from "../../habitat";
 import { areaCm2, bounds, regionAreaCm2, type Polygon } from "../../shape";
@@ -30,10 +30,13 @@ function checkSize(solid: Solid, piece: Piece, { habitat, ground }: Assessed): F
   return [];
 }
 
+const DIGGERS: readonly Animal["lives"][] = ["burrowing", "sandSwimming"];
+const HEAVY_FEET: readonly Animal["plants"]["roughness"][] = ["rough", "uproots"];
+
 /** A heavy stone over ground an animal can dig out from under it. */
 function checkFooting({ kind, emptyKg, baseCm }: Solid, piece: Piece, { ground, animal }: Assessed): Found[] {
   const heavy = kind.roles.includes("heavy") && emptyKg >= rule("heavyPieceKg");
-  const digs = animal.habit === "burrowing" || animal.roughOnPlants === "rough";
+  const digs = DIGGERS.includes(animal.lives) || HEAVY_FEET.includes(animal.plants.roughness);
   const onSoil = piece.rest.on === "ground" && baseCm > 0.5 && ground.soilDepthAt(piece.xCm, piece.yCm) > 0;
   if (!heavy || !digs || !onSoil) return [];
   const quantities = { kindId: kind.id, stoneKg: emptyKg, baseCm, animalId: animal.id };
@@ -67,6 +70,7 @@ function missing({ code, needCount, haveCount }: Furnishing, animalId: string): 
   switch (code) {
     case "hideWarm":
     case "hideCool":
+    case "hideAny":
       return { ...told, code: "hideMissing", quantities: { ...quantities, variant: code } };
     case "humidHide":
       return { ...told, code: "humidHideMissing", quantities };
@@ -74,6 +78,8 @@ function missing({ code, needCount, haveCount }: Furnishing, animalId: string): 
       return { ...told, code: "climbMissing", quantities };
     case "basking":
       return { ...told, code: "baskingMissing", quantities };
+    default:
+      return { ...told, code: "refugeMissing", quantities: { ...quantities, variant: code } };
   }
 }
 

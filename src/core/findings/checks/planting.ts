@@ -17,9 +17,16 @@ const wanting =
   (code: "plantWantsWetter" | "plantWantsDrier"): Teller =>
   (reason, stand, { animal, library }) => {
     const [wantLowRh, wantHighRh] = library.get("plants", stand.plantId).humidityRh.preferred;
-    const [lowRh, highRh] = animal.humidityRh;
-    const found = reason.code.startsWith("humidity.") ? humidityOf(reason) : { lowRh, highRh, wantLowRh, wantHighRh };
-    return { ...shared(reason, stand), code, quantities: { ...found, animalId: animal.id, plantId: stand.plantId } };
+    const [lowRh, highRh] = animal.humidityRh.day.preferred;
+    const inAir = reason.code.startsWith("humidity.");
+    const found = inAir ? humidityOf(reason) : { lowRh, highRh, wantLowRh, wantHighRh };
+    const quantities = {
+      ...found,
+      animalId: animal.id,
+      plantId: stand.plantId,
+      variant: inAir ? "air" : "roots",
+    } as const;
+    return { ...shared(reason, stand), code, quantities };
   };
 
 const misplaced: Teller = (reason, stand) =>

@@ -2,7 +2,6 @@ import { rule } from "../../catalog";
 import type { Layer } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
 
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 const HAIR_CM = 1e-6;
 
 export const isVessel = (layer: Layer) => layer.kind === "drainage" || layer.kind === "falseBottom";
@@ -17,11 +16,13 @@ export const checkWaterLine: Check = ({ habitat, ground, bands }) => {
   if (lineCm <= water.safeLineCm + HAIR_CM) return [];
   const designed = designedCm > water.safeLineCm;
   const keepCm = Math.min(rule("keptWaterLineCm"), water.safeLineCm);
+  // How far water climbs is a figure from memory; that it reaches the soil itself is not.
+  const reaches = lineCm > water.topCm - rule("safeGapCm");
   return [
     {
       code: "waterOverSafeLine",
       about: designed ? "design" : "reading",
-      severity: "harm",
+      severity: reaches ? "harm" : "look",
       step: designed ? "strata" : "keeping",
       quantities: {
         variant: designed ? "design" : "reading",
@@ -41,8 +42,8 @@ export const checkDrainage: Check = (assessed) => {
 };
 
 function checkUndrained({ animal }: Assessed): Found[] {
-  const [lowRh, highRh] = animal.humidityRh;
-  if (animal.drainage !== "wanted" || middle(animal.humidityRh) <= rule("moistNeedRh")) return [];
+  const [lowRh, highRh] = animal.humidityRh.day.preferred;
+  if (animal.drainage !== "wanted") return [];
   const quantities = { lowRh, highRh };
   return [{ code: "drainageMissing", about: "drainage", severity: "harm", step: "strata", quantities }];
 }

@@ -1,5 +1,6 @@
 import { LIMITS, STARTING_TOPS, applyAll, type Design, type Wall } from "../../habitat";
 import { boxFit, leastBox } from "../../living";
+import { ground } from "../../strata";
 import type { Assessed } from "../types";
 import { one, type Menders } from "./mender";
 
@@ -15,17 +16,27 @@ const taken = ({ treatments }: Design["shell"], ...walls: readonly Wall[]): numb
 /**
  * The least box for the animal and its number, with room for what is built on the walls, and no smaller than this one.
  */
-function firstTry({ habitat, animal }: Assessed): Size {
+function firstTry({ habitat, animal, ground }: Assessed): Size {
   const { shell, brief } = habitat;
   const least = leastBox(animal, brief.count);
   return {
     widthCm: Math.max(shell.widthCm, least.widthCm + taken(shell, "left", "right")),
     depthCm: Math.max(shell.depthCm, least.depthCm + taken(shell, "front", "back")),
-    heightCm: Math.max(shell.heightCm, least.heightCm),
+    heightCm: Math.max(shell.heightCm, Math.ceil(ground.highestCm + least.clearCm)),
   };
 }
 
 const isPossible = (box: Size): boolean => Math.max(box.widthCm, box.depthCm, box.heightCm) <= LIMITS.boxCm.max;
+
+/** The box as tried, made as high over its fill as the animal asks, or wider where its floor is short; itself when it is enough. */
+function grown(box: Size, { habitat, animal, library }: Assessed): Size {
+  const wider = applyAll(habitat, [{ name: "setShell", args: box }], library);
+  const land = ground(wider, library);
+  const codes = boxFit({ animal, ground: land, habitat: wider }).map(({ code }) => code);
+  // A heap that lay against a wall shows its whole height in a larger box.
+  if (codes.includes("tooLow")) return { ...box, heightCm: Math.ceil(land.highestCm + animal.box.clearHeightCm) };
+  return codes.includes("floorShort") ? { ...box, widthCm: Math.ceil(box.widthCm * WIDER_BY) } : box;
+}
 
 /**
  * A box that is large enough: as this one, but widened until what its floor's shape and its walls leave is floor
@@ -34,15 +45,11 @@ const isPossible = (box: Size): boolean => Math.max(box.widthCm, box.depthCm, bo
  * @returns undefined where no box is: two hundred boas want more than any box may be
  */
 function enoughBox(assessed: Assessed): Size | undefined {
-  const { habitat, animal, library } = assessed;
-  const isEnough = (box: Size) => {
-    const wider = applyAll(habitat, [{ name: "setShell", args: box }], library);
-    return !boxFit(animal, wider).some((reason) => reason.code === "floorShort");
-  };
   let box = firstTry(assessed);
   for (let step = 0; step < MOST_STEPS && isPossible(box); step += 1) {
-    if (isEnough(box)) return box;
-    box = { ...box, widthCm: Math.ceil(box.widthCm * WIDER_BY) };
+    const next = grown(box, assessed);
+    if (next === box) return box;
+    box = next;
   }
   return undefined;
 }

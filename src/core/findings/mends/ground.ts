@@ -1,9 +1,11 @@
-import { rule } from "../../catalog";
-import type { Command, Layer, SoilLayer } from "../../habitat";
-import type { Ground } from "../../strata";
+import { rule, type Ingredient } from "../../catalog";
+import { attempt, type Command, type Layer, type SoilLayer } from "../../habitat";
+import { ground, type Ground } from "../../strata";
+import { blend, pantryOf } from "../../mix";
+import { checkChemistry } from "../checks/ground";
 import { worstStep } from "../checks/terrain";
-import type { Assessed } from "../types";
-import { one, type Menders } from "./mender";
+import type { Assessed, Finding } from "../types";
+import { one, type Draft, type Menders } from "./mender";
 
 const LEAST_LIFT_CM = 0.5;
 const EASE_CM = 0.5;
@@ -47,6 +49,37 @@ function deepened({ id, corners }: SoilLayer, needCm: number): Command {
   return { name: "setCorners", args: { layerId: id, ...(raised as SoilLayer["corners"]) } };
 }
 
+const HAIR_CM = 0.05;
+
+/** Whether the soil is deep enough anywhere once an edit is made: a lift may lie under pieces all over. */
+function isDeepAfter(command: Command, needCm: number, { habitat, library }: Assessed): boolean {
+  const tried = attempt(habitat, [command], library);
+  return tried.ok && ground(tried.design, library).deepestSoilCm >= needCm - HAIR_CM;
+}
+
+/** What is more than half lime is taken out; soils that hold a little stay. */
+const MOSTLY_LIME_PCT = 50;
+
+/** Takes some ingredients out of a mix, where what is left is a mix without that fault. */
+function without(
+  { about, code }: Pick<Finding, "about" | "code">,
+  { habitat, library, animal }: Assessed,
+  bad: (item: Ingredient) => boolean,
+): Draft<object>[] {
+  const parts = habitat.mixes.find(({ id }) => id === about)?.parts ?? [];
+  const out = parts.filter(({ ingredientId }) => bad(library.get("ingredients", ingredientId)));
+  const left = blend(
+    parts.filter((part) => !out.includes(part)),
+    pantryOf(library),
+  );
+  if (!left || checkChemistry(about, left, animal).some((still) => still.code === code)) return [];
+  const removed = out.map(({ ingredientId }): Command => ({
+    name: "removePart",
+    args: { mixId: about, ingredientId },
+  }));
+  return one({}, ...removed);
+}
+
 const isOverAll = ({ over }: Layer): boolean => over.on === "floor";
 const halfUp = (cm: number): number => Math.ceil(cm * 2) / 2;
 
@@ -67,13 +100,17 @@ export const groundMenders = {
   soilTooShallow: ({ quantities }, assessed) => {
     const { needCm } = quantities;
     const lift = widest(soilsOf(assessed), assessed.ground);
-    return lift && hasRoom(lift, assessed.ground) ? one({ needCm }, deepened(lift, needCm)) : [];
+    if (!lift || !hasRoom(lift, assessed.ground)) return [];
+    const command = deepened(lift, needCm);
+    return isDeepAfter(command, needCm, assessed) ? one({ needCm }, command) : [];
   },
   mixHurts: ({ about, quantities }) => {
     const { ingredientId } = quantities;
     const mixId = about.slice(0, -ingredientId.length - 1);
     return one({ ingredientId }, { name: "removePart", args: { mixId, ingredientId } });
   },
+  mixLimed: (finding, assessed) => without(finding, assessed, ({ freeLimePct }) => freeLimePct >= MOSTLY_LIME_PCT),
+  mixSeals: (finding, assessed) => without(finding, assessed, ({ swells }) => swells === "strongly"),
   soilInWater: () => one({}, { name: "setWaterLine", args: { waterLineCm: 0 } }),
   zoneOutside: ({ about, quantities }) => one({ zone: quantities.zone }, { name: "removeZone", args: { id: about } }),
   zoneUnheld: ({ about }, { habitat, ground, library }) => {

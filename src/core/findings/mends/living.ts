@@ -19,7 +19,7 @@ function outOfTheWay({ about }: { about: string }, assessed: Assessed): MoveOrRe
 /** The species that would do best instead, when one does well. */
 function betterCrew({ habitat, library, ...rest }: Assessed) {
   const taken = habitat.crew.map((seeding) => seeding.crewId);
-  const free = library.all("crew").filter((species) => !taken.includes(species.id));
+  const free = library.all("crew").filter(({ id, proposed }) => proposed && !taken.includes(id));
   const [best] = ranked(free.map((species) => crewFit(species, { habitat, library, ...rest })));
   return best?.verdict === "good" ? library.get("crew", best.id) : undefined;
 }
@@ -58,4 +58,6 @@ export const livingMenders = {
   },
   crewTooDry: swapCrew,
   crewTooWet: swapCrew,
+  crewHarms: swapCrew,
+  crewNowhere: swapCrew,
 } satisfies Partial<Menders>;

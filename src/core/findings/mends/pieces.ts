@@ -1,10 +1,11 @@
-import { heightsApartCm } from "../../hardscape";
+import { CREVICES_A_STACK, heightsApartCm } from "../../hardscape";
 import type { Command, Design, Piece } from "../../habitat";
 import type { Assessed } from "../types";
 import { one, type Menders } from "./mender";
 
 const MOST_OF_HEIGHT = 0.4;
 const MOST_OF_SIDE = 0.45;
+const HIGH_SHARE = 0.55;
 const onGround = { on: "ground" as const, sunkCm: 0 };
 
 type Spot = Pick<Piece, "xCm" | "yCm" | "rest">;
@@ -44,6 +45,9 @@ function ledgeHeights({ habitat, ground, library }: Assessed, count: number): nu
   return Array.from({ length: count }, (_, n) => free[n] ?? heightCm * LEDGE_SHARES[0]);
 }
 
+/** Shares of the width for pieces side by side, each clear of the walls. */
+const sideBySide = (n: number, count: number): number => (count === 1 ? 0.5 : 0.24 + (0.52 * n) / (count - 1));
+
 const shortBy = ({ needCount, haveCount }: { needCount: number; haveCount: number }): number => needCount - haveCount;
 
 export const pieceMenders = {
@@ -57,10 +61,40 @@ export const pieceMenders = {
   },
   hideMissing: ({ quantities, about }, assessed) => {
     const x = quantities.variant === "hideWarm" ? 0.24 : 0.76;
-    return setUp(assessed, "corkFlat", about, [{ ...share(assessed.habitat, x, 0.4), rest: onGround }]);
+    const count = shortBy(quantities);
+    const spots = Array.from({ length: count }, (_, n) => share(assessed.habitat, x, 0.2 + (0.6 * (n + 0.5)) / count));
+    return setUp(
+      assessed,
+      "corkFlat",
+      about,
+      spots.map((spot) => ({ ...spot, rest: onGround })),
+    );
   },
-  humidHideMissing: ({ about }, assessed) =>
-    setUp(assessed, "humidHide", about, [{ ...share(assessed.habitat, 0.5, 0.72), rest: onGround }]),
+  refugeMissing: ({ quantities, about }, assessed) => {
+    const { habitat } = assessed;
+    const along = (count: number, rest: Spot["rest"]): Spot[] =>
+      Array.from({ length: count }, (_, n) => ({ ...share(habitat, sideBySide(n, count), 0.74), rest }));
+    if (quantities.variant === "crevice")
+      return setUp(
+        assessed,
+        "slabStack",
+        about,
+        along(Math.ceil(shortBy(quantities) / CREVICES_A_STACK), { on: "glass" }),
+      );
+    if (quantities.variant !== "corkTubeHigh") return [];
+    const upCm = habitat.shell.heightCm * HIGH_SHARE;
+    return setUp(assessed, "corkTube", about, along(shortBy(quantities), { on: "wall", upCm }));
+  },
+  humidHideMissing: ({ quantities, about }, assessed) => {
+    const count = shortBy(quantities);
+    const spots = Array.from({ length: count }, (_, n) => share(assessed.habitat, sideBySide(n, count), 0.72));
+    return setUp(
+      assessed,
+      "humidHide",
+      about,
+      spots.map((spot) => ({ ...spot, rest: onGround })),
+    );
+  },
   climbMissing: ({ quantities, about }, assessed) => {
     const spots = Array.from({ length: shortBy(quantities) }, (_, n) => ({
       ...share(assessed.habitat, 0.5, 0.3 + 0.35 * n),

@@ -1,4 +1,6 @@
 import { z } from "zod";
+import { SCHOOL_QUESTIONS } from "../../catalog";
+import { withOwn } from "../../library";
 import { EditRefused } from "../problem";
 import { DesignSchema, MateSchema, NameSchema, RoomSchema } from "../schema";
 import { edit, mustFind } from "./define";
@@ -15,8 +17,24 @@ export const briefEdits = {
       ...habitat.brief,
       animalId: library.get("animals", animalId).id,
       mates: habitat.brief.mates.filter((mate) => mate.animalId !== animalId),
+      // Schools speak of one animal.
+      schools: animalId === habitat.brief.animalId ? habitat.brief.schools : {},
     },
   })),
+
+  /** Follows one of two answers keepers give about the animal; null follows its entry again. */
+  followSchool: edit(
+    z.strictObject({ about: z.enum(SCHOOL_QUESTIONS), view: z.union([z.literal(0), z.literal(1)]).nullable() }),
+    (habitat, { about, view }, library) => {
+      const { schools } = withOwn(library, habitat.own).get("animals", habitat.brief.animalId);
+      mustFind(schools, (school) => school.about === about, "about", about);
+      const { [about]: _before, ...others } = habitat.brief.schools;
+      return {
+        ...habitat,
+        brief: { ...habitat.brief, schools: view === null ? others : { ...others, [about]: view } },
+      };
+    },
+  ),
 
   /** Sets how many of another species share the box, adding it when it does not yet. */
   setMate: edit(MateSchema, (habitat, mate) => {

@@ -1,8 +1,70 @@
-import type { Animal } from "../../schema";
-import { amphibians } from "./amphibians";
-import { invertebrates } from "./invertebrates";
-import { lizards } from "./lizards";
-import { snakes } from "./snakes";
+import { poisonFrogs } from "./poisonFrogs";
+import { groundFrogs } from "./groundFrogs";
+import { aquaticAmphibians } from "./aquaticAmphibians";
+import { treeFrogs } from "./treeFrogs";
+import { glassFrogs } from "./glassFrogs";
+import { toads } from "./toads";
+import { newts } from "./newts";
+import { salamanders } from "./salamanders";
+import { humidGeckos } from "./humidGeckos";
+import { dryGeckos } from "./dryGeckos";
+import { anoles } from "./anoles";
+import { chameleons } from "./chameleons";
+import { skinks } from "./skinks";
+import { agamids } from "./agamids";
+import { monitors } from "./monitors";
+import { alligatorLizards } from "./alligatorLizards";
+import { iguanids } from "./iguanids";
+import { lacertids } from "./lacertids";
+import { teiids } from "./teiids";
+import { boas } from "./boas";
+import { pythons } from "./pythons";
+import { colubrids } from "./colubrids";
+import { tortoises } from "./tortoises";
+import { turtles } from "./turtles";
+import { tarantulas } from "./tarantulas";
+import { scorpions } from "./scorpions";
+import { whipSpiders } from "./whipSpiders";
+import { jumpingSpiders } from "./jumpingSpiders";
+import { mantises } from "./mantises";
+import { stickInsects } from "./stickInsects";
+import { millipedes } from "./millipedes";
+import { landSnails } from "./landSnails";
+import { crabs } from "./crabs";
 
-/** The animals a habitat can be built for. Sizes inner, cm; temperatures °C; humidity % RH. */
-export const animals: readonly Animal[] = [...amphibians, ...lizards, ...snakes, ...invertebrates];
+/** Every animal, kind by kind. */
+export const animals = [
+  ...poisonFrogs,
+  ...groundFrogs,
+  ...aquaticAmphibians,
+  ...treeFrogs,
+  ...glassFrogs,
+  ...toads,
+  ...newts,
+  ...salamanders,
+  ...humidGeckos,
+  ...dryGeckos,
+  ...anoles,
+  ...chameleons,
+  ...skinks,
+  ...agamids,
+  ...monitors,
+  ...alligatorLizards,
+  ...iguanids,
+  ...lacertids,
+  ...teiids,
+  ...boas,
+  ...pythons,
+  ...colubrids,
+  ...tortoises,
+  ...turtles,
+  ...tarantulas,
+  ...scorpions,
+  ...whipSpiders,
+  ...jumpingSpiders,
+  ...mantises,
+  ...stickInsects,
+  ...millipedes,
+  ...landSnails,
+  ...crabs,
+];

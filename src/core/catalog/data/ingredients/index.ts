@@ -1,7 +1,9 @@
-import type { Ingredient } from "../../ingredientSchema";
-import { mineral } from "./mineral";
-import { organic } from "./organic";
-import { ready } from "./ready";
+import { fibres } from "./fibres";
+import { woody } from "./woody";
+import { leafAndChar } from "./leafAndChar";
+import { richSoils } from "./richSoils";
+import { sands } from "./sands";
+import { grits } from "./grits";
+import { clayAndLime } from "./clayAndLime";
 
-/** What soils are mixed from. Porosity and water as per cent of volume; mass as kg for an air-dry loose litre. */
-export const ingredients: readonly Ingredient[] = [...organic, ...mineral, ...ready];
+export const ingredients = [...fibres, ...woody, ...leafAndChar, ...richSoils, ...sands, ...grits, ...clayAndLime];

@@ -1,0 +1,133 @@
+import type { Animal } from "../../../schema";
+import { recalled } from "../from";
+
+/** Tarantulas of Central America and the Caribbean. */
+export const tarantulasOfCentralAmerica: readonly Animal[] = [
+  {
+    id: "pinkToeTarantula", scientificName: "Caribena versicolor", synonyms: ["Avicularia versicolor"],
+    kind: "tarantula", group: "invertebrate", regions: ["caribbean"], climate: "humidForest", lives: "climbing",
+    active: "night",
+    length: { measure: "legSpan", maleCm: [9, 12], femaleCm: [11, 15] }, massG: { male: [3, 8], female: [8, 18] },
+    temperatureC: {
+      baskingSurface: null, baskingAir: null, warm: [23, 27], cool: [21, 24], night: [19, 23], highestForDays: 30,
+      lowestSafeNight: 17, heating: "inCoolRooms",
+    },
+    humidityRh: {
+      day: { tolerated: [50, 90], preferred: [60, 80] }, night: { tolerated: [55, 95], preferred: [65, 85] },
+      retreat: null,
+    },
+    air: { movement: "brisk", driesBetweenMistings: true },
+    soil: { type: "dampForest", leastDepthCm: 4, goodDepthCm: 6, surface: "slightlyMoist", deep: "moist" },
+    drainage: "optional",
+    uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
+    box: {
+      widthCm: 30, depthCm: 30, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
+      company: "alone", malesTogether: 1, greatestFallCm: null,
+    },
+    young: { box: { widthCm: 7, depthCm: 7, heightCm: 12 }, largeBoxIsBad: true },
+    water: {
+      kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
+      flow: "still",
+    },
+    refuges: [
+      { kind: "corkTubeHigh", count: 1, where: "high" }, { kind: "leafTangle", count: 1, where: "high" },
+      { kind: "silkCorner", count: 1, where: "high" },
+    ],
+    perches: { spans: 2, branchCm: [3, 8], baskingPlaces: 0 }, mistingsPerWeek: [1, 3],
+    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "none",
+    food: {
+      foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
+      vitaminsEveryDays: null,
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
+    lifespanYears: [3, 12], growInDays: 28, quarantineDays: 30, tests: ["mites", "parasites"],
+    cautions: ["bites", "urticatingHairs", "escapes", "protectedSpecies"], law: { cites: "III" },
+    schools: [{ about: "glassOrMesh", views: [{}, {}] }],
+    difficulty: "fair", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["law.cites", "massG"],
+    from: recalled,
+  },
+  {
+    id: "curlyHairTarantula", scientificName: "Tliltocatl albopilosus",
+    synonyms: ["Brachypelma albopilosum", "Tliltocatl albopilosum"],
+    kind: "tarantula", group: "invertebrate", regions: ["centralAmerica"], climate: "seasonalWoodland",
+    lives: "burrowing", active: "night",
+    length: { measure: "legSpan", maleCm: [12, 15], femaleCm: [13, 17] }, massG: { male: [10, 20], female: [18, 40] },
+    temperatureC: {
+      baskingSurface: null, baskingAir: null, warm: [22, 26], cool: [20, 24], night: [18, 22], highestForDays: 31,
+      lowestSafeNight: 15, heating: "inCoolRooms",
+    },
+    humidityRh: {
+      day: { tolerated: [40, 85], preferred: [55, 75] }, night: { tolerated: [45, 90], preferred: [60, 80] },
+      retreat: [75, 95],
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "tunnelHolding", leastDepthCm: 12, goodDepthCm: 18, surface: "slightlyMoist", deep: "moist" },
+    drainage: "avoided",
+    uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
+    box: {
+      widthCm: 40, depthCm: 30, clearHeightCm: 15, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
+      company: "alone", malesTogether: 1, greatestFallCm: 20,
+    },
+    young: { box: { widthCm: 8, depthCm: 8, heightCm: 8 }, largeBoxIsBad: true },
+    water: {
+      kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
+      flow: "still",
+    },
+    refuges: [{ kind: "burrow", count: 1, where: "anywhere" }, { kind: "groundHide", count: 1, where: "anywhere" }],
+    perches: { spans: 0, branchCm: null, baskingPlaces: 0 }, mistingsPerWeek: [0, 2],
+    plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
+    food: {
+      foods: ["insects"], adultEveryDays: [7, 21], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
+      vitaminsEveryDays: null,
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
+    lifespanYears: [5, 20], growInDays: 21, quarantineDays: 30, tests: ["mites", "parasites"],
+    cautions: ["bites", "urticatingHairs", "escapes", "protectedSpecies"], law: { cites: "II" },
+    schools: [{ about: "heating", views: [{}, { heating: "always" }] }],
+    difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["massG"],
+    from: recalled,
+  },
+  {
+    id: "redRumpTarantula", scientificName: "Tliltocatl vagans", synonyms: ["Brachypelma vagans"],
+    kind: "tarantula", group: "invertebrate", regions: ["centralAmerica", "northAmerica"],
+    climate: "seasonalWoodland", lives: "burrowing", active: "night",
+    length: { measure: "legSpan", maleCm: [12, 14], femaleCm: [13, 16] }, massG: { male: [10, 18], female: [15, 35] },
+    temperatureC: {
+      baskingSurface: null, baskingAir: null, warm: [22, 26], cool: [20, 24], night: [18, 22], highestForDays: 31,
+      lowestSafeNight: 14, heating: "inCoolRooms",
+    },
+    humidityRh: {
+      day: { tolerated: [40, 85], preferred: [50, 70] }, night: { tolerated: [45, 90], preferred: [55, 75] },
+      retreat: [75, 95],
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "tunnelHolding", leastDepthCm: 12, goodDepthCm: 20, surface: "slightlyMoist", deep: "moist" },
+    drainage: "avoided",
+    uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
+    box: {
+      widthCm: 40, depthCm: 30, clearHeightCm: 15, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
+      company: "alone", malesTogether: 1, greatestFallCm: 20,
+    },
+    young: { box: { widthCm: 8, depthCm: 8, heightCm: 8 }, largeBoxIsBad: true },
+    water: {
+      kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
+      flow: "still",
+    },
+    refuges: [{ kind: "burrow", count: 1, where: "anywhere" }, { kind: "groundHide", count: 1, where: "anywhere" }],
+    perches: { spans: 0, branchCm: null, baskingPlaces: 0 }, mistingsPerWeek: [0, 1],
+    plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
+    food: {
+      foods: ["insects"], adultEveryDays: [7, 21], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
+      vitaminsEveryDays: null,
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
+    lifespanYears: [4, 20], growInDays: 21, quarantineDays: 30, tests: ["mites", "parasites"],
+    cautions: ["bites", "urticatingHairs", "escapes", "protectedSpecies", "invasive"], law: { cites: "II" },
+    schools: [],
+    difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["massG"],
+    from: recalled,
+  },
+];

@@ -1,0 +1,103 @@
+import type { Ingredient } from "../../ingredientSchema";
+import { recalled, usual, reckonedMineral } from "./from";
+
+/** Sands. */
+export const sands: readonly Ingredient[] = [
+  {
+    id: "playSand", matter: "sand", look: { texture: "grain", color: "#d9c28a" },
+    pouredKgPerL: 1.5, settlesPct: 6,
+    laid: {
+      kgPerL: 1.6, totalPorosityPct: 39.6, at1kPaPct: 33, at5kPaPct: 11, at10kPaPct: 7, wiltingPct: 2, airDryPct: 0.4,
+      conductivity: "veryHigh",
+    },
+    closedPoresPct: 0, sizes: { medianMm: 0.4, geometricDeviation: 1.4 }, betweenPct: 43, springiness: 1,
+    reposeDeg: 34,
+    pH: 7, bufferMmolPerL: 3, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
+    nutrients: 0, saltMsPerCm: 0.1, crewFood: 0, cohesionKPa: 1.5, halvesInMonths: null, dust: 2,
+    soldAs: "bag",
+    safeToDig: true, amphibianSkin: "fine", cautions: ["dust", "silicaDust", "weight"],
+    unsure: ["bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.at5kPaPct", "laid.conductivity"],
+    from: recalled, fieldFrom: { ...usual, "laid.totalPorosityPct": reckonedMineral },
+  },
+  {
+    id: "redSand", matter: "sand", look: { texture: "grain", color: "#b9683f" },
+    pouredKgPerL: 1.5, settlesPct: 6,
+    laid: {
+      kgPerL: 1.6, totalPorosityPct: 39.6, at1kPaPct: 34, at5kPaPct: 13, at10kPaPct: 8, wiltingPct: 2.5,
+      airDryPct: 0.5, conductivity: "high",
+    },
+    closedPoresPct: 0, sizes: { medianMm: 0.3, geometricDeviation: 1.4 }, betweenPct: 43, springiness: 1,
+    reposeDeg: 34,
+    pH: 7, bufferMmolPerL: 4, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
+    nutrients: 0, saltMsPerCm: 0.1, crewFood: 0, cohesionKPa: 2, halvesInMonths: null, dust: 3,
+    soldAs: "bag",
+    safeToDig: true, amphibianSkin: "fine", cautions: ["dust", "silicaDust", "weight"],
+    unsure: ["bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.at5kPaPct", "laid.conductivity"],
+    from: recalled, fieldFrom: { ...usual, "laid.totalPorosityPct": reckonedMineral },
+  },
+  {
+    id: "fineSand", matter: "sand", look: { texture: "grain", color: "#e3cf9e" },
+    pouredKgPerL: 1.48, settlesPct: 5,
+    laid: {
+      kgPerL: 1.56, totalPorosityPct: 41.1, at1kPaPct: 36, at5kPaPct: 14, at10kPaPct: 8, wiltingPct: 2,
+      airDryPct: 0.3, conductivity: "high",
+    },
+    closedPoresPct: 0, sizes: { medianMm: 0.2, geometricDeviation: 1.4 }, betweenPct: 44, springiness: 1,
+    reposeDeg: 34,
+    pH: 7, bufferMmolPerL: 2, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
+    nutrients: 0, saltMsPerCm: 0.1, crewFood: 0, cohesionKPa: 0.3, halvesInMonths: null, dust: 2,
+    soldAs: "bag",
+    safeToDig: true, amphibianSkin: "fine", cautions: ["dust", "silicaDust", "weight"],
+    unsure: [
+      "bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.at1kPaPct", "laid.at5kPaPct", "laid.conductivity",
+    ],
+    from: recalled, fieldFrom: { ...usual, "laid.totalPorosityPct": reckonedMineral },
+  },
+  {
+    id: "pitSand", matter: "sand", look: { texture: "grain", color: "#c9a765" },
+    pouredKgPerL: 1.48, settlesPct: 8,
+    laid: {
+      kgPerL: 1.61, totalPorosityPct: 39.2, at1kPaPct: 32, at5kPaPct: 17, at10kPaPct: 12, wiltingPct: 4,
+      airDryPct: 0.8, conductivity: "high",
+    },
+    closedPoresPct: 0, sizes: { medianMm: 0.5, geometricDeviation: 1.8 }, betweenPct: 44, springiness: 1,
+    reposeDeg: 34,
+    pH: 6.8, bufferMmolPerL: 8, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
+    nutrients: 0.5, saltMsPerCm: 0.2, crewFood: 0, cohesionKPa: 3.5, halvesInMonths: null, dust: 2,
+    soldAs: "bag",
+    safeToDig: true, amphibianSkin: "fine", cautions: ["dust", "silicaDust", "weight"],
+    unsure: ["bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.conductivity", "laid.wiltingPct"],
+    from: recalled, fieldFrom: { ...usual, "laid.totalPorosityPct": reckonedMineral },
+  },
+  {
+    id: "coarseSand", matter: "sand", look: { texture: "grain", color: "#cdbf9d" },
+    pouredKgPerL: 1.52, settlesPct: 5,
+    laid: {
+      kgPerL: 1.6, totalPorosityPct: 39.6, at1kPaPct: 18, at5kPaPct: 7, at10kPaPct: 5, wiltingPct: 2, airDryPct: 0.3,
+      conductivity: "veryHigh",
+    },
+    closedPoresPct: 0, sizes: { medianMm: 1.2, geometricDeviation: 1.4 }, betweenPct: 42, springiness: 1,
+    reposeDeg: 34,
+    pH: 7, bufferMmolPerL: 2, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
+    nutrients: 0, saltMsPerCm: 0.1, crewFood: 0, cohesionKPa: 0.6, halvesInMonths: null, dust: 1,
+    soldAs: "bag",
+    safeToDig: true, amphibianSkin: "fine", cautions: ["dust", "silicaDust", "weight"],
+    unsure: ["bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.at1kPaPct"],
+    from: recalled, fieldFrom: { ...usual, "laid.totalPorosityPct": reckonedMineral },
+  },
+  {
+    id: "decomposedGranite", matter: "sand", look: { texture: "grain", color: "#b7a48c" },
+    pouredKgPerL: 1.5, settlesPct: 8,
+    laid: {
+      kgPerL: 1.63, totalPorosityPct: 38.5, at1kPaPct: 25, at5kPaPct: 15, at10kPaPct: 12, wiltingPct: 5,
+      airDryPct: 0.8, conductivity: "high",
+    },
+    closedPoresPct: 0, sizes: { medianMm: 2, geometricDeviation: 2.2 }, betweenPct: 42, springiness: 1, reposeDeg: 34,
+    pH: 7, bufferMmolPerL: 8, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
+    nutrients: 0.5, saltMsPerCm: 0.2, crewFood: 0, cohesionKPa: 4, halvesInMonths: null, dust: 3,
+    soldAs: "bag",
+    safeToDig: true, amphibianSkin: "fine", cautions: ["dust", "silicaDust", "weight"],
+    unsure: ["bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.wiltingPct"],
+    from: recalled, fieldFrom: { ...usual, "laid.totalPorosityPct": reckonedMineral },
+  },
+];
