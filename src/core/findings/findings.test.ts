@@ -334,6 +334,18 @@ describe("findings without a single mend", () => {
     });
     expect(found(derived(limed), "mixLimed")).toMatchObject({ mends: [] });
   });
+  it("crewHarms once for each kind, by the worst it does", () => {
+    const eggLaying = made(
+      started({
+        animalId: "leopardGecko",
+        count: 1,
+        shell: { ...FERNWALL.shell, widthCm: 100, depthCm: 50, sillCm: 0 },
+      }),
+      { name: "setCrew", args: { crewId: "mealwormBeetle", count: 20 } },
+    );
+    const harms = derived(eggLaying).findings.filter(({ code }) => code === "crewHarms");
+    expect(harms.map(({ about }) => about)).toEqual(["mealwormBeetle"]);
+  });
   it("do not offer to lower soil that cannot get below the sill", () => {
     const impossible = found(derived(made(sound, { name: "setShell", args: { sillCm: 4 } })), "overSill");
     expect(impossible?.mends).toEqual([]);

@@ -113,7 +113,7 @@ export const conductivityOf = (item: Ingredient): number => CONDUCTIVITIES.index
 export const rotsPctAYear = (item: Ingredient): number => (1 - leftAfter(item, MONTHS_A_YEAR)) * 100;
 
 /** From this share of swelling clay on, a mix seals: it is told no higher than the second lowest class. */
-const SEALS_FROM = 0.05;
+export const SEALS_FROM_PCT = 5;
 const SEALED = 1;
 
 /**
@@ -124,7 +124,7 @@ function conductivityOfMix(portions: readonly Portion[], swelling: number): numb
   const surface = portions.reduce((sum, { item, share }) => sum + share * surfaceOf(item), 0);
   const weighed = portions.reduce((sum, { item, share }) => sum + share * surfaceOf(item) * conductivityOf(item), 0);
   const mean = weighed / surface;
-  return swelling >= SEALS_FROM ? Math.min(mean, SEALED) : mean;
+  return swelling * 100 >= SEALS_FROM_PCT ? Math.min(mean, SEALED) : mean;
 }
 
 /**

@@ -13,6 +13,7 @@ export {
   pantryOf,
   pouredFor,
   rotsPctAYear,
+  SEALS_FROM_PCT,
   surfaceOf,
   toldTotal,
 } from "./blend";

@@ -1,7 +1,7 @@
 import { rule, type Animal } from "../../catalog";
 import type { Mix } from "../../habitat";
 import type { Library } from "../../library";
-import { HEADS_FOR_LIME_PCT, mixTarget, unsuited, type Blend } from "../../mix";
+import { HEADS_FOR_LIME_PCT, mixTarget, SEALS_FROM_PCT, unsuited, type Blend } from "../../mix";
 import { mixtureOf } from "../../strata";
 import type { Assessed, Check, Found } from "../types";
 
@@ -55,9 +55,6 @@ function checkMixes({ habitat, animal, library }: Assessed): Found[] {
     return [...(mixture ? checkChemistry(mix.id, mixture, animal) : []), ...checkParts(mix, animal, library)];
   });
 }
-
-/** From this share on, swelling clay seals the soil. */
-const SEALS_FROM_PCT = 5;
 
 /** Lime that brings a mix to its own pH where the animal's ground is to be sour, and clay that seals it. */
 export function checkChemistry(mixId: string, mixture: Blend, animal: Animal): Found[] {

@@ -46,8 +46,10 @@ export const checkCrew: Check = ({ habitat, animal, crewFits }) => {
     return [{ code: "crewMissing", about: "crew", severity: "look", step: "crew", quantities }];
   }
   return habitat.crew.flatMap(({ crewId }): Found[] => {
-    const reasons = crewFits.get(crewId)?.reasons ?? [];
-    return reasons.flatMap((reason) => TELLERS[reason.code]?.(crewId, reason) ?? []);
+    // One that harms in two ways is told once, by the worse.
+    const told = new Map<FitCode, FitReason>();
+    for (const reason of crewFits.get(crewId)?.reasons ?? []) if (!told.has(reason.code)) told.set(reason.code, reason);
+    return [...told.values()].flatMap((reason) => TELLERS[reason.code]?.(crewId, reason) ?? []);
   });
 };
 
