@@ -8,7 +8,7 @@ export default defineConfig({
   test: {
     environment: "node",
     testTimeout: 20_000,
-    setupFiles: ["src/core/library/whole.ts"],
+    setupFiles: ["src/core/library/whole.ts", "src/words/atWork.ts"],
     projects: [
       // What computes has no state to be kept from the next file, so that modules are read once for all of them.
       { extends: true, test: { name: "code", include: ["src/**/*.test.ts"], exclude: [STORE], isolate: false } },

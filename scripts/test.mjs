@@ -89,6 +89,7 @@ await main(async () => {
       console.log("The end-to-end tests need a build; they did not run.");
       return;
     }
+    await check("weight of the Shelf", [bin("tsx/dist/cli.mjs"), "scripts/weight.ts", "/"], { CHROMIUM: chromium });
     const e2e = join(scratch, "e2e.json");
     await suite(
       "end-to-end tests",

@@ -58,3 +58,7 @@ export function provenanceOf(entry: Sourced, path: string): Provenance {
     .sort(([a], [b]) => b.length - a.length);
   return overrides[0]?.[1] ?? entry.from;
 }
+
+/** Whether whoever told an entry was not sure of a figure, or of all that stand with it. */
+export const isUnsure = ({ unsure = [] }: { unsure?: readonly string[] | undefined }, path: string): boolean =>
+  unsure.some((one) => path === one || path.startsWith(`${one}.`) || one.startsWith(`${path}.`));

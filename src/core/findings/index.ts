@@ -16,6 +16,8 @@ export type { Assessed, Finding, Mend, Step } from "./types";
 export { FINDING_CODES } from "./quantities";
 export type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "./quantities";
 export { mendsOf } from "./mends";
+export { checkFirst } from "./deciders";
+export type { CheckFirst } from "./deciders";
 
 const CHECKS: readonly Check[] = [
   checkBox,

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/words/atWork";
 import { useEffect, type ReactNode } from "react";
 import { useDeviceLibrary, useSession } from "@/store";
 import { Boundary } from "@/ui/parts";

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/words/atWork";
 import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/words/atWork";
 import Button from "@mui/material/Button";
 import { useMemo, useState } from "react";
 import { CHUNKED_KINDS, type CatalogKind } from "@/core/catalog";

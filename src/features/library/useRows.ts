@@ -1,6 +1,6 @@
 "use client";
 
-import { figuresOf, provenanceOf, type Figure, type Provenance } from "@/core/catalog";
+import { figuresOf, isUnsure, provenanceOf, type Figure, type Provenance } from "@/core/catalog";
 import type { MeasureKind } from "@/core/units";
 import { capital, isWord, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
@@ -36,9 +36,6 @@ export const provenanceText = (from: Provenance, say: Say): string =>
   [say(`library:from.${from.kind}`), from.kind === "published" ? from.source : undefined, from.note]
     .filter(Boolean)
     .join(": ");
-
-const isUnsure = ({ unsure = [] }: Shown, path: string): boolean =>
-  unsure.some((one) => path === one || path.startsWith(`${one}.`));
 
 /** How many refuges are wanted, and what another school says, is told in words. */
 const isShown = ({ path }: Figure): boolean => !/^(refuges|schools)\./.test(path);

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/words/atWork";
 import PrintOutlined from "@mui/icons-material/PrintOutlined";
 import Button from "@mui/material/Button";
 import { useState } from "react";

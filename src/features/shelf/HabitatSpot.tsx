@@ -1,26 +1,21 @@
 "use client";
 
 import MoreVertOutlined from "@mui/icons-material/MoreVertOutlined";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import IconButton from "@mui/material/IconButton";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { schedule } from "@/core/build";
 import type { Design } from "@/core/habitat";
 import { dueList } from "@/core/keeping";
-import { habitatFile, putHabitats, removeHabitat, wholeHabitat, type Standing } from "@/store";
-import { saveBlob } from "@/ui/files";
+import type { Standing } from "@/store";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
 import { boxSize, LibraryProvider, sayFinding, useSay, type Say } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
+
+const SpotChoices = dynamic(async () => (await import("./SpotChoices")).SpotChoices, { ssr: false });
 
 type State = { text: string; tone: "good" | "look" | "harm" | "plain" };
 
@@ -82,66 +77,29 @@ function Spot({ standing, pxPerCm, onNotice }: Props) {
   );
 }
 
-function SpotMenu({ habitat, onNotice }: { habitat: Design; onNotice: (notice: Notice | undefined) => void }) {
+type MenuProps = { habitat: Design; onNotice: (notice: Notice | undefined) => void };
+
+/** The button for what else can be done with a habitat; the choices come when they are first asked for. */
+function SpotMenu({ habitat, onNotice }: MenuProps) {
   const say = useSay();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [asking, setAsking] = useState(false);
-  const save = async () => {
-    const file = await habitatFile(habitat.id, (share) =>
-      onNotice({ text: say("shelf:exporting", { sharePct: share * 100 }) }),
-    );
-    if (file) saveBlob(file.name, file.blob);
-    onNotice(undefined);
-  };
-  const remove = async () => {
-    setAsking(false);
-    const whole = await wholeHabitat(habitat.id);
-    await removeHabitat(habitat.id);
-    onNotice({
-      text: say("shelf:deleted", { name: habitat.name }),
-      undo: () => void (whole && putHabitats([whole])),
-    });
-  };
+  const [asked, setAsked] = useState(false);
   return (
     <>
       <IconButton
         size="small"
         aria-label={say("shelf:actions", { name: habitat.name })}
         aria-haspopup="menu"
-        onClick={(event) => setAnchor(event.currentTarget)}
+        onClick={(event) => {
+          setAnchor(event.currentTarget);
+          setAsked(true);
+        }}
       >
         <MoreVertOutlined fontSize="small" />
       </IconButton>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <MenuItem
-          onClick={() => {
-            setAnchor(null);
-            void save();
-          }}
-        >
-          {say("shelf:export")}
-        </MenuItem>
-        <MenuItem
-          onClick={() => {
-            setAnchor(null);
-            setAsking(true);
-          }}
-        >
-          {say("shelf:delete")}
-        </MenuItem>
-      </Menu>
-      <Dialog open={asking} onClose={() => setAsking(false)} maxWidth="xs">
-        <DialogTitle>{say("shelf:deleteTitle", { name: habitat.name })}</DialogTitle>
-        <DialogContent>{say("shelf:deleteHelp")}</DialogContent>
-        <DialogActions>
-          <Button variant="outlined" onClick={() => setAsking(false)}>
-            {say("common:cancel")}
-          </Button>
-          <Button color="error" onClick={() => void remove()}>
-            {say("shelf:delete")}
-          </Button>
-        </DialogActions>
-      </Dialog>
+      {asked ? (
+        <SpotChoices habitat={habitat} anchor={anchor} onClose={() => setAnchor(null)} onNotice={onNotice} />
+      ) : null}
     </>
   );
 }

@@ -1,17 +1,14 @@
 "use client";
 
-import Alert from "@mui/material/Alert";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { takeIn } from "@/store";
 import { readFile } from "@/workers";
 import { FileButton } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 import type { Notice } from "./notice";
+
+const ImportRefused = dynamic(async () => (await import("./ImportRefused")).ImportRefused, { ssr: false });
 
 /** Takes a habitat file in; a bad one is refused with its reason and changes nothing. */
 export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefined) => void }) {
@@ -32,18 +29,7 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefin
   return (
     <>
       <FileButton pill label={say("shelf:import")} accept=".json,application/json" onFile={(file) => void take(file)} />
-      <Dialog open={problem !== undefined} onClose={() => setProblem(undefined)} maxWidth="xs">
-        <DialogTitle>{say("shelf:import")}</DialogTitle>
-        <DialogContent>
-          <Alert severity="error" variant="outlined">
-            {problem}
-          </Alert>
-          <p>{say("problems:file.title")}</p>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={() => setProblem(undefined)}>{say("common:close")}</Button>
-        </DialogActions>
-      </Dialog>
+      {problem === undefined ? null : <ImportRefused problem={problem} onClose={() => setProblem(undefined)} />}
     </>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/words/atWork";
 import { zodResolver } from "@hookform/resolvers/zod";
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";

@@ -4,7 +4,6 @@ import DarkModeOutlined from "@mui/icons-material/DarkModeOutlined";
 import LightModeOutlined from "@mui/icons-material/LightModeOutlined";
 import IconButton from "@mui/material/IconButton";
 import { useColorScheme } from "@mui/material/styles";
-import Tooltip from "@mui/material/Tooltip";
 import Link from "next/link";
 import { useSyncExternalStore, type ReactNode } from "react";
 import type { UnitSystem } from "@/core/units";
@@ -77,10 +76,8 @@ function NightSwitch() {
   const night = mounted && mode === "dark";
   const label = say(night ? "common:toDay" : "common:toNight");
   return (
-    <Tooltip title={label}>
-      <IconButton size="small" aria-label={label} onClick={() => setMode(night ? "light" : "dark")}>
-        {night ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
-      </IconButton>
-    </Tooltip>
+    <IconButton size="small" title={label} aria-label={label} onClick={() => setMode(night ? "light" : "dark")}>
+      {night ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
+    </IconButton>
   );
 }

@@ -9,9 +9,9 @@ import { capital, useLibrary, useSay, type Say } from "@/words";
 export function mixName(mix: Mix | undefined, say: Say, library: Library): string {
   const recipe = mix?.recipeId ? library.find("recipes", mix.recipeId) : undefined;
   if (mix?.title) return mix.title;
-  if (!mix || !recipe) return say("mix:own");
+  if (!mix || !recipe) return say("strata:mixOwn");
   const told = say.nameOf("recipes", recipe.id);
-  return JSON.stringify(recipe.parts) === JSON.stringify(mix.parts) ? told : say("mix:changed", { recipe: told });
+  return JSON.stringify(recipe.parts) === JSON.stringify(mix.parts) ? told : say("strata:mixChanged", { recipe: told });
 }
 
 /** The names of a habitat's layers as they stand in the ledger and the section. */

@@ -1,19 +1,47 @@
 import { listed, type Chunk } from "./chunk";
 
-/** Animals, a chunk a kind. */
+/** Animals, a chunk a kind and, of the large kinds, a part of the world. */
 export const animalsChunks: readonly Chunk<"animals">[] = [
   {
     ids: listed(`
-      dyeingPoisonFrog greenBlackPoisonFrog yellowBandedPoisonFrog goldenPoisonFrog stripedPoisonFrog
-      mimicPoisonFrog phantasmalPoisonFrog strawberryPoisonFrog variablePoisonFrog amazonianPoisonFrog
-      splashBackedPoisonFrog goldenMantella blackLeggedPoisonFrog`),
-    load: async () => (await import("../data/animals/poisonFrogs")).poisonFrogs,
+      dyeingPoisonFrog yellowBandedPoisonFrog goldenPoisonFrog mimicPoisonFrog phantasmalPoisonFrog
+      variablePoisonFrog amazonianPoisonFrog splashBackedPoisonFrog blackLeggedPoisonFrog`),
+    load: async () => (await import("../data/animals/poisonFrogs/southAmerica")).poisonFrogsOfSouthAmerica,
   },
   {
     ids: listed(`
-      tomatoFrog chacoHornedFrog ornateHornedFrog africanBullfrog paintedBurrowingFrog marbledRainFrog
-      fireBelliedToad yellowBelliedToad giantFireBelliedToad malayanHornedFrog`),
-    load: async () => (await import("../data/animals/groundFrogs")).groundFrogs,
+      greenBlackPoisonFrog stripedPoisonFrog strawberryPoisonFrog`),
+    load: async () => (await import("../data/animals/poisonFrogs/centralAmerica")).poisonFrogsOfCentralAmerica,
+  },
+  {
+    ids: listed(`
+      goldenMantella`),
+    load: async () => (await import("../data/animals/poisonFrogs/madagascar")).poisonFrogsOfMadagascar,
+  },
+  {
+    ids: listed(`
+      tomatoFrog marbledRainFrog`),
+    load: async () => (await import("../data/animals/groundFrogs/madagascar")).groundFrogsOfMadagascar,
+  },
+  {
+    ids: listed(`
+      chacoHornedFrog ornateHornedFrog`),
+    load: async () => (await import("../data/animals/groundFrogs/america")).groundFrogsOfAmerica,
+  },
+  {
+    ids: listed(`
+      africanBullfrog`),
+    load: async () => (await import("../data/animals/groundFrogs/africa")).groundFrogsOfAfrica,
+  },
+  {
+    ids: listed(`
+      paintedBurrowingFrog fireBelliedToad giantFireBelliedToad malayanHornedFrog`),
+    load: async () => (await import("../data/animals/groundFrogs/asia")).groundFrogsOfAsia,
+  },
+  {
+    ids: listed(`
+      yellowBelliedToad`),
+    load: async () => (await import("../data/animals/groundFrogs/europe")).groundFrogsOfEurope,
   },
   {
     ids: listed(`
@@ -22,9 +50,29 @@ export const animalsChunks: readonly Chunk<"animals">[] = [
   },
   {
     ids: listed(`
-      mossyFrog greenTreeFrog redEyedTreeFrog lemurLeafFrog waxyMonkeyFrog milkFrog americanGreenTreeFrog
-      greyTreeFrog europeanTreeFrog tigerLegMonkeyFrog reedFrog cinnamonFrog borneanEaredFrog fringedLeafFrog`),
-    load: async () => (await import("../data/animals/treeFrogs")).treeFrogs,
+      mossyFrog cinnamonFrog borneanEaredFrog`),
+    load: async () => (await import("../data/animals/treeFrogs/asia")).treeFrogsOfAsia,
+  },
+  {
+    ids: listed(`
+      greenTreeFrog`),
+    load: async () => (await import("../data/animals/treeFrogs/pacific")).treeFrogsOfPacific,
+  },
+  {
+    ids: listed(`
+      redEyedTreeFrog lemurLeafFrog waxyMonkeyFrog milkFrog americanGreenTreeFrog greyTreeFrog
+      tigerLegMonkeyFrog fringedLeafFrog`),
+    load: async () => (await import("../data/animals/treeFrogs/america")).treeFrogsOfAmerica,
+  },
+  {
+    ids: listed(`
+      europeanTreeFrog`),
+    load: async () => (await import("../data/animals/treeFrogs/europe")).treeFrogsOfEurope,
+  },
+  {
+    ids: listed(`
+      reedFrog`),
+    load: async () => (await import("../data/animals/treeFrogs/africa")).treeFrogsOfAfrica,
   },
   {
     ids: listed(`
@@ -49,19 +97,59 @@ export const animalsChunks: readonly Chunk<"animals">[] = [
   },
   {
     ids: listed(`
-      crestedGecko gargoyleGecko goldDustDayGecko giantDayGecko electricBlueGecko leafTailedGecko tokayGecko
-      mourningGecko leachianusGecko mossyPrehensileTailedGecko chameleonGecko neonDayGecko bandedDayGecko
-      linedDayGecko peacockDayGecko frilledLeafTailedGecko mossyLeafTailedGecko hainanCaveGecko catGecko
-      whiteLinedGecko flyingGecko stripedDwarfGecko yellowHeadedDwarfGecko greenDwarfGecko yellowHeadedGecko
-      broadBandedDwarfGecko ashyDwarfGecko`),
-    load: async () => (await import("../data/animals/humidGeckos")).humidGeckos,
+      crestedGecko gargoyleGecko mourningGecko leachianusGecko mossyPrehensileTailedGecko chameleonGecko`),
+    load: async () => (await import("../data/animals/humidGeckos/pacific")).humidGeckosOfPacific,
   },
   {
     ids: listed(`
-      leopardGecko fatTailedGecko wonderGecko knobTailedGecko bandedGecko ocelotGecko termiteHillGecko viperGecko
-      elegantSandGecko duneGecko webFootedGecko thickTailedGecko northernVelvetGecko moorishGecko
-      centralAmericanBandedGecko`),
-    load: async () => (await import("../data/animals/dryGeckos")).dryGeckos,
+      goldDustDayGecko giantDayGecko leafTailedGecko neonDayGecko bandedDayGecko linedDayGecko peacockDayGecko
+      frilledLeafTailedGecko mossyLeafTailedGecko`),
+    load: async () => (await import("../data/animals/humidGeckos/madagascar")).humidGeckosOfMadagascar,
+  },
+  {
+    ids: listed(`
+      electricBlueGecko stripedDwarfGecko yellowHeadedDwarfGecko greenDwarfGecko`),
+    load: async () => (await import("../data/animals/humidGeckos/africa")).humidGeckosOfAfrica,
+  },
+  {
+    ids: listed(`
+      tokayGecko hainanCaveGecko catGecko whiteLinedGecko flyingGecko`),
+    load: async () => (await import("../data/animals/humidGeckos/asia")).humidGeckosOfAsia,
+  },
+  {
+    ids: listed(`
+      yellowHeadedGecko broadBandedDwarfGecko ashyDwarfGecko`),
+    load: async () => (await import("../data/animals/humidGeckos/america")).humidGeckosOfAmerica,
+  },
+  {
+    ids: listed(`
+      leopardGecko wonderGecko termiteHillGecko viperGecko`),
+    load: async () => (await import("../data/animals/dryGeckos/asia")).dryGeckosOfAsia,
+  },
+  {
+    ids: listed(`
+      fatTailedGecko webFootedGecko`),
+    load: async () => (await import("../data/animals/dryGeckos/africa")).dryGeckosOfAfrica,
+  },
+  {
+    ids: listed(`
+      knobTailedGecko thickTailedGecko northernVelvetGecko`),
+    load: async () => (await import("../data/animals/dryGeckos/pacific")).dryGeckosOfPacific,
+  },
+  {
+    ids: listed(`
+      bandedGecko centralAmericanBandedGecko`),
+    load: async () => (await import("../data/animals/dryGeckos/america")).dryGeckosOfAmerica,
+  },
+  {
+    ids: listed(`
+      ocelotGecko`),
+    load: async () => (await import("../data/animals/dryGeckos/madagascar")).dryGeckosOfMadagascar,
+  },
+  {
+    ids: listed(`
+      elegantSandGecko duneGecko moorishGecko`),
+    load: async () => (await import("../data/animals/dryGeckos/europe")).dryGeckosOfEurope,
   },
   {
     ids: listed(`
@@ -113,9 +201,23 @@ export const animalsChunks: readonly Chunk<"animals">[] = [
   },
   {
     ids: listed(`
-      rosyBoa sandBoa amazonTreeBoa groundBoa imperatorBoa brazilianRainbowBoa madagascarTreeBoa dumerilsBoa
-      viperBoa rubberBoa`),
-    load: async () => (await import("../data/animals/boas")).boas,
+      rosyBoa amazonTreeBoa imperatorBoa brazilianRainbowBoa rubberBoa`),
+    load: async () => (await import("../data/animals/boas/america")).boasOfAmerica,
+  },
+  {
+    ids: listed(`
+      sandBoa`),
+    load: async () => (await import("../data/animals/boas/africa")).boasOfAfrica,
+  },
+  {
+    ids: listed(`
+      groundBoa viperBoa`),
+    load: async () => (await import("../data/animals/boas/pacific")).boasOfPacific,
+  },
+  {
+    ids: listed(`
+      madagascarTreeBoa dumerilsBoa`),
+    load: async () => (await import("../data/animals/boas/madagascar")).boasOfMadagascar,
   },
   {
     ids: listed(`
@@ -124,17 +226,53 @@ export const animalsChunks: readonly Chunk<"animals">[] = [
   },
   {
     ids: listed(`
-      cornSnake californiaKingsnake gartersnake westernHognose roughGreenSnake houseSnake sinaloanMilkSnake
-      honduranMilkSnake mexicanBlackKingsnake grayBandedKingsnake gopherSnake rhinoRatSnake redTailedGreenRatSnake
-      beautySnake mandarinRatSnake transPecosRatSnake blackRatSnake leopardSnake eggEatingSnake
-      checkeredGartersnake`),
-    load: async () => (await import("../data/animals/colubrids")).colubrids,
+      cornSnake californiaKingsnake gartersnake westernHognose roughGreenSnake mexicanBlackKingsnake`),
+    load: async () => (await import("../data/animals/colubrids/northAmerica1")).colubridsOfNorthAmerica,
   },
   {
     ids: listed(`
-      hermannsTortoise spurThighedTortoise horsfieldsTortoise egyptianTortoise redFootedTortoise starTortoise
+      grayBandedKingsnake gopherSnake transPecosRatSnake blackRatSnake checkeredGartersnake`),
+    load: async () => (await import("../data/animals/colubrids/northAmerica2")).colubridsOfNorthAmericaToo,
+  },
+  {
+    ids: listed(`
+      sinaloanMilkSnake honduranMilkSnake`),
+    load: async () => (await import("../data/animals/colubrids/centralAmerica")).colubridsOfCentralAmerica,
+  },
+  {
+    ids: listed(`
+      houseSnake eggEatingSnake`),
+    load: async () => (await import("../data/animals/colubrids/africa")).colubridsOfAfrica,
+  },
+  {
+    ids: listed(`
+      rhinoRatSnake redTailedGreenRatSnake beautySnake mandarinRatSnake`),
+    load: async () => (await import("../data/animals/colubrids/asia")).colubridsOfAsia,
+  },
+  {
+    ids: listed(`
+      leopardSnake`),
+    load: async () => (await import("../data/animals/colubrids/europe")).colubridsOfEurope,
+  },
+  {
+    ids: listed(`
+      hermannsTortoise spurThighedTortoise egyptianTortoise`),
+    load: async () => (await import("../data/animals/tortoises/europe")).tortoisesOfEurope,
+  },
+  {
+    ids: listed(`
+      horsfieldsTortoise starTortoise`),
+    load: async () => (await import("../data/animals/tortoises/asia")).tortoisesOfAsia,
+  },
+  {
+    ids: listed(`
+      redFootedTortoise`),
+    load: async () => (await import("../data/animals/tortoises/america")).tortoisesOfAmerica,
+  },
+  {
+    ids: listed(`
       pancakeTortoise bellsHingeback homesHingeback`),
-    load: async () => (await import("../data/animals/tortoises")).tortoises,
+    load: async () => (await import("../data/animals/tortoises/africa")).tortoisesOfAfrica,
   },
   {
     ids: listed(`
@@ -144,10 +282,24 @@ export const animalsChunks: readonly Chunk<"animals">[] = [
   },
   {
     ids: listed(`
-      redKneeTarantula pinkToeTarantula guyanaPinkToeTarantula greenbottleTarantula curlyHairTarantula
-      redRumpTarantula brazilianBlackTarantula chileanRoseTarantula gootySapphireTarantula
-      venezuelanSunTigerTarantula whiteKneeTarantula mexicanFirelegTarantula`),
-    load: async () => (await import("../data/animals/tarantulas")).tarantulas,
+      redKneeTarantula mexicanFirelegTarantula`),
+    load: async () => (await import("../data/animals/tarantulas/northAmerica")).tarantulasOfNorthAmerica,
+  },
+  {
+    ids: listed(`
+      pinkToeTarantula curlyHairTarantula redRumpTarantula`),
+    load: async () => (await import("../data/animals/tarantulas/centralAmerica")).tarantulasOfCentralAmerica,
+  },
+  {
+    ids: listed(`
+      guyanaPinkToeTarantula greenbottleTarantula brazilianBlackTarantula chileanRoseTarantula
+      venezuelanSunTigerTarantula whiteKneeTarantula`),
+    load: async () => (await import("../data/animals/tarantulas/southAmerica")).tarantulasOfSouthAmerica,
+  },
+  {
+    ids: listed(`
+      gootySapphireTarantula`),
+    load: async () => (await import("../data/animals/tarantulas/asia")).tarantulasOfAsia,
   },
   {
     ids: listed(`

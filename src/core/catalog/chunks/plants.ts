@@ -1,45 +1,112 @@
 import { listed, type Chunk } from "./chunk";
 
-/** Plants, a chunk a kind. */
+/** Plants, a chunk a kind and, of the large kinds, a part of the world. */
 export const plantsChunks: readonly Chunk<"plants">[] = [
   {
     ids: listed(`
-      creepingFig heartleafPhilodendron roundPeperomia satinPothos arrowheadVine dwarfArrowheadVine shingleVine
-      shinglingMonstera windowLeaf marcgravia schulzeiBegonia waxPlant antPlantDischidia creepingFigOak
-      shinglingFig strapAnthurium oakLeafFern snakeFern miniMonstera papuanShinglePlant trailingFig rexBegoniaVine
-      swissCheesePlant velvetLeafPhilodendron beetlePeperomia tinyCreepingPeperomia sweetheartHoya
-      whiteVeinedBegonia commonIvy monkeyCup grapeIvy bramble`),
-    load: async () => (await import("../data/plants/climbers")).climbers,
+      creepingFig satinPothos shingleVine waxPlant antPlantDischidia creepingFigOak shinglingFig miniMonstera
+      papuanShinglePlant trailingFig rexBegoniaVine sweetheartHoya monkeyCup`),
+    load: async () => (await import("../data/plants/climbers/asia")).climbersOfAsia,
   },
   {
     ids: listed(`
-      goldenPothos stringOfTurtles trailingPeperomia silverSparklePilea creepingPilea stripedInchPlant
-      wanderingDude lipstickVine goldfishPlant miniatureWaxPlant buttonVine stringOfHearts mistletoeCactus
-      fishboneCactus fourLeafPeperomia millionHearts watermelonDischidia stringOfPearls purpleHeart swedishIvy
-      stringOfBananas`),
-    load: async () => (await import("../data/plants/hangers")).hangers,
+      heartleafPhilodendron roundPeperomia arrowheadVine dwarfArrowheadVine shinglingMonstera windowLeaf
+      marcgravia schulzeiBegonia strapAnthurium oakLeafFern snakeFern swissCheesePlant velvetLeafPhilodendron
+      beetlePeperomia tinyCreepingPeperomia whiteVeinedBegonia grapeIvy`),
+    load: async () => (await import("../data/plants/climbers/america")).climbersOfAmerica,
   },
   {
     ids: listed(`
-      nervePlant prayerPlant eyelashBegonia emeraldRipple babyRubberPlant watermelonPeperomia pileaMoonValley
-      artilleryPlant aluminiumPlant babysTears spiderPlant castIronPlant chineseEvergreen dwarfPeaceLily
-      rattlesnakePlant peacockPlant polkaDotPlant coleus purpleWaffle rexBegonia prismBegonia episcia
-      africanViolet weepingFig umbrellaTree rubberPlant songOfIndia dragonTree hibiscus nasturtium dandelion
-      velvetElephantEar dwarfElephantEar flamingoFlower creosoteBush desertMarigold fernLeafBegonia
-      littleTreePlant trailingPellionia satinPellionia dumbCane zzPlant coffeePlant zebraCalathea
-      pinstripeCalathea rosePaintedCalathea fishbonePrayerPlant africanMaskPlant chineseMoneyPlant spottedBegonia
-      strawberrySaxifrage compactDragonTree ribwortPlantain whiteClover wildStrawberry creepingThyme moneyTree
-      ginsengFig spinelessYucca asparagusFern dwarfBanana partridgeberry rosemary whiteMulberry`),
-    load: async () => (await import("../data/plants/foliage")).foliage,
+      commonIvy bramble`),
+    load: async () => (await import("../data/plants/climbers/europe")).climbersOfEurope,
   },
   {
     ids: listed(`
-      elephantBush snakePlant dwarfSnakePlant zebraHaworthia oxTongueGasteria dwarfGasteria partridgeAloe trueAloe
-      laceAloe spinelessPricklyPear hensAndChicks houseleek jadePlant candelabraSpurge desertRose ponytailPalm
-      blueChalksticks stoneCrop burrosTail lipstickEcheveria pearlEcheveria ghostPlant plushEcheveria
-      windowHaworthia watchChainCrassula hardyIcePlant crabCactus cylindricalSnakePlant birdNestSnakePlant
-      foxtailAgave motherOfThousands`),
-    load: async () => (await import("../data/plants/succulents")).succulents,
+      stringOfTurtles trailingPeperomia silverSparklePilea creepingPilea stripedInchPlant wanderingDude
+      goldfishPlant mistletoeCactus fishboneCactus fourLeafPeperomia purpleHeart`),
+    load: async () => (await import("../data/plants/hangers/america")).hangersOfAmerica,
+  },
+  {
+    ids: listed(`
+      lipstickVine miniatureWaxPlant buttonVine millionHearts watermelonDischidia`),
+    load: async () => (await import("../data/plants/hangers/asia")).hangersOfAsia,
+  },
+  {
+    ids: listed(`
+      goldenPothos`),
+    load: async () => (await import("../data/plants/hangers/pacific")).hangersOfPacific,
+  },
+  {
+    ids: listed(`
+      stringOfHearts stringOfPearls swedishIvy stringOfBananas`),
+    load: async () => (await import("../data/plants/hangers/africa")).hangersOfAfrica,
+  },
+  {
+    ids: listed(`
+      nervePlant prayerPlant emeraldRipple watermelonPeperomia pileaMoonValley dwarfPeaceLily rattlesnakePlant
+      peacockPlant episcia nasturtium dwarfElephantEar flamingoFlower fernLeafBegonia zebraCalathea
+      pinstripeCalathea rosePaintedCalathea fishbonePrayerPlant spottedBegonia`),
+    load: async () => (await import("../data/plants/foliage/southAmerica")).foliageOfSouthAmerica,
+  },
+  {
+    ids: listed(`
+      eyelashBegonia babyRubberPlant artilleryPlant dumbCane moneyTree spinelessYucca`),
+    load: async () => (await import("../data/plants/foliage/centralAmerica")).foliageOfCentralAmerica,
+  },
+  {
+    ids: listed(`
+      creosoteBush desertMarigold partridgeberry`),
+    load: async () => (await import("../data/plants/foliage/northAmerica")).foliageOfNorthAmerica,
+  },
+  {
+    ids: listed(`
+      aluminiumPlant castIronPlant chineseEvergreen coleus purpleWaffle rexBegonia weepingFig umbrellaTree
+      rubberPlant hibiscus velvetElephantEar littleTreePlant trailingPellionia satinPellionia africanMaskPlant
+      chineseMoneyPlant strawberrySaxifrage ginsengFig dwarfBanana whiteMulberry`),
+    load: async () => (await import("../data/plants/foliage/asia")).foliageOfAsia,
+  },
+  {
+    ids: listed(`
+      babysTears dandelion ribwortPlantain whiteClover wildStrawberry creepingThyme rosemary`),
+    load: async () => (await import("../data/plants/foliage/europe")).foliageOfEurope,
+  },
+  {
+    ids: listed(`
+      spiderPlant prismBegonia africanViolet dragonTree zzPlant coffeePlant compactDragonTree asparagusFern`),
+    load: async () => (await import("../data/plants/foliage/africa")).foliageOfAfrica,
+  },
+  {
+    ids: listed(`
+      polkaDotPlant songOfIndia`),
+    load: async () => (await import("../data/plants/foliage/madagascar")).foliageOfMadagascar,
+  },
+  {
+    ids: listed(`
+      elephantBush snakePlant dwarfSnakePlant zebraHaworthia oxTongueGasteria dwarfGasteria partridgeAloe
+      laceAloe jadePlant candelabraSpurge desertRose blueChalksticks windowHaworthia watchChainCrassula
+      hardyIcePlant cylindricalSnakePlant birdNestSnakePlant`),
+    load: async () => (await import("../data/plants/succulents/africa")).succulentsOfAfrica,
+  },
+  {
+    ids: listed(`
+      trueAloe`),
+    load: async () => (await import("../data/plants/succulents/asia")).succulentsOfAsia,
+  },
+  {
+    ids: listed(`
+      spinelessPricklyPear hensAndChicks ponytailPalm stoneCrop burrosTail lipstickEcheveria pearlEcheveria
+      ghostPlant plushEcheveria crabCactus foxtailAgave`),
+    load: async () => (await import("../data/plants/succulents/america")).succulentsOfAmerica,
+  },
+  {
+    ids: listed(`
+      houseleek`),
+    load: async () => (await import("../data/plants/succulents/europe")).succulentsOfEurope,
+  },
+  {
+    ids: listed(`
+      motherOfThousands`),
+    load: async () => (await import("../data/plants/succulents/madagascar")).succulentsOfMadagascar,
   },
   {
     ids: listed(`
@@ -54,11 +121,24 @@ export const plantsChunks: readonly Chunk<"plants">[] = [
   },
   {
     ids: listed(`
-      birdNestFern bostonFern buttonFern rabbitFootFern javaFern maidenhairFern staghornFern heartFern
-      silverLaceFern cretanBrake hollyFern lemonButtonFern crocodileFern dwarfTreeFern hartstongueFern
-      maidenhairSpleenwort blueStarFern greenPennyFern coinFeltFern resurrectionFern commonPolypody
-      whiteRabbitFootFern autumnFern christmasFern`),
-    load: async () => (await import("../data/plants/ferns")).ferns,
+      birdNestFern javaFern heartFern silverLaceFern hollyFern lemonButtonFern crocodileFern greenPennyFern
+      coinFeltFern whiteRabbitFootFern autumnFern`),
+    load: async () => (await import("../data/plants/ferns/asia")).fernsOfAsia,
+  },
+  {
+    ids: listed(`
+      bostonFern maidenhairFern blueStarFern resurrectionFern christmasFern`),
+    load: async () => (await import("../data/plants/ferns/america")).fernsOfAmerica,
+  },
+  {
+    ids: listed(`
+      buttonFern rabbitFootFern staghornFern dwarfTreeFern`),
+    load: async () => (await import("../data/plants/ferns/pacific")).fernsOfPacific,
+  },
+  {
+    ids: listed(`
+      cretanBrake hartstongueFern maidenhairSpleenwort commonPolypody`),
+    load: async () => (await import("../data/plants/ferns/europe")).fernsOfEurope,
   },
   {
     ids: listed(`
@@ -78,8 +158,8 @@ export const plantsChunks: readonly Chunk<"plants">[] = [
   },
   {
     ids: listed(`
-      javaMoss cushionMoss sheetMossLive fernMoss moodMoss liveSphagnum christmasMoss tropicalSheetMoss flameMoss
-      taiwanMoss phoenixMoss willowMoss haircapMoss thymeMoss`),
+      javaMoss cushionMoss sheetMossLive fernMoss moodMoss liveSphagnum christmasMoss tropicalSheetMoss
+      flameMoss taiwanMoss phoenixMoss willowMoss haircapMoss thymeMoss`),
     load: async () => (await import("../data/plants/mosses")).mosses,
   },
   {

@@ -1,0 +1,38 @@
+import bins from "./bins.json";
+import brief from "./brief.json";
+import build from "./build.json";
+import cautions from "./cautions.json";
+import climate from "./climate.json";
+import crew from "./crew.json";
+import figures from "./figures.json";
+import fits from "./fits.json";
+import library from "./library.json";
+import mix from "./mix.json";
+import planting from "./planting.json";
+import schools from "./schools.json";
+import sheets from "./sheets.json";
+import shell from "./shell.json";
+import start from "./start.json";
+import steps from "./steps.json";
+import strata from "./strata.json";
+
+/** The words only the places of work say, so that the Shelf need not read them. */
+export const atWork = {
+  bins,
+  brief,
+  build,
+  cautions,
+  climate,
+  crew,
+  figures,
+  fits,
+  library,
+  mix,
+  planting,
+  schools,
+  sheets,
+  shell,
+  start,
+  steps,
+  strata,
+};
