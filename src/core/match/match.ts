@@ -91,6 +91,13 @@ async function nearest(
 
 /** A mix, and in how many scoops it was dealt. */
 type Dealt = { parts: Parts; total: Total };
+type Found = Matched & { total: Total };
+
+/** The same question, of only what a mix is made of. */
+const madeOf = (question: MatchQuestion, parts: Parts): MatchQuestion => ({
+  ...question,
+  candidates: question.candidates.filter(({ id }) => parts.some(({ ingredientId }) => ingredientId === id)),
+});
 
 /** Two scoops to four are told as one to two. */
 function lowestTerms(parts: Parts): Parts {
@@ -130,18 +137,23 @@ export async function match(
     return { parts, blend: mixture, readings, off: distance(readings, question.aims) };
   };
   const unlike: string[][] = [];
-  const look = async (given: Given, orElse?: readonly Total[]): Promise<(Matched & { total: Total }) | undefined> => {
-    const dealt = await nearest(question, solve, { given, unlike, like }, orElse);
+  const lookIn = async (asked: MatchQuestion, sought: Sought, orElse?: readonly Total[]): Promise<Found | undefined> => {
+    const dealt = await nearest(asked, solve, { ...sought, like }, orElse);
     const found = dealt && judged(dealt.parts);
     return found && { ...found, total: dealt.total };
   };
+  const look = (given: Given, orElse?: readonly Total[]) => lookIn(question, { given, unlike }, orElse);
   const givenOf = ({ blend: mixture, parts }: Pick<Matched, "blend" | "parts">): Given =>
     givenBy(mixture, parts, pantry, depthCm);
   const first = await look(told && like ? givenOf({ blend: told, parts: like }) : usual);
   if (!first) return { kind: "clash", clash: await clashOf(question, solve, usual) };
   const again = told ? first : ((await look(givenOf(first))) ?? first);
   const nearer = again.off.whole < first.off.whole ? again : first;
-  const chosen = question.rules.some(isLitres) ? await settled(again, givenOf, look) : nearer;
+  /** A mix of the same ingredients, by the loss of just that mix. */
+  const settle = (mix: Found): Promise<Found> =>
+    settled(mix, givenOf, (given) => lookIn(madeOf(question, mix.parts), { given, unlike: [] }, [mix.total]));
+  const toTheLitre = question.rules.some(isLitres);
+  const chosen = toTheLitre ? await settle(again) : nearer;
   const found = [chosen];
   const given = givenOf(chosen);
   while (found.length <= OTHERS) {
@@ -149,7 +161,7 @@ export async function match(
     unlike.push(last.parts.map((part) => part.ingredientId));
     const other = await look(given, [last.total, ...totalsOf(question.rules).filter((total) => total !== last.total)]);
     if (!other) break;
-    found.push(other);
+    found.push(toTheLitre ? await settle(other) : other);
   }
   const [best = first, ...others] = found
     .toSorted((a, b) => a.off.whole - b.off.whole)
@@ -159,10 +171,13 @@ export async function match(
 
 /** So many litres of a bag are so many only by the loss of the very mix they go into. */
 const isLitres = ({ kind }: MatchQuestion["rules"][number]): boolean => kind === "use";
-const LOOKS_TO_SETTLE = 3;
-const SETTLED_LOST = 0.005;
+const LOOKS_TO_SETTLE = 5;
+const SETTLED_LOST = 0.002;
 
-/** Asks again by what was found, until it loses in mixing what it was reckoned with. */
+/**
+ * Asks again by what was found, until it loses in mixing what it was reckoned with. Of the same ingredients, as among
+ * all of them it may go back and forth between two mixes that lose differently.
+ */
 async function settled<M extends Matched>(
   first: M,
   givenOf: (found: M) => Given,
