@@ -55,3 +55,16 @@ test("a mix with lime in it is warned of, with the pH it heads for, and mended",
   await limed.getByRole("button", { name: "Leave the lime out" }).click();
   await expect(limed).toHaveCount(0);
 });
+
+test("the Library says which figures from memory decided a finding in one's own habitats, and goes there", async ({
+  page,
+}) => {
+  await start(page, { animal: "Central bearded dragon", name: "Small box" });
+  await page.goto("/library");
+  const first = page.getByRole("region", { name: "Check first" });
+  await first.getByRole("button", { name: /Central bearded dragon/ }).click();
+  const entry = page.getByRole("article", { name: "Central bearded dragon" });
+  await expect(entry.getByRole("heading", { name: "Check first" })).toBeVisible();
+  await expect(entry.getByText("Decided “The box is too small.” in Small box").first()).toBeVisible();
+  await expect(page.getByRole("button", { name: /Central bearded dragon.*Check first/ })).toBeInViewport();
+});

@@ -5,16 +5,26 @@ import type { CatalogKind } from "@/core/catalog";
 import { Cautions } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
 import { capital, useSay } from "@/words";
+import { CheckFirstOf } from "./CheckFirst";
 import type { Shown } from "./entries";
 import { latinOf, synonymsOf } from "./entries";
 import css from "./Library.module.css";
 import { NotesOf } from "./NotesOf";
 import { RangeMark } from "./RangeMark";
 import { traitsOf } from "./traits";
+import { standsIn, type Decided } from "./useCheckFirst";
 import { provenanceText, useRows } from "./useRows";
 
+type Props = {
+  kind: CatalogKind;
+  entry: Shown;
+  /** Its figures that decided a finding and rest on memory. */
+  decided: readonly Decided[];
+  onCopy?: (() => void) | undefined;
+};
+
 /** One entry: what it is in words, its figures with their ranges drawn, where each comes from, its cautions. */
-export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown; onCopy?: (() => void) | undefined }) {
+export function Entry({ kind, entry, decided, onCopy }: Props) {
   const say = useSay();
   const rows = useRows()(entry);
   const traits = traitsOf(entry, say);
@@ -54,12 +64,13 @@ export function Entry({ kind, entry, onCopy }: { kind: CatalogKind; entry: Shown
           ))}
         </dl>
       ) : null}
+      <CheckFirstOf decided={decided} />
       <NotesOf kind={kind} entry={entry} />
       <p className={css.from}>{say("library:mostly", { from: provenanceText(entry.from, say) })}</p>
       <table>
         <tbody>
           {rows.map((row) => (
-            <tr key={row.path}>
+            <tr key={row.path} data-first={decided.some(({ path }) => standsIn(row.path, path))}>
               <th scope="row">{row.label}</th>
               <td className="measure">{row.value}</td>
               <td className={css.drawn}>

@@ -1,7 +1,7 @@
 "use client";
 
 import Checkbox from "@mui/material/Checkbox";
-import { memo } from "react";
+import { memo, useEffect, useRef } from "react";
 import type { CatalogKind } from "@/core/catalog";
 import { capital, useSay } from "@/words";
 import { latinOf, type Shown } from "./entries";
@@ -12,14 +12,18 @@ type Props = {
   entries: readonly Shown[];
   ownIds: ReadonlySet<string>;
   chosen: string | undefined;
+  /** One that was gone to from elsewhere: brought into view. */
+  goneTo: string | undefined;
   picked: readonly string[];
+  /** What deserves checking first. */
+  first: ReadonlySet<string>;
   full: boolean;
   onChoose: (id: string) => void;
   onPick: (id: string) => void;
 };
 
 /** The shelf as a list: one is looked at, up to four are picked to be compared. */
-export function EntryList({ kind, entries, ownIds, chosen, picked, full, onChoose, onPick }: Props) {
+export function EntryList({ kind, entries, ownIds, chosen, goneTo, picked, first, full, onChoose, onPick }: Props) {
   const say = useSay();
   return (
     <ul className={css.list}>
@@ -31,7 +35,9 @@ export function EntryList({ kind, entries, ownIds, chosen, picked, full, onChoos
           id={entry.id}
           latin={ownIds.has(entry.id) ? say("library:own.yours") : latinOf(entry)}
           looked={entry.id === chosen}
+          goneTo={entry.id === goneTo}
           picked={picked.includes(entry.id)}
+          first={first.has(entry.id)}
           full={full}
           onChoose={onChoose}
           onPick={onPick}
@@ -46,20 +52,38 @@ type RowProps = {
   id: string;
   latin: string;
   looked: boolean;
+  goneTo: boolean;
   picked: boolean;
+  first: boolean;
   full: boolean;
   onChoose: (id: string) => void;
   onPick: (id: string) => void;
 };
 
-const ListRow = memo(function ListRow({ kind, id, latin, looked, picked, full, onChoose, onPick }: RowProps) {
+const ListRow = memo(function ListRow({
+  kind,
+  id,
+  latin,
+  looked,
+  goneTo,
+  picked,
+  first,
+  full,
+  onChoose,
+  onPick,
+}: RowProps) {
   const say = useSay();
   const name = capital(say.nameOf(kind, id));
+  const row = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (goneTo) row.current?.scrollIntoView({ block: "nearest" });
+  }, [goneTo]);
   return (
-    <li className={css.listRow} data-looked={looked}>
+    <li ref={row} className={css.listRow} data-looked={looked}>
       <button type="button" aria-pressed={looked} onClick={() => onChoose(id)}>
         <b>{name}</b>
         <i>{latin}</i>
+        {first ? <small>{say("library:checkFirst.title")}</small> : null}
       </button>
       <Checkbox
         size="small"

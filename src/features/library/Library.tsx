@@ -8,6 +8,7 @@ import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
 import { chooseUnits, useOwn, useRead } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
 import { useFigures, useSay } from "@/words";
+import { CheckFirstStrip } from "./CheckFirst";
 import { CompareEntries } from "./CompareEntries";
 import { copyEntry } from "./copyEntry";
 import { ownKindOf, type Shown } from "./entries";
@@ -18,6 +19,7 @@ import css from "./Library.module.css";
 import { OwnForm } from "./OwnForm";
 import { OwnTools } from "./OwnTools";
 import { countShares, SHELVES } from "./shares";
+import { useCheckFirst, type Decided } from "./useCheckFirst";
 import { ANYTHING, useShown } from "./useShown";
 
 const MOST_COMPARED = 4;
@@ -52,6 +54,7 @@ function Shelves() {
   const [kind, setKind] = useState<CatalogKind>("animals");
   const [sought, setSought] = useState(ANYTHING);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
+  const [goneTo, setGoneTo] = useState<string | undefined>(undefined);
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [comparing, setComparing] = useState(false);
   const [told, setTold] = useState("");
@@ -64,10 +67,14 @@ function Shelves() {
     setPicked(ids);
     if (ids.length === 0) setComparing(false);
   };
-  const goTo = (next: CatalogKind) => {
+  const decided = useCheckFirst();
+  const here = decided.filter((figure) => figure.kind === kind);
+
+  const goTo = (next: CatalogKind, id?: string) => {
     setKind(next);
-    setSought({ ...sought, subKind: ANYTHING.subKind, climate: ANYTHING.climate });
-    setChosen(undefined);
+    setSought(id === undefined ? { ...sought, subKind: ANYTHING.subKind, climate: ANYTHING.climate } : ANYTHING);
+    setChosen(id);
+    setGoneTo(id);
     pick([]);
     setTold("");
   };
@@ -95,9 +102,10 @@ function Shelves() {
             label={say("library:which")}
             value={kind}
             options={SHELVES.map((value) => ({ value, text: say(`library:kinds.${value}`) }))}
-            onChange={goTo}
+            onChange={(next) => goTo(next)}
           />
         </div>
+        <CheckFirstStrip decided={decided} onGo={goTo} />
         <div className={css.filters}>
           <Filters kind={kind} entries={entries} sought={sought} onChange={setSought} />
           <span className={css.count} role="status">
@@ -128,7 +136,9 @@ function Shelves() {
               entries={shown}
               ownIds={ownIds}
               chosen={lookedAt(shown, chosen, ownIds)?.id}
+              goneTo={goneTo}
               picked={picked}
+              first={new Set(here.map(({ id }) => id))}
               full={picked.length >= MOST_COMPARED}
               onChoose={setChosen}
               onPick={(id) => pick(picked.includes(id) ? picked.filter((other) => other !== id) : [...picked, id])}
@@ -137,6 +147,7 @@ function Shelves() {
               kind={kind}
               entry={lookedAt(shown, chosen, ownIds)}
               own={own}
+              decided={here}
               onCopied={setChosen}
               onGone={(text) => {
                 setTold(text);
@@ -155,12 +166,14 @@ function Looked({
   kind,
   entry,
   own,
+  decided,
   onCopied,
   onGone,
 }: {
   kind: CatalogKind;
   entry: Shown | undefined;
   own: OwnShelf;
+  decided: readonly Decided[];
   onCopied: (id: string) => void;
   onGone: (text: string) => void;
 }) {
@@ -173,5 +186,6 @@ function Looked({
     const id = mine && (await copyEntry(own, mine, entry, say));
     if (id) onCopied(id);
   };
-  return <Entry kind={kind} entry={entry} onCopy={mine ? () => void copy() : undefined} />;
+  const ofThis = decided.filter(({ id }) => id === entry.id);
+  return <Entry kind={kind} entry={entry} decided={ofThis} onCopy={mine ? () => void copy() : undefined} />;
 }

@@ -1,4 +1,4 @@
-import { isWord, type Say } from "@/words";
+import { capital, isWord, type Say } from "@/words";
 import { valueAt } from "./path";
 
 /**
@@ -130,4 +130,15 @@ export function traitsOf(entry: object, say: Say): Trait[] {
       : [];
   });
   return [...words, ...refugesOf(entry, say), ...answers];
+}
+
+/** What a figure or a choice at a path is called. @example figureName("box.widthCm", say) // "Least box, width" */
+export function figureName(path: string, say: Say): string {
+  const trait = wordsAt(path)?.label;
+  if (trait) return labelOf(trait, say);
+  if (path === "refuges") return say("library:traits.refuges");
+  if (path === "cautions") return say("cautions:label");
+  const words = path.split(".").map((key) => `figures:${key}`);
+  const [first = path, ...rest] = words.filter(isWord).map((word) => say(word));
+  return [capital(first), ...rest.map((word) => word.toLocaleLowerCase())].join(", ");
 }
