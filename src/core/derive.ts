@@ -5,7 +5,7 @@ import type { Design, Stand } from "./habitat";
 import { furnishing } from "./hardscape";
 import { bandChecks } from "./keeping";
 import type { Library } from "./library";
-import { boxFit, crewFit, matesFit, MONTHS_AHEAD, plantFit, troubles } from "./living";
+import { boxFit, crewFit, matesFit, MONTHS_AHEAD, plantFit, troubles, waterInBoxL } from "./living";
 import { loads } from "./load";
 import { phaseOf, type LogNow } from "./log";
 import { sceneOf, type Scene, type Setting } from "./scene";
@@ -76,7 +76,7 @@ function assess(scene: Scene, log: LogNow): Assessed {
     ...scene,
     log,
     phase: phaseOf(log.state),
-    load: loads(habitat.shell, ground, library),
+    load: loads(habitat.shell, ground, library, waterInBoxL(scene.animal, habitat.shell)[1]),
     furnishing: furnishingOf(setting, habitat.plants.map(({ plantId }) => plantId).join(" ")),
     boxReasons: boxReasonsOf(scene),
     plantFits: plantFitsOf(habitat.plants, setting),

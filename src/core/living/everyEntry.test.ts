@@ -5,7 +5,7 @@ import { fillFor } from "../habitat";
 import { STOCK } from "../library";
 import type { Scene } from "../scene";
 import { scene, started } from "../testing";
-import { crewFit, placeNamed, plantFit, usualPlace, type Verdict } from "./index";
+import { crewFit, plantFit, usualStand, type Verdict } from "./index";
 
 const LEAST_PLANTS = 5;
 const LEAST_CREW = 2;
@@ -33,8 +33,7 @@ beforeAll(() => {
   all = STOCK.all("animals").map((animal) => {
     const box = boxFor(animal);
     const plants = STOCK.all("plants").filter((plant) => {
-      const at = placeNamed(box.habitat, box.ground, usualPlace(plant));
-      return serves(plantFit(plant, box, at).verdict);
+      return serves(plantFit(plant, box, usualStand(box, plant)).verdict);
     });
     const crew = STOCK.all("crew").filter((one) => one.proposed && serves(crewFit(one, box).verdict));
     return { animal, plants: plants.map(({ id }) => id), crew: crew.map(({ id }) => id) };

@@ -1,4 +1,4 @@
-import type { Moisture, Plant, PlantSite, Roots } from "../catalog";
+import type { Animal, Moisture, Plant, PlantSite, Roots } from "../catalog";
 import type { Conditions } from "../climate";
 import { lampLumens, type Design, type Spot, type Stand } from "../habitat";
 import { ppfdAt } from "../light";
@@ -222,12 +222,27 @@ const MIDDLING_CM = 25;
 /**
  * Where a plant usually goes: low ones in front, tall ones at the back, the rest where their kind grows.
  *
+ * @param animal in a box that is all water, what can grow under water does so
  * @example usualPlace(entry("plants", "nervePlant")) // "middle"
  */
-export function usualPlace(plant: Pick<Plant, "places" | "grown">): PlantingPlace {
+export function usualPlace(plant: Pick<Plant, "places" | "grown">, animal?: Pick<Animal, "water">): PlantingPlace {
   const spot = spotOf(plant, { spot: null });
+  if (animal?.water.kind === "aquatic" && plant.places.includes("inWater")) return "water";
   if (spot === "wood") return "woodLow";
   if (spot !== "ground") return spot;
   const heightCm = grownHeightCm(plant);
   return heightCm < LOW_CM ? "front" : heightCm < MIDDLING_CM ? "middle" : "back";
+}
+
+/**
+ * How a plant stands where it usually goes: its spot is told only where it is another than its kind's.
+ *
+ * @example usualStand(scene, plant) // { xCm: 30, yCm: 22.5, spot: null, upCm: null }
+ */
+export function usualStand(
+  { habitat, ground, animal }: Setting,
+  plant: Plant,
+): Required<Pick<Stand, "xCm" | "yCm" | "spot" | "upCm">> {
+  const { spot, ...at } = placeNamed(habitat, ground, usualPlace(plant, animal));
+  return { ...at, spot: spot === "water" && spotOf(plant, { spot: null }) !== "water" ? spot : null, upCm: null };
 }

@@ -52,7 +52,7 @@ function middleOf(parts: readonly Weighed[]): { xCm: number; yCm: number } {
   return { xCm: mean((part) => part.xCm), yCm: mean((part) => part.yCm) };
 }
 
-function paneOf(shell: Shell, ground: Ground): Pane | undefined {
+function paneOf(shell: Shell, ground: Ground, bodyKg: number): Pane | undefined {
   if (shell.standsOn.under !== "rim" || shell.buildId !== "glass") return undefined;
   const plate = {
     longCm: Math.max(shell.widthCm, shell.depthCm),
@@ -64,7 +64,7 @@ function paneOf(shell: Shell, ground: Ground): Pane | undefined {
     .filter((solid) => !onGlass.includes(solid))
     .reduce((sum, solid) => sum + solid.emptyKg, 0);
   const area = areaCm2(groundOutline(shell)) / CM2_PER_M2;
-  const evenMPa = evenStressMPa(plate, ((ground.wetKg + elsewhereKg) * G_M_PER_S2) / area / 1000);
+  const evenMPa = evenStressMPa(plate, ((ground.wetKg + bodyKg + elsewhereKg) * G_M_PER_S2) / area / 1000);
   const patches = onGlass.map((solid) => ({
     id: solid.id,
     mpa: patchStressMPa(
@@ -96,14 +96,14 @@ const sidesOf = ({ widthCm, depthCm }: Shell) =>
   }) as const;
 
 /** The middle of all that is wet: box, walls, layers, kept water, and what stands in it. */
-function loadMiddle(shell: Shell, ground: Ground, emptyKg: number, works: readonly WallWork[]) {
+function loadMiddle(shell: Shell, ground: Ground, emptyKg: number, bodyKg: number, works: readonly WallWork[]) {
   const [cx, cy] = centroid(groundOutline(shell));
   const sides = sidesOf(shell);
   return middleOf([
     { kg: emptyKg, xCm: shell.widthCm / 2, yCm: shell.depthCm / 2 },
     ...works.map((work) => ({ kg: work.massKg, ...sides[work.wall] })),
     ...ground.levels.map((level) => ({ kg: level.wetKg, ...level.middle })),
-    { kg: ground.water?.keptL ?? 0, xCm: cx, yCm: cy },
+    { kg: (ground.water?.keptL ?? 0) + bodyKg, xCm: cx, yCm: cy },
     ...ground.solids.map((solid) => {
       const edge = bounds(solid.outline);
       return { kg: solid.emptyKg + bowlL(solid), xCm: (edge.left + edge.right) / 2, yCm: (edge.front + edge.back) / 2 };
@@ -137,9 +137,10 @@ function liftsOf(boxId: string, boxKgWithWalls: number, solids: readonly Solid[]
 /**
  * What a habitat weighs, where its load stands, and what carries it.
  *
+ * @param bodyKg water that stands in the box for the animal to live in, over what drainage and bowls hold
  * @example loads(design.shell, ground, library).floodedKg
  */
-export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Library): Load => {
+export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Library, bodyKg = 0): Load => {
   const works = wallWorks(shell, library);
   const emptyKg = boxKg(shell, library);
   const wallsKg = works.reduce((sum, work) => sum + work.massKg, 0);
@@ -147,9 +148,9 @@ export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Libr
   const bowlsKg = ground.solids.reduce((sum, solid) => sum + bowlL(solid), 0);
   const poresKg = ground.levels.reduce((sum, level) => sum + level.poresL, 0);
   const dryKg = emptyKg + wallsKg + piecesKg + ground.dryKg;
-  const wetKg = emptyKg + wallsKg + piecesKg + bowlsKg + ground.wetKg;
-  const floodedKg = Math.max(wetKg, dryKg + bowlsKg + poresKg);
-  const middle = loadMiddle(shell, ground, emptyKg, works);
+  const wetKg = emptyKg + wallsKg + piecesKg + bowlsKg + bodyKg + ground.wetKg;
+  const floodedKg = Math.max(wetKg, dryKg + bowlsKg + bodyKg + poresKg);
+  const middle = loadMiddle(shell, ground, emptyKg, bodyKg, works);
   return {
     boxKg: emptyKg,
     wallsKg,
@@ -160,6 +161,6 @@ export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Libr
     middle,
     feetKg: onFeet(floodedKg, middle, shell),
     lifts: liftsOf(shell.buildId, emptyKg + wallsKg, ground.solids),
-    pane: paneOf(shell, ground),
+    pane: paneOf(shell, ground, bodyKg),
   };
 });

@@ -137,7 +137,11 @@ export async function match(
     return { parts, blend: mixture, readings, off: distance(readings, question.aims) };
   };
   const unlike: string[][] = [];
-  const lookIn = async (asked: MatchQuestion, sought: Sought, orElse?: readonly Total[]): Promise<Found | undefined> => {
+  const lookIn = async (
+    asked: MatchQuestion,
+    sought: Sought,
+    orElse?: readonly Total[],
+  ): Promise<Found | undefined> => {
     const dealt = await nearest(asked, solve, { ...sought, like }, orElse);
     const found = dealt && judged(dealt.parts);
     return found && { ...found, total: dealt.total };

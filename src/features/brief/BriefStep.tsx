@@ -3,14 +3,14 @@
 import { useState } from "react";
 import type { Animal, Range } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
-import { animalCautions, leastBox, longestCm } from "@/core/living";
+import { animalCautions, leastBox, longestCm, waterBody } from "@/core/living";
 import { useOpen } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
 import { MeasureField } from "@/ui/measure";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
 import { Schools } from "@/ui/schools";
 import { BenchSection, type Frame, type View } from "@/ui/section";
-import { capital, sayBox, useFigures, useSay } from "@/words";
+import { capital, sayBox, useFigures, useSay, type Say } from "@/words";
 import css from "./BriefStep.module.css";
 import { MatesPart } from "./MatesPart";
 import { useAnimals } from "./useAnimals";
@@ -103,8 +103,9 @@ export function BriefStep() {
 function Wants() {
   const say = useSay();
   const figures = useFigures();
-  const { animal } = useOpen().derived;
+  const { animal, habitat } = useOpen().derived;
   const { temperatureC, humidityRh, soil, uv } = animal;
+  const body = waterBody(animal, habitat.shell);
   const [lowRh, highRh] = humidityRh.day.preferred;
   const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
   return (
@@ -132,6 +133,7 @@ function Wants() {
       <Fact plain label={say("brief:water")}>
         {say(`library:values.water.${animal.water.kind}`)}
       </Fact>
+      {body ? <Fact label={say("brief:waterBody")}>{bodyTold(body, say)}</Fact> : null}
       <Fact plain label={say("brief:drainage")}>
         {say(`brief:drainages.${animal.drainage}`)}
       </Fact>
@@ -146,6 +148,18 @@ function Wants() {
       </Fact>
     </Facts>
   );
+}
+
+/** How much water: share of the floor, depth, and litres in this box. */
+function bodyTold({ shareOfFloor, depthCm, litres }: NonNullable<ReturnType<typeof waterBody>>, say: Say): string {
+  return say("brief:waterBodyValue", {
+    lowShare: Math.round(shareOfFloor[0] * 100),
+    highShare: Math.round(shareOfFloor[1] * 100),
+    lowCm: depthCm[0],
+    highCm: depthCm[1],
+    lowWaterL: litres[0],
+    highWaterL: litres[1],
+  });
 }
 
 /** The least box as a dashed outline, and the adult animal's length as a bar, both to scale. */

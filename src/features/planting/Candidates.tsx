@@ -17,7 +17,7 @@ import {
   plantFit,
   ranked,
   rankPlants,
-  usualPlace,
+  usualStand,
   type Fit,
   type PlantingPlace,
   grownHeightCm,
@@ -47,11 +47,7 @@ export function Candidates({ onAdd }: { onAdd: (plantId: string, place: Planting
   const { ground } = derived;
   const fits = useMemo(() => {
     if (where !== USUAL) return rankPlants(all, derived, placeNamed(habitat, ground, where));
-    return ranked(
-      all.map((plant) =>
-        plantFit(plant, derived, { ...placeNamed(habitat, ground, usualPlace(plant)), spot: null, upCm: null }),
-      ),
-    );
+    return ranked(all.map((plant) => plantFit(plant, derived, usualStand(derived, plant))));
   }, [all, derived, habitat, ground, where]);
   const byId = new Map(all.map((plant) => [plant.id, plant]));
   const find = useSearch("plants", all);

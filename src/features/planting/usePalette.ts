@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from "react";
 import { rule, type Animal } from "@/core/catalog";
-import { placeNamed, plantFit, usualPlace } from "@/core/living";
+import { placeNamed, plantFit, usualStand } from "@/core/living";
 import { offered, paletteModel, paletteOf } from "@/core/palette";
 import type { HeightStratum, Palette, PaletteQuestion } from "@/core/palette";
 import { floorAreaCm2 } from "@/core/strata";
@@ -72,11 +72,7 @@ export function usePalette(): {
     const scored = all.map((plant) => ({
       plant,
       price: priceOf(bins, plant.id),
-      score: plantFit(plant, derived, {
-        ...placeNamed(habitat, ground, usualPlace(plant)),
-        spot: null,
-        upCm: null,
-      }).score,
+      score: plantFit(plant, derived, usualStand(derived, plant)).score,
     }));
     const fitting = offered(scored, {
       regions: wishes.regionOnly ? animal.regions : undefined,

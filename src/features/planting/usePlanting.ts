@@ -2,7 +2,7 @@
 
 import type { Plant } from "@/core/catalog";
 import { carriesFor } from "@/core/habitat";
-import { calmSpot, MONTHS_AHEAD, placeNamed, usualPlace, type PlantingPlace } from "@/core/living";
+import { calmSpot, MONTHS_AHEAD, placeNamed, usualStand, type PlantingPlace } from "@/core/living";
 import { useOpen } from "@/store";
 
 /** Every plant there is: the builder's own first. */
@@ -24,9 +24,9 @@ export function usePlanting(onAdded: (standId: string) => void): {
   const { library, ground } = derived;
   const add = (plantId: string, place: PlantingPlace | undefined) => {
     const id = crypto.randomUUID().slice(0, 8);
-    const at = placeNamed(habitat, ground, place ?? usualPlace(library.get("plants", plantId)));
-    const told = place === undefined ? { spot: null, upCm: null } : { spot: at.spot, upCm: at.upCm };
-    const stand = { id, plantId, ...at, ...told, plantedOn: null };
+    const plant = library.get("plants", plantId);
+    const at = place === undefined ? usualStand(derived, plant) : placeNamed(habitat, ground, place);
+    const stand = { id, plantId, ...at, plantedOn: null };
     const tried = { ...derived, habitat: { ...habitat, plants: [...habitat.plants, stand] } };
     const calm = calmSpot(tried, id, MONTHS_AHEAD);
     edit([...carriesFor(library, "plants", [plantId]), { name: "addPlant", args: { ...stand, ...calm } }]);

@@ -3,7 +3,7 @@ import type { Plant } from "@/core/catalog";
 import type { Design } from "@/core/habitat";
 import { pantryOf } from "@/core/mix";
 import { seedOf, seeded } from "@/core/random";
-import { grownShare, plantFootCm, spotOf } from "@/core/living";
+import { aquaticLineCm, grownShare, plantFootCm, spotOf } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
 import { useLibrary } from "@/words";
@@ -38,6 +38,8 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months
   const profile = useMemo(() => profileOf(ground, frame, zoneEdges(habitat, frame)), [ground, frame, habitat]);
   const lineCm = Math.min(waterLineCm ?? habitat.strata.waterLineCm, ground.water?.topCm ?? 0);
   const surface = profile.surfaceCm;
+  const animal = useLibrary().get("animals", habitat.brief.animalId);
+  const aquaticCm = aquaticLineCm(animal, habitat.shell, ground.surface.frontCm);
   return (
     <g>
       <defs>
@@ -67,10 +69,33 @@ export function SectionBody({ habitat, ground, frame, waterLineCm, faded, months
         <Pieces habitat={habitat} ground={ground} frame={frame} above={`${prefix}-above`} />
         <Litter habitat={habitat} frame={frame} profile={profile} />
         <Plants habitat={habitat} ground={ground} frame={frame} months={months} />
+        {aquaticCm === undefined ? null : (
+          <g clipPath={`url(#${prefix}-above)`}>
+            <AquaticWater frame={frame} lineCm={aquaticCm} />
+          </g>
+        )}
       </g>
       <Openings shell={habitat.shell} frame={frame} />
       <Glass frame={frame} shell={habitat.shell} />
     </g>
+  );
+}
+
+/** The water of a box that is all water, as its animal wants it. */
+function AquaticWater({ frame, lineCm }: { frame: Frame; lineCm: number }) {
+  const { x, y, acrossCm, pxPerCm } = frame;
+  return (
+    <>
+      <rect
+        x={x(0)}
+        y={y(lineCm)}
+        width={acrossCm * pxPerCm}
+        height={lineCm * pxPerCm}
+        fill="var(--water)"
+        opacity={0.28}
+      />
+      <line x1={x(0)} x2={x(acrossCm)} y1={y(lineCm)} y2={y(lineCm)} stroke="var(--water)" strokeWidth={1.6} />
+    </>
   );
 }
 
