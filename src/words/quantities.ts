@@ -2,6 +2,7 @@ import { format, parseISO } from "date-fns";
 import type { CatalogKind } from "@/core/catalog";
 import type { Library } from "@/core/library";
 import { show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
+import { amountSaid } from "./clauses";
 import { en } from "./resources";
 
 /** What a sentence is told with: base-unit numbers, ids, dates. The name's ending says which. */
@@ -67,7 +68,7 @@ export type Speech = { system: UnitSystem; locale: string; library: Library };
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water,
  * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day,
  * `animalId` a name. Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`. `count` stays
- * a number, for plurals. Everything else stays as it is.
+ * a number, for plurals. Everything else stays as it is; what comes to nothing is marked, for {@link withoutNothing}.
  *
  * @example spoken({ needCm: 6.5 }, { system: "us", locale: "en", library }) // { needCm: "2 9/16 in" }
  */
@@ -77,12 +78,12 @@ export function spoken(quantities: Quantities, { system, locale, library }: Spee
     if (value === undefined) continue;
     const kind = kindOf(name);
     if (typeof value === "number" && kind) {
-      said[name] = printed(value, kind, system, locale);
+      said[name] = amountSaid(printed(value, kind, system, locale));
       said[`${name}Figure`] = spokenFigure(value, kind, system, locale).figure;
     } else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
     else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
     else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(library, value);
-    else said[name] = value;
+    else said[name] = value === 0 && name !== "count" ? amountSaid("0") : value;
   }
   return said;
 }

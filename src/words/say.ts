@@ -3,6 +3,7 @@ import { initReactI18next } from "react-i18next";
 import type { UnitSystem } from "@/core/units";
 import type { CatalogKind } from "@/core/catalog";
 import type { Library } from "@/core/library";
+import { withoutNothing } from "./clauses";
 import { nameIn, spoken, type Quantities } from "./quantities";
 import { en, type WordKey } from "./resources";
 
@@ -32,7 +33,7 @@ export type Say = {
 export function sayIn(system: UnitSystem, library: Library): Say {
   const speech = { system, locale: words.language, library };
   const say = (key: WordKey, quantities: Quantities = {}): string =>
-    (words.t as (key: string, options: object) => string)(key, spoken(quantities, speech));
+    withoutNothing((words.t as (key: string, options: object) => string)(key, spoken(quantities, speech)));
   return Object.assign(say, { nameOf: (kind: CatalogKind, id: string) => nameIn(library, kind, id) });
 }
 

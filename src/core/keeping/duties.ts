@@ -25,12 +25,12 @@ export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: nu
 const DAYS_A_WEEK = 7;
 const DAYS_A_MONTH = 30;
 
-/** Misting as often a week as usually holds the band: so many times a day, or once in so many days. */
+/** Misting as often a week as usually holds the band: so many times a day, or, less than daily, in so many days. */
 function misting({ mistingsPerWeek }: Scene["animal"]): { everyDays: number; timesADay: number } | undefined {
   const aWeek = (mistingsPerWeek[0] + mistingsPerWeek[1]) / 2;
   if (aWeek <= 0) return undefined;
   const timesADay = Math.round(aWeek / DAYS_A_WEEK);
-  return timesADay >= 1 ? { everyDays: 1, timesADay } : { everyDays: Math.round(DAYS_A_WEEK / aWeek), timesADay: 1 };
+  return timesADay >= 1 ? { everyDays: 1, timesADay } : { everyDays: Math.round(DAYS_A_WEEK / aWeek), timesADay: 0 };
 }
 
 /** Months until the first of the UV lamps that hang here wants renewing; undefined where none hangs. */
@@ -71,7 +71,7 @@ export function duties(scene: Scene): Duty[] {
     mist !== undefined && {
       id: "mist",
       everyDays: mist.everyDays,
-      quantities: mist.everyDays === 1 ? { timesADay: mist.timesADay } : {},
+      quantities: { timesADay: mist.timesADay },
       cautions: ["electricityWater"],
     },
     BOWLS.includes(animal.water.kind) && {

@@ -38,7 +38,7 @@ describe("duties", () => {
     const rare = STOCK.all("animals").find(({ mistingsPerWeek: [low, high] }) => low + high > 0 && low + high <= 2)!;
     const mist = duties(scene(started({ animalId: rare.id }))).find(({ id }) => id === "mist")!;
     expect(mist.everyDays).toBeGreaterThanOrEqual(7);
-    expect(mist.quantities).toEqual({});
+    expect(mist.quantities).toEqual({ timesADay: 0 });
   });
   it("are due from the move-in: daily ones at once, the litter after two months (common practice)", () => {
     expect(due([], "2026-02-10")).toEqual([]);

@@ -41,11 +41,7 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
       />
       <span>
         <b>{title}</b>
-        <small>
-          {duty.id === "mist" && duty.everyDays > 1
-            ? say("keeping:duties.mist.seldom")
-            : say(`keeping:duties.${duty.id}.why`, duty.quantities)}
-        </small>
+        <small>{say(`keeping:duties.${duty.id}.why`, duty.quantities)}</small>
         <small>
           {say("keeping:every", { count: duty.everyDays })}
           {due ? ` · ${due.lastOn ? say("keeping:lastOn", { lastOn: due.lastOn }) : say("keeping:never")}` : ""}

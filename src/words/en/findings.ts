@@ -325,12 +325,12 @@ const sentences = {
   },
   climbMissing: {
     title: "Too little to climb.",
-    why: "{{animalId}} climbs: {{needCount}} spans at the least, and there are {{haveCount}}.",
+    why: "{{animalId}} climbs. Spans to climb on: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   baskingMissing: {
     title: "A basking place is missing.",
-    why: "{{animalId}} basks: {{needCount}} wanted, at different heights where it climbs, and there are {{haveCount}}.",
+    why: "{{animalId}} basks, at different heights where it climbs: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   standOverloaded: {
@@ -360,6 +360,8 @@ const shared = {
   countLook_one: "{{count}} finding",
   countLook_other: "{{count}} findings",
   goTo: "Open {{step}}",
+  nth: "{{nth}} of {{count}}",
+  next: "{{nth}} of {{count}} alike: show the next",
   rebuild: "Rebuild: {{what}}",
   mendRefused: "That edit is no longer possible: {{why}}",
 } as const;
