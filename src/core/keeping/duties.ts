@@ -1,4 +1,5 @@
 import { rule, type Caution, type WaterKind } from "../catalog";
+import { waterInBoxL } from "../living";
 import type { LogState } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
@@ -6,6 +7,7 @@ import { daysAfter, daysBetween } from "../units";
 export const DUTY_IDS = [
   "mist",
   "freshWater",
+  "waterChange",
   "spotClean",
   "waterLine",
   "glass",
@@ -22,6 +24,8 @@ export type Duty = { id: DutyId; everyDays: number; quantities: Record<string, n
 /** A duty with the day it is next due. Negative days are late. */
 export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: number };
 
+/** Of the water, a fifth to a third is changed at a time (common practice). */
+const LEAST_CHANGED = 0.2;
 const DAYS_A_WEEK = 7;
 const DAYS_A_MONTH = 30;
 
@@ -42,6 +46,8 @@ function lampMonths({ habitat, library }: Scene): number | undefined {
   return lamps.length > 0 ? Math.min(...lamps) : undefined;
 }
 
+/** Water the animal lives in, of which a part is changed. */
+const LIVED_IN: readonly WaterKind[] = ["partLand", "aquatic"];
 /** Water in something that is emptied and filled again. */
 const BOWLS: readonly WaterKind[] = ["bowl", "bathBowl", "pool", "twoPools"];
 
@@ -79,6 +85,12 @@ export function duties(scene: Scene): Duty[] {
       everyDays: rule("freshWaterDays"),
       quantities: {},
       cautions: [],
+    },
+    LIVED_IN.includes(animal.water.kind) && {
+      id: "waterChange",
+      everyDays: rule("waterChangeDays"),
+      quantities: { changeWaterL: waterInBoxL(animal, habitat.shell)[0] * LEAST_CHANGED },
+      cautions: ["electricityWater", "handWashing"],
     },
     { id: "spotClean", everyDays: rule("spotCleanDays"), quantities: {}, cautions: ["handWashing"] },
     safeLineCm !== undefined && {

@@ -3,11 +3,11 @@
 import { useState } from "react";
 import type { Animal, Range } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
-import { animalCautions, leastBox, longestCm, waterBody } from "@/core/living";
+import { leastBox, longestCm, waterBody } from "@/core/living";
 import { useOpen } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
 import { MeasureField } from "@/ui/measure";
-import { Cautions, Fact, Facts, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
+import { Fact, Facts, LedgerHead, LedgerPart, Minding, Workbench } from "@/ui/parts";
 import { Schools } from "@/ui/schools";
 import { BenchSection, type Frame, type View } from "@/ui/section";
 import { capital, sayBox, useFigures, useSay, type Say } from "@/words";
@@ -92,7 +92,7 @@ export function BriefStep() {
           ) : null}
           <LedgerPart title={say("brief:wants")}>
             <Wants />
-            <Cautions codes={animalCautions(animal)} />
+            <Minding animal={animal} />
           </LedgerPart>
         </>
       }

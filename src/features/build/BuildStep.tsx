@@ -5,7 +5,7 @@ import { useState } from "react";
 import { schedule } from "@/core/build";
 import type { LogEvent } from "@/core/log";
 import { useLastAct, useOpen } from "@/store";
-import { LastWritten, LedgerHead, Pills, useNow, Workbench } from "@/ui/parts";
+import { LastWritten, LedgerHead, LedgerPart, Minding, Pills, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { dayPrinted, useSay } from "@/words";
 import css from "./Build.module.css";
@@ -75,6 +75,11 @@ export function BuildStep() {
             <LastWritten events={last.act.events} onTakeBack={last.takeBack} />
           ) : null}
           {shown === "steps" ? <TaskRows plan={plan} today={today} /> : <Shopping />}
+          {shown === "steps" && log.state.sinceOn === null ? (
+            <LedgerPart title={say("build:beforeItComes")}>
+              <Minding animal={derived.animal} />
+            </LedgerPart>
+          ) : null}
         </>
       }
     />

@@ -3,7 +3,7 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { useLastAct, useOpen } from "@/store";
-import { LastWritten, LedgerHead, LedgerPart, useNow, Workbench } from "@/ui/parts";
+import { LastWritten, LedgerHead, LedgerPart, Minding, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
 import { Charts } from "./Charts";
@@ -68,6 +68,9 @@ export function KeepingStep() {
           </LedgerPart>
           <LedgerPart title={say("keeping:due")}>
             <DutyRows today={today} />
+          </LedgerPart>
+          <LedgerPart title={say("keeping:mind")}>
+            <Minding animal={derived.animal} />
           </LedgerPart>
         </>
       }

@@ -6,6 +6,7 @@ import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
 import { useSay } from "@/words";
 import { CompareBench } from "./CompareBench";
+import { Beside } from "./Beside";
 import { ForHere } from "./ForHere";
 import { JarBench } from "./JarBench";
 import { MakeBench } from "./MakeBench";
@@ -95,6 +96,7 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
             sub={ring ? say("mix:doesHelpRing", { other: ring.name }) : say("mix:doesHelp")}
           />
           {readings ? <Meters readings={readings} aims={aims} currency={bins.currency} ring={ring?.readings} /> : null}
+          <Beside hand={hand} />
           <ForHere hand={hand} />
         </>
       }

@@ -8,5 +8,6 @@ export { RangeBar } from "./RangeBar";
 export { Tile, Tiles } from "./Tile";
 export { LedgerHead, LedgerPart, Workbench } from "./Workbench";
 export { LastWritten } from "./LastWritten";
+export { Minding } from "./Minding";
 export { Pills } from "./Pills";
 export { useNow } from "./useNow";

@@ -26,6 +26,7 @@ export const tradeRules = {
   gearLogDays: { id: "gearLogDays", value: 7, from: { ...practice, note: "readings in band for a week" } },
   spotCleanDays: { id: "spotCleanDays", value: 1, from: practice },
   freshWaterDays: { id: "freshWaterDays", value: 1, from: practice },
+  waterChangeDays: { id: "waterChangeDays", value: 7, from: { ...practice, note: "a part of the water, weekly" } },
   siliconeCartridgeL: { id: "siliconeCartridgeL", value: 0.31, from: { ...practice, note: "the usual cartridge, 310 ml" } },
   siliconeBeadMm: { id: "siliconeBeadMm", value: 6, from: { ...memory, note: "a bead of 6 mm holds a panel" } },
   roughenBeadLPerM2: { id: "roughenBeadLPerM2", value: 0.12, from: { ...memory, note: "a scribble of silicone on the glass, so that foam grips" } },
