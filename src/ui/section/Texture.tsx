@@ -29,15 +29,18 @@ export function groundColor(material: Material): string {
 /** Pixels for a centimetre of texture: sharp at the scale most boxes are drawn at. */
 const PX_PER_CM = 20;
 
-const pictures = new Map<string, string>();
+/** A material's texture drawn once on a tile, the same wherever it is shown. */
+const drawn = new Map<string, HTMLCanvasElement>();
 
 /**
- * A texture as a picture, drawn once: the section is painted anew on every frame of a drag, and hundreds of little
- * paths in each layer would be painted with it.
+ * A tile of a material's texture, {@link TILE} large, drawn once: a section is painted anew on every frame of a drag,
+ * and hundreds of little paths in each layer would be painted with it.
+ *
+ * @param key the material as JSON
  */
-function textureUrl(key: string): string {
-  const known = pictures.get(key);
-  if (known !== undefined) return known;
+export function textureTile(key: string): HTMLCanvasElement {
+  const known = drawn.get(key);
+  if (known) return known;
   const of = JSON.parse(key) as Material;
   const canvas = document.createElement("canvas");
   [canvas.width, canvas.height] = [TILE.width * PX_PER_CM, TILE.height * PX_PER_CM];
@@ -61,7 +64,17 @@ function textureUrl(key: string): string {
       }
     }
   }
-  const url = canvas.toDataURL();
+  drawn.set(key, canvas);
+  return canvas;
+}
+
+const pictures = new Map<string, string>();
+
+/** A texture's tile as a picture for a pattern. */
+function textureUrl(key: string): string {
+  const known = pictures.get(key);
+  if (known !== undefined) return known;
+  const url = textureTile(key).toDataURL();
   pictures.set(key, url);
   return url;
 }

@@ -5,8 +5,8 @@ import { seeded } from "@/core/random";
 /** A tile of texture is this many centimetres, and repeats. */
 export const TILE = { width: 8, height: 6 } as const;
 
-/** One mark of a texture: a path in centimetres with its paint. */
-export type Mark = { d: string; fill?: string; stroke?: string; width?: number; opacity?: number };
+/** One mark of a texture: a path in centimetres with its paint; of a plant, also which of its shoots it belongs to. */
+export type Mark = { d: string; fill?: string; stroke?: string; width?: number; opacity?: number; shoot?: number };
 
 const n = (value: number): string => value.toFixed(2);
 

@@ -21,9 +21,10 @@ function blade({ height, spread, color, random }: Sized, lean: number, width: nu
 }
 
 const fan = (sized: Sized, count: number, width: number): Mark[] =>
-  Array.from({ length: count }, (_, at) =>
-    blade(sized, (-1.25 + (2.5 * at) / (count - 1)) * (0.9 + sized.random() * 0.2), width),
-  );
+  Array.from({ length: count }, (_, at) => ({
+    ...blade(sized, (-1.25 + (2.5 * at) / (count - 1)) * (0.9 + sized.random() * 0.2), width),
+    shoot: at,
+  }));
 
 /** A point and its heading on a curve that starts at 0 0. */
 function onCurve(cx: number, cy: number, ex: number, ey: number, t: number) {
@@ -58,6 +59,9 @@ function frond(sized: Sized, lean: number): Mark[] {
   ];
 }
 
+/** Marks told which shoot of the plant they are. */
+const ofShoot = (marks: readonly Mark[], shoot: number): Mark[] => marks.map((mark) => ({ ...mark, shoot }));
+
 const leafAt = (x: number, y: number, long: number, angle: number, color: string): Mark => {
   const [tx, ty] = [x + Math.cos(angle) * long, y + Math.sin(angle) * long];
   const [sx, sy] = [Math.sin(angle) * long * 0.42, -Math.cos(angle) * long * 0.42];
@@ -88,7 +92,11 @@ function bushy({ height, spread, color, random }: Sized): Mark[] {
     };
   }).sort((a, b) => b.far - a.far);
   const stems = leaves.map(({ x, y }) => `M0 0Q${n(x * 0.25)} ${n(y * 0.6)} ${n(x)} ${n(y)}`).join("");
-  return [{ d: stems, stroke: shade(color, -0.35), width: 0.12 }, ...leaves.map(({ mark }) => mark)];
+  // The stems are one mark, as they lie behind all leaves; the first of them is the first leaf's, and so on.
+  return [
+    { d: stems, stroke: shade(color, -0.35), width: 0.12 },
+    ...leaves.flatMap(({ mark }, shoot) => ofShoot([mark], shoot)),
+  ];
 }
 
 function trailing(sized: Sized): Mark[] {
@@ -112,7 +120,8 @@ function trailing(sized: Sized): Mark[] {
         ),
       );
     }
-    return [{ d: `M0 0Q${n(cx)} ${n(cy)} ${n(ex)} ${n(ey)}`, stroke: shade(color, -0.3), width: 0.16 }, ...leaves];
+    const stem = { d: `M0 0Q${n(cx)} ${n(cy)} ${n(ex)} ${n(ey)}`, stroke: shade(color, -0.3), width: 0.16 };
+    return ofShoot([stem, ...leaves], vine);
   }).flat();
 }
 
@@ -124,7 +133,7 @@ function palm(sized: Sized): Mark[] {
     stroke: shade(color, -0.35),
     width: 0.5,
   };
-  const lifted = [-1.15, -0.7, -0.25, 0.25, 0.7, 1.15].flatMap((lean) => frond(crown, lean));
+  const lifted = [-1.15, -0.7, -0.25, 0.25, 0.7, 1.15].flatMap((lean, shoot) => ofShoot(frond(crown, lean), shoot));
   return [stems, ...lifted.map((mark) => ({ ...mark, d: moved(mark.d, 0, -height * 0.38) }))];
 }
 
@@ -181,13 +190,15 @@ function clump({ height, spread, color, random }: Sized): Mark[] {
       fill: shade(color, (random() - 0.4) * 0.35),
       stroke: shade(color, -0.3),
       width: 0.08,
+      shoot: at,
     };
   });
 }
 
 const DRAW: Record<Plant["form"], (sized: Sized) => Mark[]> = {
   rosette: (sized) => fan(sized, 13, Math.max(0.5, sized.spread * 0.042)),
-  fern: (sized) => [-1.45, 1.45, -1.05, 1.05, -0.65, 0.65, -0.22, 0.25].flatMap((lean) => frond(sized, lean)),
+  fern: (sized) =>
+    [-1.45, 1.45, -1.05, 1.05, -0.65, 0.65, -0.22, 0.25].flatMap((lean, shoot) => ofShoot(frond(sized, lean), shoot)),
   grass: (sized) => fan(sized, 17, 0.28),
   bushy,
   trailing,
