@@ -89,7 +89,7 @@ describe("what decided a finding", () => {
     const whole =
       typeof value === "object" && !Array.isArray(value) ? { ...(under(entry, path) as object), ...value } : value;
     const other = { ...changed(entry, path, whole), name: "changed" };
-    const after = findingsIn(design, withOwn(STOCK, { [kind]: [other] } as Parameters<typeof withOwn>[1]));
+    const after = findingsIn(design, withOwn(STOCK, { [kind]: [other] }));
     expect(after.filter(about)).toEqual([]);
   });
 

@@ -9,7 +9,7 @@ import { boulder, started } from "../testing";
 const habitat = started();
 const after = (...commands: Command[]) => {
   const made = applyAll(habitat, commands, STOCK);
-  return { made, load: loads(made.shell, ground(made, STOCK), STOCK) };
+  return { made, load: loads(made.shell, ground(made, STOCK), STOCK, 0) };
 };
 const stone = (xCm: number, yCm: number) => boulder({ xCm, yCm, widthCm: 20, depthCm: 20 });
 

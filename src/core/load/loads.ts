@@ -138,9 +138,9 @@ function liftsOf(boxId: string, boxKgWithWalls: number, solids: readonly Solid[]
  * What a habitat weighs, where its load stands, and what carries it.
  *
  * @param bodyKg water that stands in the box for the animal to live in, over what drainage and bowls hold
- * @example loads(design.shell, ground, library).floodedKg
+ * @example loads(design.shell, ground, library, 0).floodedKg
  */
-export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Library, bodyKg = 0): Load => {
+export const loads = weakMapMemoize((shell: Shell, ground: Ground, library: Library, bodyKg: number): Load => {
   const works = wallWorks(shell, library);
   const emptyKg = boxKg(shell, library);
   const wallsKg = works.reduce((sum, work) => sum + work.massKg, 0);

@@ -153,11 +153,12 @@ export async function match(
   if (!first) return { kind: "clash", clash: await clashOf(question, solve, usual) };
   const again = told ? first : ((await look(givenOf(first))) ?? first);
   const nearer = again.off.whole < first.off.whole ? again : first;
-  /** A mix of the same ingredients, by the loss of just that mix. */
-  const settle = (mix: Found): Promise<Found> =>
-    settled(mix, givenOf, (given) => lookIn(madeOf(question, mix.parts), { given, unlike: [] }, [mix.total]));
-  const toTheLitre = question.rules.some(isLitres);
-  const chosen = toTheLitre ? await settle(again) : nearer;
+  /** The mix by the loss of just that mix, where a rule asks for litres. */
+  const settle = async (mix: Found): Promise<Found> =>
+    question.rules.some(isLitres)
+      ? settled(mix, givenOf, (given) => lookIn(madeOf(question, mix.parts), { given, unlike: [] }, [mix.total]))
+      : mix;
+  const chosen = await settle(nearer);
   const found = [chosen];
   const given = givenOf(chosen);
   while (found.length <= OTHERS) {
@@ -165,7 +166,7 @@ export async function match(
     unlike.push(last.parts.map((part) => part.ingredientId));
     const other = await look(given, [last.total, ...totalsOf(question.rules).filter((total) => total !== last.total)]);
     if (!other) break;
-    found.push(toTheLitre ? await settle(other) : other);
+    found.push(await settle(other));
   }
   const [best = first, ...others] = found
     .toSorted((a, b) => a.off.whole - b.off.whole)

@@ -77,7 +77,10 @@ export function BuildStep() {
           {shown === "steps" ? <TaskRows plan={plan} today={today} /> : <Shopping />}
           {shown === "steps" && log.state.sinceOn === null ? (
             <LedgerPart title={say("build:beforeItComes")}>
-              <Minding animal={derived.animal} />
+              <Minding
+                animal={derived.animal}
+                told={plan.flatMap(({ cautions, doneOn }) => (doneOn ? [] : cautions))}
+              />
             </LedgerPart>
           ) : null}
         </>

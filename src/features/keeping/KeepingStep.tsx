@@ -2,6 +2,7 @@
 
 import Button from "@mui/material/Button";
 import { useState } from "react";
+import { duties } from "@/core/keeping";
 import { useLastAct, useOpen } from "@/store";
 import { LastWritten, LedgerHead, LedgerPart, Minding, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
@@ -70,7 +71,7 @@ export function KeepingStep() {
             <DutyRows today={today} />
           </LedgerPart>
           <LedgerPart title={say("keeping:mind")}>
-            <Minding animal={derived.animal} />
+            <Minding animal={derived.animal} told={duties(derived).flatMap(({ cautions }) => cautions)} />
           </LedgerPart>
         </>
       }

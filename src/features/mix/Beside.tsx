@@ -5,6 +5,9 @@ import { capital, useFigures, useSay } from "@/words";
 import css from "./Meters.module.css";
 import type { MixAtHand } from "./useMixAtHand";
 
+/** Less than this prints as nothing. */
+const LEAST_TOLD_PCT = 0.05;
+
 /** What the meters cannot show: for which depth they are read, and lime, swelling clay and peat that may be in it. */
 export function Beside({ hand: { bed, mix, mixture, pantry, depthCm } }: { hand: MixAtHand }) {
   const say = useSay();
@@ -16,12 +19,12 @@ export function Beside({ hand: { bed, mix, mixture, pantry, depthCm } }: { hand:
   );
   const lines = [
     say(depthCm > 0 ? "mix:beside.depth" : "mix:beside.depthWanted", { bedCm: bed.depthCm }),
-    freeLimePct > 0 &&
+    freeLimePct >= LEAST_TOLD_PCT &&
       say(freeLimePct >= HEADS_FOR_LIME_PCT ? "mix:beside.limed" : "mix:beside.someLime", {
         lime: figures.number(freeLimePct, 1),
         pH: figures.number(pH, 1),
       }),
-    swellingPct > 0 &&
+    swellingPct >= LEAST_TOLD_PCT &&
       say(swellingPct >= SEALS_FROM_PCT ? "mix:beside.seals" : "mix:beside.someClay", {
         clay: figures.number(swellingPct, 1),
       }),

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from "react";
 import { rule, type Animal } from "@/core/catalog";
-import { placeNamed, plantFit, usualStand } from "@/core/living";
+import { plantFit, usualStand } from "@/core/living";
 import { offered, paletteModel, paletteOf } from "@/core/palette";
 import type { HeightStratum, Palette, PaletteQuestion } from "@/core/palette";
 import { floorAreaCm2 } from "@/core/strata";

@@ -10,7 +10,9 @@ import { pantryOf } from "@/core/mix";
 import { seedOf } from "@/core/random";
 import type { Ground, Solid } from "@/core/strata";
 import { useLibrary } from "@/words";
+import { byNight } from "../section/color";
 import { materialOf, mixMaterial, plain, type Material } from "../section/material";
+import { useNight } from "../useNight";
 import { glassEdges, layerGeometry, prismGeometry } from "./geometry";
 import { pieceBody } from "./pieces";
 import { insideGlass, type Placement } from "./insideGlass";
@@ -116,11 +118,13 @@ type Standing = { id: string; body: BufferGeometry; at: Placement; mounted: bool
  */
 export function Plants({ habitat, ground }: Props) {
   const library = useLibrary();
+  const night = useNight();
   const standing = useMemo(() => {
     const kinds = grouped(habitat.plants, ({ plantId }) => plantId);
     return [...kinds].flatMap(([plantId, stands]) => {
       const plant = library.get("plants", plantId);
-      const body = plantGeometry(plant, seedOf(stands[0]?.id ?? plantId));
+      const shown = night ? { ...plant, color: byNight(plant.color) } : plant;
+      const body = plantGeometry(shown, seedOf(stands[0]?.id ?? plantId));
       return stands.map((stand, nth): Standing => {
         const spot = spotOf(plant, stand);
         const at: Placement = {
@@ -131,7 +135,7 @@ export function Plants({ habitat, ground }: Props) {
         return { id: stand.id, ...insideGlass(body, at, habitat.shell), mounted: MOUNTED.includes(spot) };
       });
     });
-  }, [habitat, ground, library]);
+  }, [habitat, ground, library, night]);
   const cork = useMemo(() => skinned(new SphereGeometry(1, 12, 8).scale(4.3, 3.1, 1.1)), []);
   return standing.map(({ id, body, at, mounted }) => (
     <group key={id} position={at.position}>

@@ -1,20 +1,13 @@
 "use client";
 
 import { Canvas, useThree } from "@react-three/fiber";
-import {
-  memo,
-  useLayoutEffect,
-  useRef,
-  useState,
-  useSyncExternalStore,
-  type KeyboardEvent,
-  type PointerEvent,
-} from "react";
+import { memo, useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { Euler, Quaternion } from "three";
 import type { Design } from "@/core/habitat";
 import type { Ground } from "@/core/strata";
 import { useSay } from "@/words";
 import { Boundary } from "../parts/Boundary";
+import { useNight } from "../useNight";
 import { Glass, Layers, Plants, Solids, Water } from "./Bodies";
 import css from "./BoxModel.module.css";
 
@@ -23,6 +16,9 @@ const FIRST: Turn = { round: 0.5, over: 0.32, near: 1 };
 const STEP = 0.12;
 /** How much of the view the longest way through the box fills: none of it is cut off however it is turned. */
 const FILLS = 4.6;
+/** The glass as in globals.css. */
+const GLASS = "#22302a";
+const GLASS_BY_NIGHT = "#9a8d79";
 const EYE_FAR = 6.4;
 
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
@@ -53,7 +49,7 @@ export default function BoxModel({ habitat, ground }: { habitat: Design; ground:
       way ? turned(before, way[0] ?? 0, way[1] ?? 0) : { ...before, near: clamp(before.near * (zoom ?? 1), 0.5, 3) },
     );
   };
-  const edge = useSyncExternalStore(onScheme, glassColor, () => DAY_GLASS);
+  const edge = useNight() ? GLASS_BY_NIGHT : GLASS;
   return (
     <Boundary>
       <div
@@ -110,16 +106,16 @@ const Box = memo(function Box({ habitat, ground, edge }: { habitat: Design; grou
 
 /** The eye goes round the box, which stands still: so do its shadows, which are worked out once. */
 function Eye({ turn: { round, over, near } }: { turn: Turn }) {
-  const camera = useThree((state) => state.camera);
-  const invalidate = useThree((state) => state.invalidate);
+  const get = useThree((state) => state.get);
   useLayoutEffect(() => {
+    const { camera, invalidate } = get();
     const looks = new Quaternion().setFromEuler(new Euler(over, round, 0)).invert();
     camera.quaternion.copy(looks);
     camera.position.set(0, 0, EYE_FAR).applyQuaternion(looks);
     camera.zoom = near;
     camera.updateProjectionMatrix();
     invalidate();
-  }, [camera, invalidate, round, over, near]);
+  }, [get, round, over, near]);
   return null;
 }
 
@@ -149,22 +145,12 @@ const Light = () => (
 
 /** Has the shadows worked out anew when what throws them changed, and only then. */
 function Shadows({ habitat, ground }: { habitat: Design; ground: Ground }) {
-  const { gl, invalidate } = useThree();
+  const get = useThree((state) => state.get);
   useLayoutEffect(() => {
+    const { gl, invalidate } = get();
     gl.shadowMap.autoUpdate = false;
     gl.shadowMap.needsUpdate = true;
     invalidate();
-  }, [gl, invalidate, habitat, ground]);
+  }, [get, habitat, ground]);
   return null;
 }
-
-const DAY_GLASS = "#4a5a52";
-
-/** Colours follow the scheme, which is told by an attribute of the page. */
-function onScheme(changed: () => void): () => void {
-  const watch = new MutationObserver(changed);
-  watch.observe(document.documentElement, { attributes: true });
-  return () => watch.disconnect();
-}
-const glassColor = (): string =>
-  getComputedStyle(document.documentElement).getPropertyValue("--glass").trim() || DAY_GLASS;

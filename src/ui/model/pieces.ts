@@ -1,6 +1,6 @@
+import type { BufferGeometry } from "three";
 import {
   BoxGeometry,
-  BufferGeometry,
   CatmullRomCurve3,
   CylinderGeometry,
   ExtrudeGeometry,

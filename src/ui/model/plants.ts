@@ -1,13 +1,5 @@
-import {
-  BufferGeometry,
-  Color,
-  Float32BufferAttribute,
-  Matrix4,
-  ShapeGeometry,
-  SphereGeometry,
-  Vector2,
-  Vector3,
-} from "three";
+import type { BufferGeometry } from "three";
+import { Color, Float32BufferAttribute, Matrix4, ShapeGeometry, SphereGeometry, Vector2, Vector3 } from "three";
 import { SVGLoader, type SVGResult } from "three/examples/jsm/loaders/SVGLoader.js";
 import { mergeGeometries } from "three/examples/jsm/utils/BufferGeometryUtils.js";
 import type { Plant } from "@/core/catalog";

@@ -1,11 +1,5 @@
-import {
-  BufferGeometry,
-  CanvasTexture,
-  Float32BufferAttribute,
-  RepeatWrapping,
-  SRGBColorSpace,
-  type Texture,
-} from "three";
+import type { BufferGeometry } from "three";
+import { CanvasTexture, Float32BufferAttribute, RepeatWrapping, SRGBColorSpace, type Texture } from "three";
 import { TILE } from "../section/marks";
 import type { Material } from "../section/material";
 import { textureTile } from "../section/Texture";

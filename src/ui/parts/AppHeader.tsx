@@ -5,9 +5,10 @@ import LightModeOutlined from "@mui/icons-material/LightModeOutlined";
 import IconButton from "@mui/material/IconButton";
 import { useColorScheme } from "@mui/material/styles";
 import Link from "next/link";
-import { useSyncExternalStore, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import type { UnitSystem } from "@/core/units";
 import { useSay, useUnits } from "@/words";
+import { useNight } from "../useNight";
 import css from "./AppHeader.module.css";
 
 type Props = {
@@ -18,8 +19,6 @@ type Props = {
   right?: ReactNode;
   onUnits: (system: UnitSystem) => void;
 };
-
-const never = () => () => {};
 
 /** The strip along the top: name, places, units, day and night. */
 export function AppHeader({ place, middle, right, onUnits }: Props) {
@@ -67,13 +66,8 @@ export function AppHeader({ place, middle, right, onUnits }: Props) {
 
 function NightSwitch() {
   const say = useSay();
-  const { mode, setMode } = useColorScheme();
-  const mounted = useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
-  const night = mounted && mode === "dark";
+  const { setMode } = useColorScheme();
+  const night = useNight();
   const label = say(night ? "common:toDay" : "common:toNight");
   return (
     <IconButton size="small" title={label} aria-label={label} onClick={() => setMode(night ? "light" : "dark")}>

@@ -7,6 +7,8 @@ import { aquaticLineCm, grownShare, plantFootCm, spotOf } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
 import { useLibrary } from "@/words";
+import { useNight } from "../useNight";
+import { byNight } from "./color";
 import { alongOf, type Frame } from "./frame";
 import { GroundLayers } from "./GroundLayers";
 import { leafMarks } from "./marks";
@@ -106,6 +108,7 @@ const zoneEdges = (habitat: Design, frame: Frame): number[] =>
 /** The pieces from the farthest to the nearest; what of them is in the ground shows through it. */
 function Pieces({ habitat, ground, frame, above }: { habitat: Design; ground: Ground; frame: Frame; above: string }) {
   const library = useLibrary();
+  const night = useNight();
   const far = ({ outline }: Solid) => (frame.view === "side" ? -bounds(outline).right : bounds(outline).front);
   const ordered = ground.solids.toSorted((a, b) => far(b) - far(a));
   const fillingOf = ({ piece }: Solid) => {
@@ -113,7 +116,7 @@ function Pieces({ habitat, ground, frame, above }: { habitat: Design; ground: Gr
     return mix ? mixMaterial(mix.parts, pantryOf(library)) : undefined;
   };
   const drawn = ordered.map((solid, at) => (
-    <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} />
+    <PieceShape key={`${solid.id}-${at}`} solid={solid} frame={frame} filling={fillingOf(solid)} night={night} />
   ));
   if (drawn.length === 0) return null;
   return (
@@ -144,8 +147,9 @@ function Litter({ habitat, frame, profile }: { habitat: Design; frame: Frame; pr
   return <g transform={`translate(${frame.x(0)} ${frame.y(0)}) scale(${frame.pxPerCm})`}>{paths(leaves)}</g>;
 }
 
-const Grown = memo(function Grown({ plant, seed }: { plant: Plant; seed: string }) {
-  return <>{paths(plantMarks(plant, seedOf(seed)))}</>;
+const Grown = memo(function Grown({ plant, seed, night }: { plant: Plant; seed: string; night: boolean }) {
+  const color = night ? byNight(plant.color) : plant.color;
+  return <>{paths(plantMarks({ ...plant, color }, seedOf(seed)))}</>;
 });
 
 const POT_CM = { rim: 10, foot: 7, deep: 9 };
@@ -167,6 +171,7 @@ type PlantsProps = { habitat: Design; ground: Ground; frame: Frame; months: numb
  */
 function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps) {
   const library = useLibrary();
+  const night = useNight();
   const middleCm = habitat.shell.depthCm / 2;
   const standing = habitat.plants
     .filter((stand) => (frame.view === "front" ? stand.yCm > middleCm : false) === behind)
@@ -186,7 +191,7 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
             {isMounted(spot) ? <Cork seed={stand.id} /> : null}
             {spot === "pot" ? <Pot /> : null}
             <g transform={`scale(${share} ${spot === "hanging" ? -share : share})`}>
-              <Grown plant={plant} seed={stand.id} />
+              <Grown plant={plant} seed={stand.id} night={night} />
             </g>
           </g>
         );

@@ -5,7 +5,7 @@ import { grownHeightCm, grownSpreadCm, plantFootCm } from "@/core/living";
 import { describe, expect, it } from "vitest";
 import { applyAll } from "@/core/habitat";
 import { ground } from "@/core/strata";
-import { blendColors, shade } from "./color";
+import { blendColors, byNight, contrast, shade } from "./color";
 import { fittingScale, frameOf, type View } from "./frame";
 import { TILE, tileMarks } from "./marks";
 import { materialOf, mixMaterial } from "./material";
@@ -190,5 +190,23 @@ describe("textures", () => {
       ]),
     ).toBe("#bfbfbf");
     expect([shade("#808080", 1), shade("#808080", -1), shade("#808080", 0)]).toEqual(["#ffffff", "#000000", "#808080"]);
+  });
+});
+
+describe("colours by night", () => {
+  it("contrast is WCAG 2.2's: black on white 21, #767676 on white 4.54", () => {
+    expect(contrast("#000000", "#ffffff")).toBeCloseTo(21, 6);
+    expect(contrast("#767676", "#ffffff")).toBeCloseTo(4.54, 2);
+  });
+
+  it("every plant and piece stands out from the dark of the box by 3 to 1 (WCAG 2.2, 1.4.11), and none gets darker", () => {
+    const colors = [
+      ...STOCK.all("plants").map(({ color }) => color),
+      ...STOCK.all("pieceKinds").map(({ look }) => look.color),
+    ];
+    for (const color of colors) {
+      expect(contrast(byNight(color), "#2a2721"), color).toBeGreaterThanOrEqual(3);
+      expect(contrast(byNight(color), "#000000")).toBeGreaterThanOrEqual(contrast(color, "#000000"));
+    }
   });
 });

@@ -3,7 +3,7 @@ import type { PieceKind } from "@/core/catalog";
 import { bounds } from "@/core/shape";
 import type { Solid } from "@/core/strata";
 import { seedOf, seeded } from "@/core/random";
-import { shade } from "./color";
+import { byNight, shade } from "./color";
 import type { Frame } from "./frame";
 import { plain, type Material } from "./material";
 import { TexturePattern } from "./Texture";
@@ -73,10 +73,16 @@ type Drawn = {
   fill: string;
   filling: string | undefined;
   pxPerCm: number;
+  night: boolean;
 };
 
-function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
-  const edge = shade(kind.look.color, -0.45);
+/** Edges are darker than the thing by day, and by night what sets it off from the dark. */
+const edgeOf = (color: string, night: boolean): string => (night ? byNight(shade(color, 0.1)) : shade(color, -0.45));
+
+const shownColor = (color: string, night: boolean): string => (night ? byNight(color) : color);
+
+function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm, night }: Drawn) {
+  const edge = edgeOf(kind.look.color, night);
   const line = { stroke: edge, strokeWidth: Math.max(1, pxPerCm * 0.14), strokeLinejoin: "round" as const };
   const { x, y, width, height } = box;
   const wall = kind.hollow ? Math.min(width / 3, kind.hollow.wallCm * pxPerCm) : 0;
@@ -86,7 +92,7 @@ function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm }: Drawn) {
         <path
           d={branch(box, seed)}
           fill="none"
-          stroke={kind.look.color}
+          stroke={shownColor(kind.look.color, night)}
           strokeWidth={Math.max(2, thickPx)}
           strokeLinecap="round"
         />
@@ -194,12 +200,15 @@ export const PieceShape = memo(PieceDrawing, (before, after) => {
   return (
     sameBox &&
     before.solid.kind === after.solid.kind &&
+    before.night === after.night &&
     before.frame.pxPerCm === after.frame.pxPerCm &&
     JSON.stringify(before.filling) === JSON.stringify(after.filling)
   );
 });
 
-function PieceDrawing({ solid, frame, filling }: { solid: Solid; frame: Frame; filling?: Material | undefined }) {
+type Props = { solid: Solid; frame: Frame; filling?: Material | undefined; night?: boolean | undefined };
+
+function PieceDrawing({ solid, frame, filling, night = false }: Props) {
   const id = useId();
   const fill = `url(#${id}-own)`;
   return (
@@ -216,6 +225,7 @@ function PieceDrawing({ solid, frame, filling }: { solid: Solid; frame: Frame; f
         fill={fill}
         filling={filling ? `url(#${id}-in)` : undefined}
         pxPerCm={frame.pxPerCm}
+        night={night}
       />
     </g>
   );
