@@ -11,7 +11,7 @@ export type { Fit, FitCode, FitReason, Verdict } from "./reason";
 export { crewFit, seedCount } from "./crewFit";
 export { plantFit, rankPlants } from "./plantFit";
 export { grownHeightCm, grownSpreadCm, longestCm } from "./size";
-export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualPlace, usualSite, usualStand } from "./place";
+export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualSite, usualStand } from "./place";
 export type { PlantingPlace } from "./place";
 export { grownShare, sizeAfter } from "./growth";
 export { calmSpot, lensCm2, MONTHS_AHEAD, troubles } from "./crowding";

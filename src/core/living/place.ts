@@ -225,7 +225,7 @@ const MIDDLING_CM = 25;
  * @param animal in a box that is all water, what can grow under water does so
  * @example usualPlace(entry("plants", "nervePlant")) // "middle"
  */
-export function usualPlace(plant: Pick<Plant, "places" | "grown">, animal?: Pick<Animal, "water">): PlantingPlace {
+function usualPlace(plant: Pick<Plant, "places" | "grown">, animal?: Pick<Animal, "water">): PlantingPlace {
   const spot = spotOf(plant, { spot: null });
   if (animal?.water.kind === "aquatic" && plant.places.includes("inWater")) return "water";
   if (spot === "wood") return "woodLow";
