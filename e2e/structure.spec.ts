@@ -203,7 +203,7 @@ test("a tall narrow box with no drainage: cork on the walls, a panel measured be
   await ledger(page).getByRole("textbox", { name: "Panel, height, cm" }).fill("89.7");
   await expect(reasons).toContainText("Goes in: 45 cm inside");
   await part(page, "Hardscape");
-  await expect(finding(page, "Too little to climb.")).toContainText("2 spans at the least, and there are 0");
+  await expect(finding(page, "Too little to climb.")).toContainText("0 here, 2 wanted");
   await finding(page, "Too little to climb.").getByRole("button", { name: "Set up branch" }).click();
   await expect(finding(page, "Too little to climb.")).toHaveCount(0);
   await page.getByRole("button", { name: "Turn it" }).click();
