@@ -298,7 +298,7 @@ const PLANS: readonly Plan[] = [
       plant("p5", "creepingFig", 60, 39),
       crew("tropicalSpringtail", 480),
     ],
-    ticked: { mist: 0, freshWater: 4, spotClean: 1, waterLine: 6, prune: 12, glass: 6, crew: 58 },
+    ticked: { mist: 0, freshWater: 4, waterChange: 4, spotClean: 1, waterLine: 6, prune: 12, glass: 6, crew: 58 },
     readings: {
       days: 42,
       seed: 37,

@@ -8,6 +8,13 @@ export type RoomGap = {
   warmAboveRoomC: number;
   /** Degrees by which the room is above the night's upper bound; 0 when nights can fall into the band. */
   nightTooWarmC: number;
+  /** Degrees the night must be kept over the room, as the room falls below the night's lower bound; 0 otherwise. */
+  nightTooColdC: number;
+  /**
+   * Degrees by which the room is warmer than the cool end may be: nothing but a chiller makes a box cooler than its
+   * room. 0 when there is a cool end to be had.
+   */
+  tooHotC: number;
   /** What the room's own air comes to in the middle of the box, once warmed. */
   warmedAirRh: number;
   wantedRh: number;
@@ -28,6 +35,8 @@ export function roomGap({ temperatureC, humidityRh }: Animal, { room }: Design["
   return {
     warmAboveRoomC: middle(temperatureC.warm) - room.temperatureC,
     nightTooWarmC: Math.max(0, room.temperatureC - temperatureC.night[1]),
+    nightTooColdC: Math.max(0, temperatureC.night[0] - room.temperatureC),
+    tooHotC: Math.max(0, room.temperatureC - temperatureC.cool[1]),
     warmedAirRh: Math.min(100, humidityAfter(room.temperatureC, room.humidityRh, boxC)),
     wantedRh,
     vapourGPerM3: vapourToAddGPerM3(room, boxC, wantedRh),

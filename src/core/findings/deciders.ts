@@ -69,6 +69,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   slopeTooSteep: nothing,
   zoneOutside: nothing,
   zoneUnheld: nothing,
+  roomTooHot: ofAnimal("temperatureC.cool"),
   staleAir: nothing,
   boxLeaks: nothing,
   ventBuried: nothing,

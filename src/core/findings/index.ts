@@ -1,6 +1,6 @@
 /** Checks that read a habitat and its results and say what is wrong and why; and, when asked, what mends it. */
 import type { SchoolQuestion } from "../catalog";
-import { checkAir, checkBox } from "./checks/box";
+import { checkAir, checkBox, checkRoom } from "./checks/box";
 import { checkCrew, checkMates } from "./checks/living";
 import { checkFill, checkSoil } from "./checks/ground";
 import { checkFurnishing, checkLoad, checkPieces } from "./checks/pieces";
@@ -23,6 +23,7 @@ const CHECKS: readonly Check[] = [
   checkBox,
   checkMates,
   checkAir,
+  checkRoom,
   checkPieces,
   checkLoad,
   checkFill,

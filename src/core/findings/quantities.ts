@@ -47,6 +47,7 @@ export type FindingQuantities = {
   slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };
   zoneOutside: { zone: string };
   zoneUnheld: { zone: string; stepCm: number; heldCm: number };
+  roomTooHot: Animal & { roomC: number; coolMostC: number };
   staleAir: object;
   boxLeaks: { buildId: string; lineCm: number };
   ventBuried: { haveCm: number; fillCm: number };
@@ -106,6 +107,7 @@ const CODES: Record<FindingCode, true> = {
   slopeTooSteep: true,
   zoneOutside: true,
   zoneUnheld: true,
+  roomTooHot: true,
   staleAir: true,
   boxLeaks: true,
   ventBuried: true,

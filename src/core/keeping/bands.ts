@@ -1,3 +1,4 @@
+import { getHours } from "date-fns";
 import type { Range } from "../catalog";
 import { MEASURABLES, measurableOf, PLACES, placeOf, seriesOf } from "../log";
 import type { LogNow, Measurable, Sample, SamplePlace, SeriesId } from "../log";
@@ -14,20 +15,31 @@ export type BandCheck = {
   side: "in" | "below" | "above";
 };
 
+/** Hours at which every lamp is on and the box has warmed up, whenever its day begins. From memory. */
+const MIDDAY = [11, 17] as const;
+const isMidday = (hour: number): boolean => hour >= MIDDAY[0] && hour < MIDDAY[1];
+
 type Wanted = Pick<Scene, "animal" | "ground">;
 
 /**
- * The band a reading is held against: from the night's low to the day's high at that end for temperature,
- * the animal's band for humidity, dry glass to the safe line for standing water.
+ * The band a reading is held against: for temperature the day's at that end where it was read in the middle of the
+ * day, and from the night's low to the day's high at any other hour; the animal's band for humidity; dry glass to the
+ * safe line for standing water.
  *
+ * @param hour hour of the day it was read at, 0 to 23; left out where no one hour is meant
  * @returns undefined where there is nothing to hold it against (no drainage, so no water line)
  */
-export function bandFor({ animal, ground }: Wanted, what: Measurable, place: SamplePlace): Range | undefined {
+export function bandFor(
+  { animal, ground }: Wanted,
+  what: Measurable,
+  place: SamplePlace,
+  hour?: number,
+): Range | undefined {
   const { temperatureC, humidityRh } = animal;
   if (what === "humidityRh") return humidityRh.day.preferred;
   if (what === "temperatureC") {
     const day = place === "warmEnd" ? temperatureC.warm : temperatureC.cool;
-    return [Math.min(temperatureC.night[0], day[0]), day[1]];
+    return hour !== undefined && isMidday(hour) ? day : [Math.min(temperatureC.night[0], day[0]), day[1]];
   }
   return ground.water && [0, ground.water.safeLineCm];
 }
@@ -68,7 +80,7 @@ export const bandChecks = (scene: Wanted, log: LogNow): BandCheck[] =>
   MEASURABLES.flatMap((what) =>
     newestOf(log.newest, what).flatMap((told): BandCheck[] => {
       const place = placeOf(told.series);
-      const band = bandFor(scene, measurableOf(told.series), place);
+      const band = bandFor(scene, measurableOf(told.series), place, getHours(told.sample.atMs));
       if (!band) return [];
       const value = what === "waterLineCm" ? lineNow(scene, told, log) : told.sample.value;
       return [{ what, place, value, band, atMs: told.sample.atMs, side: sideOf(value, band) }];

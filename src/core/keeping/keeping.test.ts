@@ -72,6 +72,16 @@ describe("readings against their bands", () => {
     ]);
     expect(checks[2]?.band).toEqual([0, 1.5]);
   });
+  it("at noon hold the warm end to the day's band, by night let it fall to the night's", () => {
+    const { warm, night } = fernwall.animal.temperatureC;
+    const between = (night[0] + warm[0]) / 2;
+    const side = (hour: number) => {
+      const at = new Date(2026, 1, 12, hour).toISOString();
+      return bandChecks(fernwall, logged([movedIn], [{ at, place: "warmEnd", temperatureC: between }]))[0]?.side;
+    };
+    expect(between).toBeLessThan(warm[0]);
+    expect([side(3), side(13), side(22)]).toEqual(["in", "below", "in"]);
+  });
   it("reckon the water line down by what was drawn off since it was read, by the drainage as a vessel", () => {
     const { water } = fernwall.ground;
     const waterL = water!.atL(4.2) - water!.atL(1);

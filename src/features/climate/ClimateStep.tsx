@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import type { Range } from "@/core/catalog";
+import type { RoomGap } from "@/core/climate";
 import { celsiusToFahrenheit } from "@/core/units";
 import { useOpen } from "@/store";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, RangeBar, Tile, Tiles, Workbench } from "@/ui/parts";
@@ -18,6 +19,13 @@ const SCALE_C = { from: 5, to: 50 };
 function degrees(delta: number, system: "metric" | "us", figures: Figures): string {
   const shown = system === "us" ? celsiusToFahrenheit(delta) - celsiusToFahrenheit(0) : delta;
   return `${figures.number(shown, 1)} ${system === "us" ? "°F" : "°C"}`;
+}
+
+/** How nights come out by themselves: in the band, over it or under it. */
+function nightSentence(gap: RoomGap, told: (degreesC: number) => string, say: Say): string {
+  if (gap.nightTooWarmC > 0) return say("climate:nightWarm", { delta: told(gap.nightTooWarmC) });
+  if (gap.nightTooColdC > 0) return say("climate:nightCold", { delta: told(gap.nightTooColdC) });
+  return say("climate:nightOk");
 }
 
 /** The bands to hold, what the room gives, and the gap between. */
@@ -110,11 +118,7 @@ export function ClimateStep() {
               />
             </Tiles>
             <p className={css.why}>{airSentence(say, gap.warmedAirRh, humidityRh)}</p>
-            <p className={css.why}>
-              {gap.nightTooWarmC > 0
-                ? say("climate:nightWarm", { delta: degrees(gap.nightTooWarmC, system, figures) })
-                : say("climate:nightOk")}
-            </p>
+            <p className={css.why}>{nightSentence(gap, (degreesC) => degrees(degreesC, system, figures), say)}</p>
             <Facts>
               <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
               <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>

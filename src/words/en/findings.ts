@@ -230,6 +230,10 @@ const sentences = {
       humidityRh: "{{valueRh}} at the {{place}}; {{lowRhFigure}} to {{highRh}} is wanted.",
     },
   },
+  roomTooHot: {
+    title: "The room is warmer than the cool end may be.",
+    why: "The room is at {{roomC}} and the cool end of {{animalId}} at {{coolMostC}} at the most. No box is cooler than its room without a chiller: a cooler room, or no lamp on hot days and more air.",
+  },
   staleAir: {
     title: "No way for air to move.",
     why: "The lid is a pane and there is no vent: air goes stale and glass stays fogged.",

@@ -1,5 +1,6 @@
 import { leaks } from "./vessel";
 import { airing, groundBounds } from "../../shell";
+import { roomGap } from "../../climate";
 import { leastBox } from "../../living";
 import type { Opening } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
@@ -62,4 +63,12 @@ export const checkAir: Check = (assessed) => {
     return [{ code: "ventBuried", about: vent.id, severity: "look", step: "shell", quantities }];
   });
   return [...(airing(shell, library).totalCm2 === 0 ? [still] : []), ...leaks(assessed), ...buried];
+};
+
+/** A room so warm that no end of the box is cool. */
+export const checkRoom: Check = ({ habitat, animal }) => {
+  const roomC = habitat.brief.room.temperatureC;
+  if (roomGap(animal, habitat.brief).tooHotC <= 0) return [];
+  const quantities = { animalId: animal.id, roomC, coolMostC: animal.temperatureC.cool[1] };
+  return [{ code: "roomTooHot", about: "room", severity: "look", step: "climate", quantities }];
 };

@@ -1,3 +1,4 @@
+import type { Crew } from "../../catalog";
 import { calmSpot, crewFit, MONTHS_AHEAD, ranked, seedCount, spotOf } from "../../living";
 import type { MendQuantities } from "../quantities";
 import type { Assessed } from "../types";
@@ -16,17 +17,26 @@ function outOfTheWay({ about }: { about: string }, assessed: Assessed): MoveOrRe
   return spot ? one({ variant: "move" }, { name: "movePlant", args: { id: about, ...spot } }) : remove(about);
 }
 
-/** The species that would do best instead, when one does well. */
-function betterCrew({ habitat, library, ...rest }: Assessed) {
+/** Does the work of another when it eats at least this share of what that one eats. Rincon's own measure. */
+const SAME_WORK = 0.5;
+
+const doesTheWorkOf =
+  (one: Crew) =>
+  ({ eats }: Crew): boolean =>
+    one.eats.filter((food) => eats.includes(food)).length >= one.eats.length * SAME_WORK;
+
+/** The species that would do the same work best instead, when one does well. */
+function betterCrew(crewId: string, { habitat, library, ...rest }: Assessed) {
   const taken = habitat.crew.map((seeding) => seeding.crewId);
-  const free = library.all("crew").filter(({ id, proposed }) => proposed && !taken.includes(id));
+  const alike = library.all("crew").filter(doesTheWorkOf(library.get("crew", crewId)));
+  const free = alike.filter(({ id, proposed }) => proposed && !taken.includes(id));
   const [best] = ranked(free.map((species) => crewFit(species, { habitat, library, ...rest })));
   return best?.verdict === "good" ? library.get("crew", best.id) : undefined;
 }
 
 /** Seeds a better species instead, or takes the unhappy one out. */
 function swapCrew({ about: crewId }: { about: string }, assessed: Assessed): Draft<MendQuantities["crewTooDry"]>[] {
-  const better = betterCrew(assessed);
+  const better = betterCrew(crewId, assessed);
   if (!better) return one({ crewId, variant: "remove" }, { name: "removeCrew", args: { crewId } });
   const to = { crewId: better.id, count: seedCount(better, assessed.habitat) };
   return one({ crewId, swapCrewId: better.id, variant: "swap" }, { name: "swapCrew", args: { crewId, to } });
