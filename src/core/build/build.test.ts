@@ -19,6 +19,16 @@ describe("the build", () => {
     const dry = started({ animalId: "rosyBoa", count: 1, shell: box });
     expect(taskIds(dry)).toEqual(["mixSoil", "laySoil", "dress", "runGear", "moveIn"]);
   });
+  it("tests a box that is all water for leaks before anything lives in it", () => {
+    const newts = made(started({ animalId: "iberianRibbedNewt", count: 2, shell: { ...box, heightCm: 50 } }), {
+      name: "setCrew",
+      args: { crewId: "ramshornSnail", count: 10 },
+    });
+    const days = plan(newts, "2026-01-05");
+    const ready = days.find(({ id }) => id === "leakTest")?.readyOn ?? "";
+    expect(ready > "2026-01-05").toBe(true);
+    for (const id of ["seedCrew", "runGear", "moveIn"]) expect((dayOf(days, id) ?? "") >= ready, id).toBe(true);
+  });
   it("only ever waits for steps that come before it", () => {
     const seen = new Set<string>();
     for (const task of tasks(scene(living))) {

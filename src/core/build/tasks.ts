@@ -1,7 +1,7 @@
 import { rule, type Caution } from "../catalog";
 import type { Layer, LayerKind } from "../habitat";
 import { firstWettingL } from "../mix";
-import { plantCautions } from "../living";
+import { plantCautions, waterInBoxL } from "../living";
 import type { Scene } from "../scene";
 import { wallWorks, type WallWork } from "../shell";
 import { cutSheets, mixtureOf, type Level, type Solid } from "../strata";
@@ -193,7 +193,7 @@ function plantTasks(scene: Scene): MaybeTask[] {
     },
     count > 0 && {
       id: "plantOut",
-      after: ["laySoil", "setPieces", "quarantinePlants"],
+      after: ["leakTest", "laySoil", "setPieces", "quarantinePlants"],
       waitDays: 0,
       quantities: { count },
       cautions: once([...toMind, "handWashing"]),
@@ -222,14 +222,14 @@ function livingTasks({ habitat, animal, ground }: Scene): MaybeTask[] {
     },
     habitat.crew.length > 0 && {
       id: "seedCrew",
-      after: ["soak", "dress", "plantOut", "laySoil"],
+      after: ["leakTest", "soak", "dress", "plantOut", "laySoil"],
       waitDays: rule("crewSeedDays"),
       quantities: { count: sumOf(habitat.crew, (seeding) => seeding.count) },
       cautions: ["neverRelease"],
     },
     {
       id: "runGear",
-      after: ["soak", "dress", "plantOut", "laySoil"],
+      after: ["leakTest", "soak", "dress", "plantOut", "laySoil"],
       waitDays: rule("gearLogDays"),
       quantities: {},
       cautions: ["electricityWater", "heat"],
@@ -265,7 +265,8 @@ const leakTest: Task = {
  * @example tasks(scene).map((task) => task.id) // ["leakTest", "layDrainage", "cutBarrier", …, "moveIn"]
  */
 export function tasks(scene: Scene): Task[] {
-  const wet = layersOf(scene, "drainage").length + layersOf(scene, "falseBottom").length > 0;
+  const vessel = layersOf(scene, "drainage").length + layersOf(scene, "falseBottom").length > 0;
+  const wet = vessel || waterInBoxL(scene.animal, scene.habitat.shell)[1] > 0;
   const all = [
     wet && leakTest,
     ...wallTasks(scene),

@@ -15,6 +15,14 @@ const soilOff =
     return { code, about: crewId, severity: severityOf(reason), step: "crew", quantities };
   };
 
+/** Crew of the water without any, or of the land where all is water. */
+const nowhere =
+  (variant: FindingQuantities["crewNowhere"]["variant"]) =>
+  (crewId: string, reason: FitReason): Found => {
+    const quantities = { crewId, animalId: String(reason.animalId), variant };
+    return { code: "crewNowhere", about: crewId, severity: "harm", step: "crew", quantities };
+  };
+
 const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason) => Found>> = {
   "soil.tooDry": soilOff("crewTooDry"),
   "soil.tooWet": soilOff("crewTooWet"),
@@ -22,20 +30,8 @@ const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason) => Fo
     const quantities = { crewId, animalId: String(reason.animalId), variant: reason.hazard as CrewHarm };
     return { code: "crewHarms", about: crewId, severity: severityOf(reason), step: "crew", quantities };
   },
-  "place.noWater": (crewId, reason) => ({
-    code: "crewNowhere",
-    about: crewId,
-    severity: "harm",
-    step: "crew",
-    quantities: { crewId, animalId: String(reason.animalId), variant: "noWater" },
-  }),
-  "place.noLand": (crewId, reason) => ({
-    code: "crewNowhere",
-    about: crewId,
-    severity: "harm",
-    step: "crew",
-    quantities: { crewId, animalId: String(reason.animalId), variant: "noLand" },
-  }),
+  "place.noWater": nowhere("noWater"),
+  "place.noLand": nowhere("noLand"),
 };
 type CrewHarm = FindingQuantities["crewHarms"]["variant"];
 
