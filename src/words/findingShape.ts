@@ -1,4 +1,5 @@
-import type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "@/core/findings";
+import type { FindingCode, FindingQuantities } from "@/core/findings";
+import type { MendableCode, MendQuantities } from "@/core/mending";
 
 /** The sentences of one finding: one for all its variants, or one for each. */
 type Why<C extends FindingCode> = FindingQuantities[C] extends { variant: infer V extends string }
@@ -7,7 +8,7 @@ type Why<C extends FindingCode> = FindingQuantities[C] extends { variant: infer 
 type MendWords<C extends FindingCode> = C extends MendableCode
   ? { mend: MendQuantities[C] extends { variant: infer V extends string } ? Record<V, string> : string }
   : { mend?: never };
-type Words<C extends FindingCode> = { title: string; why: Why<C>; work?: Record<string, string> } & MendWords<C>;
+type Words<C extends FindingCode> = { why: Why<C>; work?: Record<string, string> } & MendWords<C>;
 
 /** The table of what findings say: every code there is, and nothing else. */
 export type FindingWords = { [C in FindingCode]: Words<C> };

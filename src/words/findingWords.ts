@@ -1,4 +1,5 @@
-import type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "@/core/findings";
+import type { FindingCode, FindingQuantities } from "@/core/findings";
+import type { MendableCode, MendQuantities } from "@/core/mending";
 import type { Sentences } from "./en/findings";
 
 /** The blanks of a sentence: `{{needCm}}`. */

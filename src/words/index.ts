@@ -5,6 +5,7 @@ export { amountPrinted, moneyPrinted, packPrinted } from "./amounts";
 export { boxSize, dayPrinted, printed } from "./quantities";
 export {
   sayBox,
+  sayChoices,
   sayCsvProblem,
   sayEvent,
   sayFileProblem,

@@ -1,19 +1,19 @@
 import catalog from "./en/catalog.json";
 import common from "./en/common.json";
-import findings from "./en/findings";
 import keeping from "./en/keeping.json";
 import problems from "./en/problems.json";
 import shelf from "./en/shelf.json";
+import titles from "./en/titles";
 import type { atWork } from "./en/atWork";
 
 /** The words every page says, one namespace for each place. */
 export const en = {
   catalog,
   common,
-  findings,
   keeping,
   problems,
   shelf,
+  titles,
 };
 
 type Plural<K extends string> = K extends `${infer Base}_${"one" | "other"}` ? Base : K;

@@ -1,4 +1,5 @@
-import type { Finding, Mend } from "@/core/findings";
+import type { Finding } from "@/core/findings";
+import type { Choice, Mend, MendPart } from "@/core/mending";
 import type { CsvProblem, FileProblem } from "@/core/files";
 import type { LogEvent } from "@/core/log";
 import type { BoxReason, FitReason } from "@/core/living";
@@ -41,21 +42,28 @@ export function sayFinding({ code, quantities }: Finding, say: Say): SpokenFindi
     ...told,
     ...wordsFor(told, say),
   });
-  return { title: say(`findings:${code}.title`), why: capital(why) };
+  return { title: say(`titles:${code}`), why: capital(why) };
 }
 
+const lowerFirst = (text: string): string => text.charAt(0).toLocaleLowerCase() + text.slice(1);
+
+const sayPart = ({ code, quantities }: MendPart, say: Say): string =>
+  pick(say, [`findings:${code}.mend.${variantOf(quantities)}`, `findings:${code}.mend`], { ...quantities });
+
 /** @example sayMend(mend, say).button // "Lower the soil 2 cm" */
-export function sayMend({ code, how, quantities }: Mend, say: Say): SpokenMend {
-  const told: Quantities = { ...quantities };
-  const variant = variantOf(quantities);
-  const what = pick(say, [`findings:${code}.mend.${variant}`, `findings:${code}.mend`], told);
-  const work = pick(say, [`findings:${code}.work.${variant}`], told);
-  const lower = what.charAt(0).toLocaleLowerCase() + what.slice(1);
+export function sayMend({ how, parts }: Mend, say: Say): SpokenMend {
+  const [first, ...others] = parts;
+  const what = [sayPart(first, say), ...others.map((part) => lowerFirst(sayPart(part, say)))].join(", ");
+  const work = pick(say, [`findings:${first.code}.work.${variantOf(first.quantities)}`], { ...first.quantities });
   return {
-    button: how === "rebuild" ? say("findings:rebuild", { what: lower }) : what,
+    button: how === "rebuild" ? say("findings:rebuild", { what: lowerFirst(what) }) : what,
     work: how === "work" ? work : undefined,
   };
 }
+
+/** What is left to choose from, in one line. @example sayChoices(["higherSill", "otherAnimal"], say) */
+export const sayChoices = (choices: readonly Choice[], say: Say): string =>
+  say("advice:left", { choices: choices.map((choice) => say(`advice:choices.${choice}`)).join(say("advice:or")) });
 
 /** @example sayFit(reason, say) // "Too dry: it thrives at 60 % to 90 %, …" */
 export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string =>

@@ -2,11 +2,12 @@ import { describe, expect, it } from "vitest";
 import { TASK_IDS } from "@/core/build";
 import { CAUTIONS, type CatalogKind } from "@/core/catalog";
 import { wholeStock as stock } from "@/core/catalog/whole";
-import { FINDING_CODES, mendsOf, STEPS } from "@/core/findings";
+import { FINDING_CODES, STEPS } from "@/core/findings";
 import { FURNISHING_CODES } from "@/core/hardscape";
 import { DUTY_IDS } from "@/core/keeping";
 import { STOCK } from "@/core/library";
 import { BOX_CODES, FIT_CODES, matesFit, plantFit } from "@/core/living";
+import { CHOICES, mendsOf } from "@/core/mending";
 import { PANEL_CODES, PANEL_PLACES } from "@/core/shell";
 import { STRIP_PLACES } from "@/core/strata";
 import { BUYABLE, PACK_FORMS } from "@/core/supply";
@@ -130,7 +131,7 @@ describe("the words", () => {
   });
 
   it.each([
-    ...FINDING_CODES.map((code) => `findings:${code}.title`),
+    ...FINDING_CODES.map((code) => `titles:${code}`),
     ...FIT_CODES.map((code) => `fits:${code}`),
     ...BOX_CODES.map((code) => `brief:box.${code}`),
     ...PANEL_CODES.map((code) => `shell:panel.${code}`),
@@ -142,6 +143,7 @@ describe("the words", () => {
     ...CAUTIONS.map((code) => `cautions:${code}`),
     ...STEPS.map((step) => `steps:${step}`),
     ...TASK_IDS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]),
+    ...CHOICES.map((choice) => `advice:choices.${choice}`),
     ...DUTY_IDS.flatMap((id) => [`keeping:duties.${id}.title`, `keeping:duties.${id}.why`]),
   ])("have %s", (key) => {
     expect(isWord(key)).toBe(true);

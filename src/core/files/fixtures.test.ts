@@ -133,6 +133,31 @@ describe("a file of version 6, as it was written then", () => {
   });
 });
 
+describe("a file of version 7, as it was written then", () => {
+  const text = frozen("habitat-v7");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const { design, events, samples } = read.habitat;
+  type Old7 = { design: Design; events: object[]; samples: { at: number[] }[] };
+  const old = JSON.parse(text) as Old7;
+
+  it("opens with all it held, nothing answered, nothing bought, nothing cut back", () => {
+    const { answers, brief, shell, plants, ...rest } = design;
+    const { brief: oldBrief, shell: oldShell, plants: oldPlants, ...oldRest } = old.design;
+    expect(rest).toEqual(oldRest);
+    expect(brief).toEqual({ ...oldBrief, living: "bioactive" });
+    expect(shell).toEqual({ ...oldShell, bought: false });
+    expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null })));
+    expect(answers).toEqual([]);
+    expect(events).toHaveLength(old.events.length);
+    expect(samples).toHaveLength(old.samples.length);
+  });
+  it("is worked out, and comes back identical from a file of today", () => {
+    expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
 type OldOwn = Record<string, unknown> & { id: string; name: string };
 
 type OwnLists = Pick<Design["own"], (typeof OWN_KINDS)[number]>;

@@ -75,8 +75,8 @@ describe("the habitat file", () => {
     ["a bare list", "[]", { code: "file.notOurs" }],
     [
       "from a newer program",
-      document((d) => Object.assign(d, { formatVersion: 8 })),
-      { code: "file.newer", found: 8, known: 7 },
+      document((d) => Object.assign(d, { formatVersion: 9 })),
+      { code: "file.newer", found: 9, known: 8 },
     ],
     [
       "with a script in its name",

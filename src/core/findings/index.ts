@@ -1,21 +1,26 @@
 /** Checks that read a habitat and its results and say what is wrong and why; and, when asked, what mends it. */
-import type { SchoolQuestion } from "../catalog";
-import { checkAir, checkBox, checkRoom } from "./checks/box";
+import { checkAir, checkBox, checkRoom, checkUv } from "./checks/box";
 import { checkCrew, checkMates } from "./checks/living";
 import { checkFill, checkSoil } from "./checks/ground";
 import { checkFurnishing, checkLoad, checkPieces } from "./checks/pieces";
+import { checkStanding } from "./checks/inside";
+import { checkOverlaps } from "./checks/overlaps";
 import { checkGrowth, checkLosses, checkPlants } from "./checks/planting";
 import { checkReadings } from "./checks/readings";
 import { checkSoilInWater, checkTerrain } from "./checks/terrain";
 import { checkDrainage, checkWaterLine } from "./checks/water";
-import type { FindingCode } from "./quantities";
-import type { Assessed, Check, Finding, Found } from "./types";
+import { answeredTo } from "./answers";
+import { weighed } from "./weigh";
+import { WEIGHTS, type Assessed, type Check, type Finding } from "./types";
 
-export { STEPS } from "./types";
-export type { Assessed, Finding, Mend, Step } from "./types";
+export { STEPS, WEIGHTS } from "./types";
+export type { Assessed, Finding, FindingOf, Step, Weight } from "./types";
 export { FINDING_CODES } from "./quantities";
-export type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "./quantities";
-export { mendsOf } from "./mends";
+export type { FindingCode, FindingQuantities } from "./quantities";
+export { causeOf, isOpen } from "./answers";
+export { worstStep } from "./checks/terrain";
+export { checkChemistry, DEEP_SHARE } from "./checks/ground";
+export { isVessel } from "./checks/water";
 export { checkFirst } from "./deciders";
 export type { CheckFirst } from "./deciders";
 
@@ -24,7 +29,9 @@ const CHECKS: readonly Check[] = [
   checkMates,
   checkAir,
   checkRoom,
+  checkUv,
   checkPieces,
+  checkOverlaps,
   checkLoad,
   checkFill,
   checkWaterLine,
@@ -34,33 +41,18 @@ const CHECKS: readonly Check[] = [
   checkTerrain,
   checkFurnishing,
   checkPlants,
+  checkStanding,
   checkGrowth,
   checkLosses,
   checkCrew,
   checkReadings,
 ];
 
-/** Findings whose figures a school can change, and the question it answers. */
-const ASKED: Partial<Record<FindingCode, SchoolQuestion>> = {
-  boxTooSmall: "group",
-  tooMany: "group",
-  drainageMissing: "drainage",
-  drainageInArid: "drainage",
-  soilTooShallow: "soilDepth",
-};
-
-/** Says of a finding in which phase it was made, and which school's figures it went by. */
-function placed<F extends Found>(found: F, { phase, habitat }: Assessed): F & Pick<Finding, "phase" | "follows"> {
-  const question = ASKED[found.code];
-  const view = question && habitat.brief.schools[question];
-  return { ...found, phase, ...(view === undefined ? {} : { follows: question }) };
-}
-
-/** All findings, what harms first. @example findings(assessed)[0]?.severity // "harm" */
+/** All findings, what weighs most first. @example findings(assessed)[0]?.weight // "harm" */
 export function findings(assessed: Assessed): Finding[] {
-  const all: Finding[] = CHECKS.flatMap((check) => check(assessed)).map((found) => placed(found, assessed));
-  return [
-    ...all.filter((finding) => finding.severity === "harm"),
-    ...all.filter((finding) => finding.severity === "look"),
-  ];
+  const { answers } = assessed.habitat;
+  const all = CHECKS.flatMap((check) => check(assessed))
+    .map((found) => weighed(found, assessed))
+    .map((one) => ({ ...one, answered: answeredTo(one, answers) }) as Finding);
+  return WEIGHTS.flatMap((weight) => all.filter((finding) => finding.weight === weight));
 }

@@ -2,7 +2,6 @@ import type { FurnishingCode, RefugeCode } from "../hardscape";
 import type { Wall } from "../habitat";
 
 type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
-type Size = { widthCm: number; depthCm: number; heightCm: number };
 /** Which of its sentences a finding is told with. */
 type Variant<V extends string> = { variant: V };
 type Animal = { animalId: string };
@@ -18,6 +17,9 @@ export type FindingQuantities = {
     haveWidthCm: number;
     haveDepthCm: number;
     haveClearCm: number;
+    /** How much of the width and of the depth what is built on the walls takes. */
+    takenWidthCm: number;
+    takenDepthCm: number;
   };
   tooMany: Animal & { count: number; mostCount: number } & Variant<"tooMany" | "oneToABox">;
   farToFall: Animal & { mostCm: number; haveCm: number };
@@ -46,14 +48,17 @@ export type FindingQuantities = {
   soilInWater: { lineCm: number; lowCm: number };
   slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };
   zoneOutside: { zone: string };
-  zoneUnheld: { zone: string; stepCm: number; heldCm: number };
+  /** The step the ground makes, how high over the glass its higher side stands, and how high what holds it is. */
+  zoneUnheld: { zone: string; stepCm: number; highCm: number; heldCm: number };
   roomTooHot: Animal & { roomC: number; coolMostC: number };
+  uvBlocked: Animal;
   staleAir: object;
   boxLeaks: { buildId: string; lineCm: number };
-  ventBuried: { haveCm: number; fillCm: number };
+  ventBuried: { haveCm: number; fillCm: number } & Variant<"vent" | "port">;
   stoneOnSoil: Animal & { kindId: string; stoneKg: number; baseCm: number };
   pieceTooLarge: { kindId: string; overCm: number } & Variant<"box" | "rim" | "wall">;
   pieceBuried: { kindId: string; underCm: number };
+  pieceOverlaps: { kindId: string; otherKindId: string; sharePct: number } & Variant<"through" | "column">;
   hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool" | "hideAny">>;
   refugeMissing: Missing & Variant<RefugeCode>;
   humidHideMissing: Missing;
@@ -70,6 +75,8 @@ export type FindingQuantities = {
   plantHarmful: Plant & Animal;
   plantTooDim: Plant & { ppfd: number; wantLow: number; wantHigh: number };
   plantMisplaced: Plant;
+  plantInside: Plant & { kindId?: string } & Variant<"wall" | "piece">;
+  plantNoWood: Plant;
   plantsCrowd: TwoPlants & { sharePct: number };
   plantShaded: TwoPlants;
   viewBlocked: Plant & { grownCm: number };
@@ -108,12 +115,14 @@ const CODES: Record<FindingCode, true> = {
   zoneOutside: true,
   zoneUnheld: true,
   roomTooHot: true,
+  uvBlocked: true,
   staleAir: true,
   boxLeaks: true,
   ventBuried: true,
   stoneOnSoil: true,
   pieceTooLarge: true,
   pieceBuried: true,
+  pieceOverlaps: true,
   hideMissing: true,
   refugeMissing: true,
   humidHideMissing: true,
@@ -130,6 +139,8 @@ const CODES: Record<FindingCode, true> = {
   plantHarmful: true,
   plantTooDim: true,
   plantMisplaced: true,
+  plantInside: true,
+  plantNoWood: true,
   plantsCrowd: true,
   plantShaded: true,
   viewBlocked: true,
@@ -142,55 +153,3 @@ const CODES: Record<FindingCode, true> = {
   outOfBand: true,
 };
 export const FINDING_CODES = Object.keys(CODES) as FindingCode[];
-
-/** What the buttons of each finding that can be mended are told with. */
-export type MendQuantities = {
-  boxTooSmall: Size;
-  tooMany: { mostCount: number };
-  matesMisfit: { mateId: string };
-  overSill: { byCm: number };
-  waterOverSafeLine: { lineCm?: number; depthCm?: number; drawWaterL?: number } & Variant<
-    "lower" | "siphon" | "deepen"
-  >;
-  drainageMissing: { depthCm: number; materialId: string };
-  drainageInArid: object;
-  barrierMissing: { materialId: string };
-  soilMissing: { needCm: number };
-  soilTooShallow: { needCm: number };
-  mixHurts: { ingredientId: string };
-  mixLimed: object;
-  mixSeals: object;
-  soilInWater: object;
-  zoneOutside: { zone: string };
-  zoneUnheld: { kindId: string; heightCm: number };
-  staleAir: object;
-  boxLeaks: object;
-  ventBuried: { upCm: number };
-  stoneOnSoil: object;
-  pieceTooLarge: object;
-  pieceBuried: object;
-  hideMissing: { kindId: string };
-  refugeMissing: { kindId: string };
-  humidHideMissing: { kindId: string };
-  climbMissing: { kindId: string };
-  baskingMissing: { kindId: string };
-  paneOverloaded: object;
-  foamUnfinished: { finishId: string };
-  plantOutgrows: object;
-  plantWantsWetter: object;
-  plantWantsDrier: object;
-  plantRootsShallow: object;
-  plantTrampled: object;
-  plantHarmful: object;
-  plantTooDim: object;
-  plantMisplaced: Variant<"move" | "remove">;
-  plantsCrowd: Variant<"move" | "remove">;
-  plantShaded: Variant<"move" | "remove">;
-  viewBlocked: Variant<"move" | "remove">;
-  plantDiesHere: object;
-  crewTooDry: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
-  crewTooWet: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
-  crewHarms: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
-  crewNowhere: { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
-};
-export type MendableCode = keyof MendQuantities;

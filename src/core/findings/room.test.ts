@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { roomGap } from "../climate";
 import { STOCK } from "../library";
 import { derived, found, made, started } from "../testing";
-import { mendsOf } from "./index";
+import { mendsOf } from "../mending";
 
 const inRoom = (animalId: string, temperatureC: number) =>
   derived(started({ animalId, room: { temperatureC, humidityRh: 50 } }));
@@ -38,7 +38,9 @@ describe("a crew species that is swapped", () => {
       );
       return box.findings
         .flatMap((finding) => mendsOf(finding, box))
-        .flatMap(({ quantities }) => ("swapCrewId" in quantities && quantities.swapCrewId ? [quantities] : []));
+        .flatMap(({ parts: [{ quantities }] }) =>
+          "swapCrewId" in quantities && quantities.swapCrewId ? [quantities] : [],
+        );
     });
     expect(swaps.length).toBeGreaterThan(10);
     for (const { crewId, swapCrewId = "" } of swaps) {

@@ -1,48 +1,49 @@
 import type { SchoolQuestion } from "../catalog";
-import type { Command } from "../habitat";
+import type { Answer } from "../habitat";
 import type { Furnishing } from "../hardscape";
 import type { BandCheck } from "../keeping";
 import type { BoxReason, Fit, Trouble } from "../living";
 import type { Load } from "../load";
-import type { LogNow, Phase, Told } from "../log";
+import type { LogNow, Phase } from "../log";
 import type { Scene } from "../scene";
-import type { FindingCode, FindingQuantities, MendableCode, MendQuantities } from "./quantities";
+import type { FindingCode, FindingQuantities } from "./quantities";
 
 /** The steps of the work, in order: also the places a finding belongs to. */
 export const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"] as const;
 export type Step = (typeof STEPS)[number];
+
+/**
+ * How much a finding weighs. `harm`: it hurts the animal, the keeper or the house, and that is certain; `look`: likely
+ * trouble; `opinion`: one school's view, or Rincon's own.
+ */
+export const WEIGHTS = ["harm", "look", "opinion"] as const;
+export type Weight = (typeof WEIGHTS)[number];
+
+/** What a finding's figures rest on, from the surest down; `own`: what the builder entered, or the school they follow. */
+export type Rests = "nature" | "published" | "practice" | "own" | "memory";
+/** One of two answers to a question keepers answer differently. */
+export type OtherSchool = { question: SchoolQuestion; view: 0 | 1 };
 
 /** One kind of finding: something about a habitat worth saying, and what it is told with. */
 export type FindingOf<C extends FindingCode> = {
   code: C;
   /** Tells two findings of the same code apart: the id of what it is about. */
   about: string;
-  /** `harm`: this hurts an animal or breaks the build; `look`: worth a look. */
-  severity: "harm" | "look";
+  weight: Weight;
+  /** What its figures rest on. */
+  rests: Rests;
   step: Step;
   /** The phase the habitat is in: what can be done about it depends on it. */
   phase: Phase;
   /** Which question's answer it went by, where the builder follows a school in it. */
   follows?: SchoolQuestion | undefined;
+  /** The school by which there would be nothing to say. */
+  otherSchool?: OtherSchool | undefined;
+  /** What was answered to it, and whether what caused it is still what it was then. */
+  answered?: { answer: Answer; holds: boolean } | undefined;
   quantities: FindingQuantities[C];
 };
 export type Finding = { [C in FindingCode]: FindingOf<C> }[FindingCode];
-
-/**
- * How a finding is mended: by an edit of the design, by one that means digging out what is laid, or by work in the box,
- * which is written into the log when it is done.
- */
-export type How = "edit" | "rebuild" | "work";
-type MendOf<C extends MendableCode> = {
-  code: C;
-  how: How;
-  /** One step of undo. */
-  commands: readonly Command[];
-  /** What the log is told once the work is done. */
-  events: readonly Told[];
-  quantities: MendQuantities[C];
-};
-export type Mend = { [C in MendableCode]: MendOf<C> }[MendableCode];
 
 /** A habitat and all that was worked out from it: what a rule may look at. */
 export type Assessed = Scene & {
@@ -62,6 +63,8 @@ export type Assessed = Scene & {
   bands: readonly BandCheck[];
 };
 
-/** A finding before it is told which phase the habitat is in. */
-export type Found = { [C in FindingCode]: Omit<FindingOf<C>, "phase" | "follows"> }[FindingCode];
+/** A finding as its check made it, before it is weighed against what it rests on and told what was answered. */
+export type Found = {
+  [C in FindingCode]: Pick<FindingOf<C>, "code" | "about" | "weight" | "step" | "quantities">;
+}[FindingCode];
 export type Check = (assessed: Assessed) => Found[];

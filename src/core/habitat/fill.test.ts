@@ -53,7 +53,7 @@ it("a new habitat of any animal in a box of its own size opens with no harm its 
       count: forCount,
       shell: { widthCm, depthCm, heightCm, sillCm: Math.ceil(total(fill)) + 1, top: "mesh" },
     });
-    const harms = derived(design).findings.filter(({ severity }) => severity === "harm");
+    const harms = derived(design).findings.filter(({ weight }) => weight === "harm");
     expect(harms.map(({ code }) => `${animal.id} ${code}`)).toEqual([]);
   }
 });

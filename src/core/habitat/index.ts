@@ -8,12 +8,15 @@ export {
   InstantSchema,
   LAID,
   LIDS,
+  LIVING,
   NameSchema,
+  ReasonSchema,
   SPOTS,
   UNDERS,
   WALLS,
 } from "./schema";
 export type {
+  Answer,
   Corners,
   Design,
   Floor,

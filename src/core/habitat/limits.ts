@@ -10,6 +10,7 @@ export const LIMITS = {
   moundCm: { min: 0.5, max: 200 },
   mostMoundTopCm: { min: 0, max: 200 },
   pieceCm: { min: 0.3, max: 300 },
+  keptCm: { min: 1, max: 500 },
   sunkCm: { min: 0, max: 100 },
   turnDeg: { min: -360, max: 360 },
   treatmentCm: { min: 0, max: 30 },

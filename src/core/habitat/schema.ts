@@ -8,6 +8,8 @@ const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].ma
 export const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, { message: "id" });
 export const NameSchema = PlainTextSchema;
 const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
+/** Why somebody goes another way than advised, in their words. */
+export const ReasonSchema = z.string().trim().min(1).max(300);
 export const DateSchema = z.iso.date();
 export const InstantSchema = z.iso.datetime();
 
@@ -66,6 +68,8 @@ export const ShellSchema = z.strictObject({
   openings: z.array(OpeningSchema).max(40),
   treatments: z.array(TreatmentSchema).max(4),
   standsOn: StandOnSchema,
+  /** Bought as it is: its size and its sill are not to be changed. */
+  bought: z.boolean(),
 });
 
 /** A part of the floor with layers of its own. What holds its ground back from the rest runs along its inner edge. */
@@ -162,6 +166,8 @@ export const StandSchema = z.strictObject({
   /** Height of its foot over the glass where it does not stand on the ground; null: where it has room. */
   upCm: z.number().min(0).max(LIMITS.boxCm.max).nullable(),
   plantedOn: DateSchema.nullable(),
+  /** Kept this high and this wide with scissors; null: it may grow as it will. */
+  keptCm: within("keptCm").nullable(),
 });
 export type Stand = z.infer<typeof StandSchema>;
 
@@ -219,6 +225,26 @@ export const GearPieceSchema = z.strictObject({
 });
 export type GearPiece = z.infer<typeof GearPieceSchema>;
 
+/**
+ * What somebody answered to a finding: accepted with a reason, or to be told again on a day. It holds as long as what
+ * caused the finding is what it was.
+ */
+export const AnswerSchema = z.strictObject({
+  code: CatalogIdSchema,
+  about: z.string().max(200),
+  /** What the finding was told with when it was answered. */
+  cause: z.string().max(2000),
+  on: DateSchema,
+  answer: z.discriminatedUnion("kind", [
+    z.strictObject({ kind: z.literal("accepted"), reason: ReasonSchema }),
+    z.strictObject({ kind: z.literal("later"), untilOn: DateSchema }),
+  ]),
+});
+export type Answer = z.infer<typeof AnswerSchema>;
+
+/** How much of the box lives: plants and crew in living soil; plants, in pots or not, without crew; neither. */
+export const LIVING = ["bioactive", "planted", "plain"] as const;
+
 /** Another species that shares the box. */
 export const MateSchema = z.strictObject({ animalId: CatalogIdSchema, count: within("count").int() });
 
@@ -234,6 +260,7 @@ export const DesignSchema = z.strictObject({
     count: within("count").int(),
     room: RoomSchema,
     mates: z.array(MateSchema).max(8),
+    living: z.enum(LIVING),
     /** Where keepers differ about the animal: which of two answers is followed; what is not told follows the entry. */
     schools: z.partialRecord(z.enum(SCHOOL_QUESTIONS), z.union([z.literal(0), z.literal(1)])),
   }),
@@ -262,6 +289,8 @@ export const DesignSchema = z.strictObject({
   crew: z.array(SeedingSchema).max(40),
   gear: z.array(GearPieceSchema).max(60),
   build: z.strictObject({ startOn: DateSchema }),
+  /** One for each finding that was answered. */
+  answers: z.array(AnswerSchema).max(200),
 });
 export type Design = z.infer<typeof DesignSchema>;
 export type Shell = Design["shell"];

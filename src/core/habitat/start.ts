@@ -101,7 +101,7 @@ export function startHabitat(start: Start, library: Library): Design {
     id,
     name,
     createdAt,
-    brief: { animalId, count, room, mates: [], schools: {} },
+    brief: { animalId, count, room, mates: [], schools: {}, living: "bioactive" },
     shell: {
       ...shell,
       buildId: glass.id,
@@ -111,6 +111,7 @@ export function startHabitat(start: Start, library: Library): Design {
       openings: [],
       treatments: [],
       standsOn: { ratingKg: null, under: "whole" },
+      bought: false,
     },
     strata: {
       zones: [],
@@ -124,5 +125,6 @@ export function startHabitat(start: Start, library: Library): Design {
     crew: [],
     gear: [],
     build: { startOn },
+    answers: [],
   };
 }

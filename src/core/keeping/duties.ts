@@ -53,9 +53,13 @@ const BOWLS: readonly WaterKind[] = ["bowl", "bathBowl", "pool", "twoPools"];
 
 const PRUNE_RULE = { often: "pruneOftenDays", sometimes: "pruneSometimesDays", seldom: "pruneSeldomDays" } as const;
 
-/** How often scissors are wanted: as often as the fastest of the plants asks. */
+/** How often scissors are wanted: as often as the fastest of the plants asks, often for one that is kept down. */
 const pruneDays = ({ habitat, library }: Scene): number =>
-  Math.min(...habitat.plants.map((stand) => rule(PRUNE_RULE[library.get("plants", stand.plantId).pruning])));
+  Math.min(
+    ...habitat.plants.map(({ plantId, keptCm }) =>
+      rule(PRUNE_RULE[keptCm === null ? library.get("plants", plantId).pruning : "often"]),
+    ),
+  );
 
 const hasLitter = ({ habitat, library }: Scene): boolean =>
   habitat.strata.layers.some(

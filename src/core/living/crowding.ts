@@ -2,6 +2,7 @@ import { weakMapMemoize } from "reselect";
 import type { Plant } from "../catalog";
 import type { Design, Shell, Stand } from "../habitat";
 import type { Library } from "../library";
+import { within } from "../placing";
 import type { Setting } from "../scene";
 import type { Ground } from "../strata";
 import { sizeAfter } from "./growth";
@@ -36,7 +37,7 @@ const UPRIGHT: readonly string[] = ["wall", "wood", "hanging"];
 /** A plant as it will be on level ground. */
 const flatGrownOf = weakMapMemoize((stand: Stand, plant: Plant, months: number): Grown => {
   const lying = UPRIGHT.includes(spotOf(plant, stand)) ? "upright" : "ground";
-  return { stand, plant, ...sizeAfter(plant, months), footCm: 0, lying };
+  return { stand, plant, ...sizeAfter(plant, months, stand.keptCm), footCm: 0, lying };
 });
 
 /** A plant as it will be where it stands, worked out anew only when it, its ground or its box changed. */
@@ -178,6 +179,29 @@ function spotsFor(one: Grown, { widthCm, depthCm }: Shell): { xCm: number; yCm: 
   return rows.flatMap((yCm) => columns.map((xCm) => ({ xCm: Math.round(xCm), yCm: Math.round(yCm) })));
 }
 
+type At = Pick<Stand, "xCm" | "yCm"> & Partial<Pick<Stand, "spot" | "upCm">>;
+
+/**
+ * Tells of places whether a plant would make no trouble there after some months: neither crowd, nor shade, nor block
+ * the view.
+ *
+ * @returns undefined where there is no such plant
+ */
+export function calmAt(scene: Planted, standId: string, months: number): ((at: At) => boolean) | undefined {
+  const { habitat, ground } = scene;
+  const all = grownPlants(scene, months);
+  const one = all.find(({ stand }) => stand.id === standId);
+  if (!one) return undefined;
+  const others = all.filter((other) => other !== one);
+  return (at) => {
+    const stand = { ...one.stand, ...at };
+    const lying = UPRIGHT.includes(spotOf(one.plant, stand)) ? "upright" : "ground";
+    const moved: Grown = { ...one, stand, lying, footCm: plantFootCm(habitat, ground, stand, one.plant) };
+    const harmless = !others.some((other) => shades(moved, other)) && !blocks(moved, scene);
+    return harmless && amongOthers(moved, others, []).length === 0;
+  };
+}
+
 /**
  * A place on the ground, or along the wall, where a plant makes no trouble after some months: the nearest there is.
  *
@@ -185,19 +209,13 @@ function spotsFor(one: Grown, { widthCm, depthCm }: Shell): { xCm: number; yCm: 
  * @example calmSpot(scene, "p3", 12) // { xCm: 42, yCm: 30 }
  */
 export function calmSpot(scene: Planted, standId: string, months: number): { xCm: number; yCm: number } | undefined {
-  const { habitat, ground } = scene;
-  const all = grownPlants(scene, months);
-  const one = all.find(({ stand }) => stand.id === standId);
-  if (!one) return undefined;
-  const others = all.filter((other) => other !== one);
+  const one = grownPlants(scene, months).find(({ stand }) => stand.id === standId);
+  const isCalm = calmAt(scene, standId, months);
+  if (!one || !isCalm) return undefined;
   const near = ({ xCm, yCm }: { xCm: number; yCm: number }) => Math.hypot(xCm - one.stand.xCm, yCm - one.stand.yCm);
-  const isCalm = (spot: { xCm: number; yCm: number }): boolean => {
-    const stand = { ...one.stand, ...spot };
-    const moved: Grown = { ...one, stand, footCm: plantFootCm(habitat, ground, stand, one.plant) };
-    const harmless = !others.some((other) => shades(moved, other)) && !blocks(moved, scene);
-    return harmless && amongOthers(moved, others, []).length === 0;
-  };
-  return spotsFor(one, habitat.shell)
+  const isFree = ({ xCm, yCm }: { xCm: number; yCm: number }): boolean =>
+    one.lying === "upright" || within(xCm, yCm, scene.ground) === undefined;
+  return spotsFor(one, scene.habitat.shell)
     .toSorted((a, b) => near(a) - near(b))
-    .find(isCalm);
+    .find((spot) => isFree(spot) && isCalm(spot));
 }

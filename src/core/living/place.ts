@@ -7,7 +7,7 @@ import type { Ground } from "../strata";
 import { grownHeightCm } from "./size";
 
 /** A place in plan, from the left and from the front glass, and what a plant would stand on or in there. */
-export type Place = { xCm: number; yCm: number; spot?: Spot | null; upCm?: number | null };
+export type Place = { xCm: number; yCm: number; spot?: Spot | null; upCm?: number | null; keptCm?: number | null };
 
 /** What a plant finds at a place. */
 export type Found = Conditions & {

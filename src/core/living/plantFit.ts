@@ -53,8 +53,8 @@ function place(plant: Plant, { spot }: Found, animal: Animal): FitReason {
 /** Up to a quarter too tall can be kept down with scissors. */
 const TRIMMABLE = 1.25;
 
-function height(plant: Plant, { roomCm }: Found): FitReason {
-  const grownCm = grownHeightCm(plant);
+function height(plant: Plant, { roomCm }: Found, keptCm: number | null = null): FitReason {
+  const grownCm = Math.min(grownHeightCm(plant), keptCm ?? Infinity);
   const quantities = { grownCm, roomCm };
   // Vines are kept to the wall with scissors; their length is no height.
   if (plant.form === "trailing" || grownCm <= roomCm) return reason("height.good", 1, quantities);
@@ -159,7 +159,7 @@ function fitOn(site: Site, at: Place, plant: Plant): Fit {
     temperature(plant.temperatureC, found.temperatureC),
     roots(plant, found),
     place(plant, found, animal),
-    height(plant, found),
+    height(plant, found, at.keptCm),
     depth(plant, found),
     ...light(plant, found),
     ...airing(plant, animal),

@@ -35,6 +35,7 @@ export function layOut(
       spot: null,
       upCm: null,
       plantedOn: null,
+      keptCm: null,
     };
     const tried = { ...scene, habitat: { ...habitat, plants: [...plants, stand] } };
     plants = [...plants, { ...stand, ...calmSpot(tried, stand.id, MONTHS_AHEAD) }];

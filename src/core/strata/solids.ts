@@ -66,7 +66,8 @@ const formOf = weakMapMemoize((piece: Piece, kind: PieceKind, floor: Polygon): F
   };
 });
 
-function solidOf(piece: Piece, terrain: Terrain, library: Library): Solid {
+/** A piece as it would stand on a ground. @example solidOf(piece, ground.terrain, library).topCm */
+export function solidOf(piece: Piece, terrain: Terrain, library: Library): Solid {
   const kind = library.get("pieceKinds", piece.kindId);
   const baseCm = footCm(piece, terrain);
   const form = formOf(piece, kind, terrain.outline);

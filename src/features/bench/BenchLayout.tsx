@@ -7,7 +7,7 @@ import { Boundary } from "@/ui/parts";
 import { LibraryProvider } from "@/words";
 import css from "./BenchLayout.module.css";
 import { BenchHeader } from "./BenchHeader";
-import { FindingsBar } from "./FindingsBar";
+import { FindingsBar } from "./advice/FindingsBar";
 import { KeysHelp } from "./KeysHelp";
 import { NoHabitat } from "./NoHabitat";
 import { Refused } from "./Refused";

@@ -3,8 +3,9 @@
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useEffect, useId, useMemo, useRef } from "react";
-import { STEPS, type Finding, type Step } from "@/core/findings";
+import { isOpen, STEPS, WEIGHTS, type Finding, type Step } from "@/core/findings";
 import { useSession } from "@/store";
+import { useNow } from "@/ui/parts";
 import { plain, TexturePattern, type Material } from "@/ui/section";
 import { useSay } from "@/words";
 import css from "./Spine.module.css";
@@ -30,6 +31,7 @@ const NO_FINDINGS: readonly Finding[] = [];
 export function Spine({ id, ready }: { id: string; ready: boolean }) {
   const say = useSay();
   const findings = useSession((session) => (ready ? session.derived?.findings : undefined)) ?? NO_FINDINGS;
+  const today = useNow();
   const current = usePathname().split("/").at(-1);
   const list = useRef<HTMLElement>(null);
 
@@ -40,7 +42,7 @@ export function Spine({ id, ready }: { id: string; ready: boolean }) {
   return (
     <nav ref={list} className={css.spine} aria-label={say("steps:spine")}>
       {STEPS.map((step, at) => {
-        const open = findings.filter((finding) => finding.step === step);
+        const open = findings.filter((finding) => finding.step === step && isOpen(finding, today));
         return (
           <Link
             key={step}
@@ -62,13 +64,10 @@ export function Spine({ id, ready }: { id: string; ready: boolean }) {
 function Count({ open }: { open: readonly Finding[] }) {
   const say = useSay();
   if (open.length === 0) return null;
-  const harms = open.some((finding) => finding.severity === "harm");
+  const worst = WEIGHTS.find((weight) => open.some((finding) => finding.weight === weight)) ?? "opinion";
+  const count = { harm: "countHarm", look: "countLook", opinion: "countOpinion" } as const;
   return (
-    <i
-      className={css.count}
-      data-harm={harms}
-      aria-label={say(harms ? "findings:countHarm" : "findings:countLook", { count: open.length })}
-    >
+    <i className={css.count} data-weight={worst} aria-label={say(`findings:${count[worst]}`, { count: open.length })}>
       {open.length}
     </i>
   );

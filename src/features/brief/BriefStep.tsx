@@ -1,8 +1,10 @@
 "use client";
 
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { Animal, Range } from "@/core/catalog";
-import { LIMITS } from "@/core/habitat";
+import { LIMITS, LIVING } from "@/core/habitat";
 import { leastBox, longestCm, waterBody } from "@/core/living";
 import { useOpen } from "@/store";
 import { AnimalField } from "@/ui/AnimalField";
@@ -79,6 +81,23 @@ export function BriefStep() {
               onCommit={(humidityRh, gesture) => edit([{ name: "setRoom", args: { humidityRh } }], gesture)}
             />
           </div>
+          <TextField
+            select
+            fullWidth
+            sx={{ mt: 1.5 }}
+            label={say("brief:living")}
+            value={brief.living}
+            onChange={(event) => {
+              const living = LIVING.find((one) => one === event.target.value);
+              if (living) edit([{ name: "setLiving", args: { living } }]);
+            }}
+          >
+            {LIVING.map((living) => (
+              <MenuItem key={living} value={living}>
+                {say(`brief:livings.${living}`)}
+              </MenuItem>
+            ))}
+          </TextField>
           <MatesPart />
           {animal.schools.length > 0 ? (
             <LedgerPart title={say("schools:title")}>

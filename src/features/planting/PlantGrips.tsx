@@ -58,7 +58,7 @@ function PlantGrip({
   const footCm = plantFootCm(habitat, derived.ground, stand, plant);
   const hangs = spotOf(plant, stand) === "hanging";
   const boxAfter = (after: number) => {
-    const { heightCm, spreadCm } = sizeAfter(plant, after);
+    const { heightCm, spreadCm } = sizeAfter(plant, after, stand.keptCm);
     const across = front ? stand.xCm : stand.yCm;
     return {
       x: frame.x(across - spreadCm / 2),

@@ -98,6 +98,14 @@ function Where({ stand, name }: { stand: Stand; name: string }) {
           onClear={() => edit([{ name: "movePlant", args: { id: stand.id, upCm: null } }])}
         />
       ) : null}
+      <MeasureField
+        label={say("planting:kept")}
+        kind="length"
+        value={stand.keptCm ?? undefined}
+        limits={LIMITS.keptCm}
+        onCommit={(keptCm, gesture) => edit([{ name: "movePlant", args: { id: stand.id, keptCm } }], gesture)}
+        onClear={() => edit([{ name: "movePlant", args: { id: stand.id, keptCm: null } }])}
+      />
     </span>
   );
 }

@@ -7,12 +7,15 @@ import { useState } from "react";
 import { useOpen } from "@/store";
 import { Pills, useNow } from "@/ui/parts";
 import { boxSize, useSay } from "@/words";
+import { CareCard } from "./CareCard";
 import { CutSheets } from "./CutSheets";
 import css from "./Sheets.module.css";
 import { ShoppingSheet } from "./ShoppingSheet";
 import { StripSheet } from "./StripSheet";
 
-const KINDS = ["shopping", "strips", "cuts"] as const;
+const KINDS = ["shopping", "strips", "cuts", "care"] as const;
+
+const SHEETS = { shopping: ShoppingSheet, strips: StripSheet, cuts: CutSheets, care: CareCard } as const;
 
 /** The prints of a habitat, one at a time, as they come out on paper. */
 export function Sheets() {
@@ -20,6 +23,7 @@ export function Sheets() {
   const { habitat } = useOpen();
   const today = useNow();
   const [kind, setKind] = useState<(typeof KINDS)[number]>("shopping");
+  const Content = SHEETS[kind];
   return (
     <main id="work" tabIndex={-1} className={css.place}>
       <div className={css.bar}>
@@ -45,7 +49,7 @@ export function Sheets() {
             {today ? ` · ${say("sheets:made", { madeOn: today })}` : ""}
           </p>
         </header>
-        {kind === "shopping" ? <ShoppingSheet /> : kind === "strips" ? <StripSheet /> : <CutSheets />}
+        <Content />
       </article>
     </main>
   );

@@ -6,12 +6,13 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { schedule } from "@/core/build";
+import { isOpen } from "@/core/findings";
 import type { Design } from "@/core/habitat";
 import { dueList } from "@/core/keeping";
 import type { Standing } from "@/store";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
-import { boxSize, LibraryProvider, sayFinding, useSay, type Say } from "@/words";
+import { boxSize, LibraryProvider, useSay, type Say } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
@@ -21,15 +22,15 @@ type State = { text: string; tone: "good" | "look" | "harm" | "plain" };
 
 /** The one thing to say about a habitat: what harms, what is late, what is out of band, or that all is well. */
 function stateOf({ derived, log }: Standing, today: string, say: Say): State {
-  const [first] = derived.findings;
-  if (first?.severity === "harm") return { text: sayFinding(first, say).title, tone: "harm" };
+  const [first] = derived.findings.filter((finding) => finding.weight !== "opinion" && isOpen(finding, today));
+  if (first?.weight === "harm") return { text: say(`titles:${first.code}`), tone: "harm" };
   const late = dueList(derived, log.state, today).find((duty) => duty.inDays < 0);
   if (late)
     return {
       text: `${say(`keeping:duties.${late.id}.title`)}: ${say("shelf:late", { count: -late.inDays })}`,
       tone: "harm",
     };
-  if (first) return { text: sayFinding(first, say).title, tone: "look" };
+  if (first) return { text: say(`titles:${first.code}`), tone: "look" };
   if (log.state.sinceOn === null) {
     const moveIn = schedule(derived, log.state, today).at(-1);
     return { text: moveIn ? say("shelf:planned", { moveOn: moveIn.startOn }) : say("shelf:building"), tone: "plain" };

@@ -2,6 +2,8 @@
 
 import ScreenRotationOutlined from "@mui/icons-material/ScreenRotationOutlined";
 import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
@@ -110,6 +112,17 @@ export function SizeFields() {
         limits={LIMITS.sillCm}
         help={say("shell:sillHelp")}
         onCommit={(sillCm, gesture) => edit([{ name: "setShell", args: { sillCm } }], gesture)}
+      />
+      <FormControlLabel
+        className={css.wide ?? ""}
+        control={
+          <Checkbox
+            size="small"
+            checked={shell.bought}
+            onChange={(event) => edit([{ name: "setBought", args: { bought: event.target.checked } }])}
+          />
+        }
+        label={say("shell:bought")}
       />
       {outside ? (
         <p className={`${css.why} ${css.wide}`}>

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import { DoubleSide, SphereGeometry, type BufferGeometry } from "three";
 import { floorOutline, type Design } from "@/core/habitat";
-import { aquaticLineCm, plantFootCm, spotOf } from "@/core/living";
+import { aquaticLineCm, plantFootCm, shareOfGrown, spotOf } from "@/core/living";
 import { grouped } from "@/core/grouped";
 import type { Library } from "@/core/library";
 import { pantryOf } from "@/core/mix";
@@ -127,10 +127,11 @@ export function Plants({ habitat, ground }: Props) {
       const body = plantGeometry(shown, seedOf(stands[0]?.id ?? plantId));
       return stands.map((stand, nth): Standing => {
         const spot = spotOf(plant, stand);
+        const { across, up } = shareOfGrown(plant, undefined, stand.keptCm);
         const at: Placement = {
           position: [stand.xCm, plantFootCm(habitat, ground, stand, plant), -stand.yCm],
           round: nth * 1.3,
-          scale: [1, spot === "hanging" ? -1 : 1, spot === "wall" ? FLAT_ON_WALL : 1],
+          scale: [across, spot === "hanging" ? -up : up, across * (spot === "wall" ? FLAT_ON_WALL : 1)],
         };
         return { id: stand.id, ...insideGlass(body, at, habitat.shell), mounted: MOUNTED.includes(spot) };
       });

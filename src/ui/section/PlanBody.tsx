@@ -1,6 +1,6 @@
 import { useId } from "react";
 import { floorOutline, type Design, type Over, type Wall } from "@/core/habitat";
-import { grownSpreadCm, sizeAfter } from "@/core/living";
+import { grownSpreadCm, shareOfGrown } from "@/core/living";
 import type { Ground } from "@/core/strata";
 import type { Polygon } from "@/core/shape";
 import { capital, useLibrary, useSay } from "@/words";
@@ -127,7 +127,7 @@ export function PlanBody({
         {(bare ? [] : habitat.plants).map((stand) => {
           const plant = library.get("plants", stand.plantId);
           const { color } = plant;
-          const spreadCm = months === undefined ? grownSpreadCm(plant) : sizeAfter(plant, months).spreadCm;
+          const spreadCm = grownSpreadCm(plant) * shareOfGrown(plant, months, stand.keptCm).across;
           return (
             <g key={stand.id}>
               <circle

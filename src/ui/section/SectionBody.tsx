@@ -3,7 +3,7 @@ import type { Plant } from "@/core/catalog";
 import type { Design } from "@/core/habitat";
 import { pantryOf } from "@/core/mix";
 import { seedOf, seeded } from "@/core/random";
-import { aquaticLineCm, grownShare, plantFootCm, spotOf } from "@/core/living";
+import { aquaticLineCm, shareOfGrown, plantFootCm, spotOf } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
 import { useLibrary } from "@/words";
@@ -182,7 +182,7 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
         const plant = library.get("plants", stand.plantId);
         const spot = spotOf(plant, stand);
         const footCm = plantFootCm(habitat, ground, stand, plant);
-        const share = months === undefined ? 1 : grownShare(plant, months);
+        const { across, up } = shareOfGrown(plant, months, stand.keptCm);
         return (
           <g
             key={stand.id}
@@ -190,7 +190,7 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
           >
             {isMounted(spot) ? <Cork seed={stand.id} /> : null}
             {spot === "pot" ? <Pot /> : null}
-            <g transform={`scale(${share} ${spot === "hanging" ? -share : share})`}>
+            <g transform={`scale(${across} ${spot === "hanging" ? -up : up})`}>
               <Grown plant={plant} seed={stand.id} night={night} />
             </g>
           </g>

@@ -1,3 +1,4 @@
+import advice from "./advice.json";
 import bins from "./bins.json";
 import brief from "./brief.json";
 import build from "./build.json";
@@ -5,6 +6,7 @@ import cautions from "./cautions.json";
 import climate from "./climate.json";
 import crew from "./crew.json";
 import figures from "./figures.json";
+import findings from "./findings";
 import fits from "./fits.json";
 import library from "./library.json";
 import mix from "./mix.json";
@@ -18,6 +20,7 @@ import strata from "./strata.json";
 
 /** The words only the places of work say, so that the Shelf need not read them. */
 export const atWork = {
+  advice,
   bins,
   brief,
   build,
@@ -25,6 +28,7 @@ export const atWork = {
   climate,
   crew,
   figures,
+  findings,
   fits,
   library,
   mix,

@@ -6,12 +6,13 @@ import type { FindingWords } from "../findingShape";
  */
 const sentences = {
   boxTooSmall: {
-    title: "The box is too small.",
-    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
-    mend: "Make it {{widthCmFigure}} × {{depthCmFigure}} × {{heightCm}}",
+    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; ‖the walls’ build takes {{takenWidthCm}} of the width|the walls’ build takes {{takenDepthCm}} of the depth⟧. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
+    mend: {
+      larger: "Make it {{widthCmFigure}} × {{depthCmFigure}} × {{heightCm}}",
+      fewer: "Keep {{mostCount}}",
+    },
   },
   tooMany: {
-    title: "Too many together.",
     why: {
       tooMany: "{{count}} of {{animalId}} quarrel; {{mostCount}} at the most.",
       oneToABox: "{{animalId}} lives alone: one to a box. A box twice as long does not change that.",
@@ -19,11 +20,9 @@ const sentences = {
     mend: "Keep {{mostCount}}",
   },
   farToFall: {
-    title: "Far to fall.",
     why: "{{animalId}} is heavy and climbs: a fall of more than {{mostCm}} can burst it, and there are {{haveCm}} over the ground. Deeper soil or a lower box helps.",
   },
   matesMisfit: {
-    title: "Two species that cannot share a box.",
     why: {
       alone: "{{loneId}} lives alone.",
       eaten: "{{hunterId}} can swallow {{preyId}}.",
@@ -34,23 +33,24 @@ const sentences = {
     mend: "Leave {{mateId}} out",
   },
   boxShape: {
-    title: "The box stands the wrong way.",
     why: {
       tooFlat: "{{animalId}} climbs: height serves it better than floor.",
       tooUpright: "{{animalId}} lives low: floor serves it better than height.",
     },
   },
   aboveRim: {
-    title: "The ground is above the rim.",
-    why: "It reaches {{topCm}} and the box is {{heightCm}} high: {{overCm}} too much.",
-  },
-  overSill: {
-    title: "The fill passes the door sill.",
-    why: "It stands {{fillCm}} at the front, {{overCm}} over the sill of {{sillCm}}: soil falls out and the doors jam.",
+    why: "It reaches {{topCm}} and the box is {{heightCm}} high: {{overCm}} too much, and no lid closes.",
     mend: "Lower the soil {{byCm}}",
   },
+  overSill: {
+    why: "It stands {{fillCm}} at the front, {{overCm}} over the sill of {{sillCm}}: soil falls out and the doors jam.",
+    mend: {
+      lower: "Lower the soil {{byCm}}",
+      slope: "Slope the soil from {{frontCm}} up to {{backCm}}",
+      thinner: "Drainage {{depthCm}}, soil from {{frontCm}} up to {{backCm}}",
+    },
+  },
   waterOverSafeLine: {
-    title: "Standing water is over the safe line.",
     why: {
       design: "Kept at {{lineCm}} by design, safe to {{safeCm}}: the soil wicks it up and turns sour.",
       reading: "Water at {{lineCm}}, safe to {{safeCm}}: the soil wicks it up and turns sour.",
@@ -65,36 +65,33 @@ const sentences = {
     },
   },
   drainageMissing: {
-    title: "No drainage in a wet build.",
     why: "Kept at {{lowRhFigure}} to {{highRh}}, misting water has nowhere to go and the soil goes sour.",
     mend: "Lay {{depthCm}} of {{materialId}}",
   },
   drainageInArid: {
-    title: "Drainage where none belongs.",
     why: "{{animalId}} wants dry ground; {{depthCm}} of drainage keeps water under it, and wet soil means skin and lung trouble.",
     mend: "Take it out",
   },
   barrierMissing: {
-    title: "No barrier over the drainage.",
     why: "Soil trickles into the drainage and clogs it.",
     mend: "Lay {{materialId}}",
   },
   soilMissing: {
-    title: "No soil.",
     why: "At least {{needCm}} of living soil for this animal.",
     mend: "Lay {{needCm}} of soil",
   },
   soilTooShallow: {
-    title: "The soil is too shallow.",
-    why: "{{haveCm}} at the deepest; {{animalId}} wants {{needCm}}.",
-    mend: "Deepen to {{needCm}}",
+    why: "{{haveCm}} or more over a third of the floor; {{animalId}} wants {{needCm}} there.",
+    mend: {
+      deepen: "Deepen to {{needCm}}",
+      slope: "Slope the soil from {{frontCm}} up to {{backCm}}",
+      thinner: "Drainage {{depthCm}}, soil {{needCm}}",
+    },
   },
   emptyMix: {
-    title: "A soil mix is empty.",
     why: "Its weight and litres cannot be worked out.",
   },
   mixHurts: {
-    title: "The mix holds something that hurts.",
     why: {
       skin: "{{ingredientId}} is not for {{animalId}}: its skin takes up what is in it.",
       digging:
@@ -103,64 +100,97 @@ const sentences = {
     mend: "Take out {{ingredientId}}",
   },
   plantOutgrows: {
-    title: "A plant outgrows the box.",
     why: "{{plantId}} grows {{grownCm}} high; there is {{roomCm}} over the ground there.",
-    mend: "Take it out",
+    mend: {
+      trim: "Keep it to {{keptCm}} with scissors",
+      move: "Move it where it has room",
+      remove: "Take it out",
+    },
   },
   plantWantsWetter: {
-    title: "A plant wants it wetter.",
     why: {
       air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
       roots: "The roots of {{plantId}} want it wetter than {{animalId}} is kept.",
     },
-    mend: "Take it out",
+    mend: {
+      move: "Move it where it is wetter",
+      remove: "Take it out",
+    },
   },
   plantWantsDrier: {
-    title: "A plant wants it drier.",
     why: {
       air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
       roots: "The roots of {{plantId}} want it drier than {{animalId}} is kept: they would rot.",
     },
-    mend: "Take it out",
-  },
-  plantRootsShallow: {
-    title: "Too little soil for a plant’s roots.",
-    why: "{{plantId}} roots {{rootCm}} deep; there is {{soilCm}} where it stands.",
-    mend: "Take it out",
-  },
-  plantTrampled: {
-    title: "A plant will be trampled.",
-    why: "{{plantId}} is too tender for {{animalId}}, which is rough on plants. Tougher ones, many of them, in sunken pots, last.",
-    mend: "Take it out",
-  },
-  plantHarmful: {
-    title: "A plant harms who eats it.",
-    why: "{{animalId}} eats leaves, and {{plantId}} is not fit to be eaten.",
-    mend: "Take it out",
-  },
-  plantTooDim: {
-    title: "Too dim for a plant.",
-    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: more lamp, or a place higher up.",
-    mend: "Take it out",
-  },
-  plantMisplaced: {
-    title: "A plant is in the wrong kind of place.",
-    why: "{{plantId}} does not grow there.",
     mend: {
-      move: "Put it where it usually grows",
+      move: "Move it where it is drier",
+      pot: "Put it in a pot of its own",
       remove: "Take it out",
     },
   },
-  plantsCrowd: {
-    title: "Plants will crowd one another.",
-    why: "In a year {{plantId}} and {{otherId}} stand in one place: {{sharePct}} of the smaller lies within the other.",
+  plantRootsShallow: {
+    why: "{{plantId}} roots {{rootCm}} deep; there is {{soilCm}} where it stands.",
+    mend: {
+      move: "Move it to deeper soil",
+      deepen: "Soil deep enough: {{needCm}}",
+      remove: "Take it out",
+    },
+  },
+  plantTrampled: {
+    why: "{{plantId}} is too tender for {{animalId}}, which is rough on plants. Tougher ones, many of them, in sunken pots, last.",
+    mend: {
+      move: "Move it out of reach",
+      remove: "Take it out",
+    },
+  },
+  plantHarmful: {
+    why: "{{animalId}} eats leaves, and {{plantId}} is not fit to be eaten.",
+    mend: {
+      move: "Move it out of reach",
+      remove: "Take it out",
+    },
+  },
+  plantTooDim: {
+    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: more lamp, or a place higher up.",
+    mend: {
+      move: "Move it into more light",
+      remove: "Take it out",
+    },
+  },
+  plantMisplaced: {
+    why: "{{plantId}} does not grow there.",
+    mend: {
+      move: "Move it where it grows",
+      remove: "Take it out",
+    },
+  },
+  plantInside: {
+    why: {
+      wall: "{{plantId}} stands in what is built on a wall: there is no ground there.",
+      piece: "{{plantId}} stands in {{kindId}}: there is no ground there.",
+    },
     mend: {
       move: "Move it to free ground",
       remove: "Take it out",
     },
   },
+  plantNoWood: {
+    why: "{{plantId}} grows on wood, and there is no branch, cork or built wall in the box.",
+    mend: {
+      mount: "Set up {{kindId}}",
+      move: "Move it where it grows",
+      remove: "Take it out",
+    },
+  },
+  plantsCrowd: {
+    why: "In a year {{plantId}} and {{otherId}} stand in one place: {{sharePct}} of the smaller lies within the other.",
+    mend: {
+      move: "Move it to free ground",
+      trim: "Keep it to {{keptCm}} with scissors",
+      remove: "Take it out",
+    },
+  },
   plantShaded: {
-    title: "A light lover will be shaded.",
     why: "In a year {{otherId}} stands over {{plantId}}, which wants bright light.",
     mend: {
       move: "Move it into the light",
@@ -168,20 +198,18 @@ const sentences = {
     },
   },
   viewBlocked: {
-    title: "A plant will block the view.",
     why: "In a year {{plantId}} stands {{grownCm}} high right at the front.",
     mend: {
       move: "Move it back",
+      trim: "Keep it to {{keptCm}} with scissors",
       remove: "Take it out",
     },
   },
   plantDiesHere: {
-    title: "This plant died here before.",
     why: "{{plantId}} died in this box {{count}} times. Something here does not suit it.",
     mend: "Take it out",
   },
   crewTooDry: {
-    title: "Soil too dry for part of the crew.",
     why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; here it is {{lowPct}} to {{highPct}}.",
     mend: {
       swap: "Seed {{swapCrewId}} instead",
@@ -189,7 +217,6 @@ const sentences = {
     },
   },
   crewTooWet: {
-    title: "Soil too wet for part of the crew.",
     why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; here it is {{lowPct}} to {{highPct}}.",
     mend: {
       swap: "Seed {{swapCrewId}} instead",
@@ -197,7 +224,6 @@ const sentences = {
     },
   },
   crewHarms: {
-    title: "Crew that harms.",
     why: {
       bitesResting: "{{crewId}} bite animals that moult, rest or sleep cold, and {{animalId}} does.",
       eatsEggs: "{{crewId}} eat eggs, and {{animalId}} lays in the ground.",
@@ -209,7 +235,6 @@ const sentences = {
     },
   },
   crewNowhere: {
-    title: "Crew with nowhere to live.",
     why: {
       noWater: "{{crewId}} live in water, and {{animalId}} has none to live in.",
       noLand: "{{crewId}} live on land, and {{animalId}} lives in water alone.",
@@ -220,85 +245,91 @@ const sentences = {
     },
   },
   crewMissing: {
-    title: "No cleanup crew.",
     why: "Dung and mould have nobody to eat them.",
   },
   outOfBand: {
-    title: "The last reading is out of band.",
     why: {
       temperatureC: "{{valueC}} at the {{place}}; {{lowCFigure}} to {{highC}} is wanted.",
       humidityRh: "{{valueRh}} at the {{place}}; {{lowRhFigure}} to {{highRh}} is wanted.",
     },
   },
   roomTooHot: {
-    title: "The room is warmer than the cool end may be.",
     why: "The room is at {{roomC}} and the cool end of {{animalId}} at {{coolMostC}} at the most. No box is cooler than its room without a chiller: a cooler room, or no lamp on hot days and more air.",
   },
   staleAir: {
-    title: "No way for air to move.",
     why: "The lid is a pane and there is no vent: air goes stale and glass stays fogged.",
     mend: "Mesh lid, half covered",
   },
+  uvBlocked: {
+    why: "{{animalId}} needs UV, and the pane over the box lets none through, whatever lamp stands over it.",
+    mend: "Mesh lid, half covered",
+  },
   boxLeaks: {
-    title: "Standing water in a box that does not hold it.",
     why: "{{buildId}} leaks or swells with {{lineCm}} of water standing in it: line it, or keep the drainage dry.",
     mend: "Keep it dry",
   },
   ventBuried: {
-    title: "A vent lies under the ground.",
-    why: "It starts {{haveCm}} from the floor and the fill stands {{fillCm}} there: it lets soil out and no air in.",
+    why: {
+      vent: "A vent starts {{haveCm}} from the floor and the fill stands {{fillCm}} there: it lets soil out and no air in.",
+      port: "A cable port starts {{haveCm}} from the floor and the fill stands {{fillCm}} there: soil and water come out along the cables.",
+    },
     mend: "Raise it to {{upCm}}",
   },
   slopeTooSteep: {
-    title: "A slope is steeper than its soil stands.",
     why: "About {{slopeDeg}}° at {{xCm}} from the left, {{yCm}} from the front; this mix stands at about {{standsDeg}}°. Make it gentler, or hold it with stone or cork.",
   },
   zoneOutside: {
-    title: "A zone lies outside the floor.",
     why: "“{{zone}}” was drawn for another floor; little or nothing of it is left.",
     mend: "Take “{{zone}}” out",
   },
   zoneUnheld: {
-    title: "A step in the ground that nothing holds back.",
-    why: "Along “{{zone}}” the ground steps {{stepCm}}; what stands there reaches {{heldCm}}, so the higher side runs into the lower.",
+    why: "Along “{{zone}}” the ground steps {{stepCm}}, up to {{highCm}} over the glass; what holds it reaches {{heldCm}} over the glass, so the higher side runs into the lower.",
     mend: "Hold it with {{kindId}}, {{heightCm}} high",
   },
   mixLimed: {
-    title: "Lime sets the pH of this mix.",
     why: "{{freeLimePct}} of its weight is lime that dissolves: it heads for pH {{pH}}, whatever else is in it, and the ground of {{animalId}} is to be no higher than {{mostPh}}.",
     mend: "Leave the lime out",
   },
   mixSeals: {
-    title: "Swelling clay seals this mix.",
     why: "{{swellingPct}} of it is clay that swells when wet: water stands on it, and swallowed it blocks the gut. Plain clay binds tunnels without.",
     mend: "Leave it out",
   },
   soilInWater: {
-    title: "Soil stands in the water.",
     why: "Part of it lies {{lowCm}} from the glass and water is kept at {{lineCm}}: it soaks, goes sour and wicks through all of it.",
     mend: "Keep no standing water",
   },
   stoneOnSoil: {
-    title: "A heavy stone rests on soil.",
     why: "{{kindId}}, {{stoneKg}}, stands {{baseCm}} over the glass, and {{animalId}} digs: undermined, it sinks and crushes what is under it.",
     mend: "Rest it on the glass",
   },
   pieceTooLarge: {
-    title: "A piece does not fit.",
     why: {
       box: "{{kindId}} is {{overCm}} larger than the box.",
       rim: "{{kindId}} stands {{overCm}} over the rim.",
       wall: "{{kindId}} reaches into a wall or past the floor.",
     },
-    mend: "Take it out",
+    mend: {
+      move: "Move it where it fits",
+      turn: "Turn it",
+      shorten: "Shorten it to {{heightCm}}",
+      remove: "Take it out",
+    },
   },
   pieceBuried: {
-    title: "A piece is under the ground.",
     why: "The top of {{kindId}} lies {{underCm}} under the surface: nothing gets in.",
     mend: "Stand it on the surface",
   },
+  pieceOverlaps: {
+    why: {
+      through: "{{sharePct}} of the smaller of {{kindId}} and {{otherKindId}} lies within the other.",
+      column: "{{kindId}} stands in {{otherKindId}}: the pump or the siphon cannot get in.",
+    },
+    mend: {
+      move: "Move it to free floor",
+      remove: "Take it out",
+    },
+  },
   hideMissing: {
-    title: "A hide is missing.",
     why: {
       hideWarm:
         "{{animalId}} wants one at each end, so that it need not choose between warmth and cover; none at the warm end, on the left.",
@@ -309,7 +340,6 @@ const sentences = {
     mend: "Set up {{kindId}}",
   },
   refugeMissing: {
-    title: "A refuge is missing.",
     why: {
       crevice:
         "{{animalId}} wedges itself into crevices that touch it above and below: {{haveCount}} here, {{needCount}} wanted.",
@@ -323,31 +353,25 @@ const sentences = {
     mend: "Set up {{kindId}}",
   },
   humidHideMissing: {
-    title: "No humid hide.",
     why: "{{animalId}} needs a damp, closed place to withdraw and shed in: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   climbMissing: {
-    title: "Too little to climb.",
     why: "{{animalId}} climbs. Spans to climb on: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   baskingMissing: {
-    title: "A basking place is missing.",
     why: "{{animalId}} basks, at different heights where it climbs: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   standOverloaded: {
-    title: "Too heavy for the stand.",
     why: "Rated for {{ratedKg}}; it carries {{wetKg}} wet and {{floodedKg}} if it floods.",
   },
   paneOverloaded: {
-    title: "The floor pane carries too much.",
     why: "Held at its rim only, {{wallMm}} mm of glass bends to about {{stressMPa}} MPa; {{allowedMPa}} is what it may carry for years.",
     mend: "Carry the whole floor",
   },
   foamUnfinished: {
-    title: "Bare foam.",
     why: "The {{wall}} wall is foam without a finish: its glossy skin sheds, shows through, and gives nothing to hold.",
     mend: "Finish with {{finishId}}",
   },
@@ -359,10 +383,13 @@ const shared = {
   none: "Nothing wrong that Rincon can see.",
   harm: "Harms",
   look: "Worth a look",
+  opinion: "Opinion",
   countHarm_one: "{{count}} finding that harms",
   countHarm_other: "{{count}} findings, one at least harms",
   countLook_one: "{{count}} finding",
   countLook_other: "{{count}} findings",
+  countOpinion_one: "{{count}} opinion",
+  countOpinion_other: "{{count}} opinions",
   goTo: "Open {{step}}",
   nth: "{{nth}} of {{count}}",
   next: "{{nth}} of {{count}} alike: show the next",

@@ -2,11 +2,16 @@ import { leaks } from "./vessel";
 import { airing, groundBounds } from "../../shell";
 import { roomGap } from "../../climate";
 import { leastBox } from "../../living";
-import type { Opening } from "../../habitat";
+import type { Opening, Wall } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
 
+/** How much of the room between some walls what is built on them takes. */
+const takenBy = ({ habitat }: Assessed, ...walls: readonly Wall[]): number =>
+  habitat.shell.treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
+
 /** Box too small, too many animals, wrong shape. */
-export const checkBox: Check = ({ habitat, animal, ground, boxReasons }) => {
+export const checkBox: Check = (assessed) => {
+  const { habitat, animal, ground, boxReasons } = assessed;
   const { animalId, count } = habitat.brief;
   const { shell } = habitat;
   const short = boxReasons.some(({ code }) => code === "floorShort" || code === "tooLow");
@@ -14,7 +19,7 @@ export const checkBox: Check = ({ habitat, animal, ground, boxReasons }) => {
   const tooSmall: Found = {
     code: "boxTooSmall",
     about: "box",
-    severity: "harm",
+    weight: "harm",
     step: "shell",
     quantities: {
       ...least,
@@ -22,6 +27,8 @@ export const checkBox: Check = ({ habitat, animal, ground, boxReasons }) => {
       haveWidthCm: shell.widthCm,
       haveDepthCm: shell.depthCm,
       haveClearCm: Math.max(0, ground.underRimCm),
+      takenWidthCm: takenBy(assessed, "left", "right"),
+      takenDepthCm: takenBy(assessed, "front", "back"),
       animalId,
       count,
     },
@@ -29,16 +36,16 @@ export const checkBox: Check = ({ habitat, animal, ground, boxReasons }) => {
   const others = boxReasons.flatMap(({ code }): Found[] => {
     if (code === "tooMany" || code === "oneToABox") {
       const quantities = { animalId, count, mostCount: animal.box.mostTogether, variant: code };
-      return [{ code: "tooMany", about: "count", severity: "harm", step: "brief", quantities }];
+      return [{ code: "tooMany", about: "count", weight: "harm", step: "brief", quantities }];
     }
     if (code === "farToFall") {
       const mostCm = animal.box.greatestFallCm ?? 0;
       const quantities = { animalId, mostCm, haveCm: Math.max(0, ground.underRimCm) };
-      return [{ code, about: "box", severity: "look", step: "shell", quantities }];
+      return [{ code, about: "box", weight: "look", step: "shell", quantities }];
     }
     if (code !== "tooFlat" && code !== "tooUpright") return [];
     const quantities = { animalId, variant: code };
-    return [{ code: "boxShape", about: code, severity: "look", step: "shell", quantities }];
+    return [{ code: "boxShape", about: code, weight: "opinion", step: "shell", quantities }];
   });
   return [...(short ? [tooSmall] : []), ...others];
 };
@@ -55,14 +62,26 @@ function fillAt({ wall, acrossCm, widthCm }: Opening, { habitat, ground }: Asses
 export const checkAir: Check = (assessed) => {
   const { habitat, library } = assessed;
   const { shell } = habitat;
-  const still: Found = { code: "staleAir", about: "air", severity: "look", step: "shell", quantities: {} };
+  const still: Found = { code: "staleAir", about: "air", weight: "look", step: "shell", quantities: {} };
   const buried = shell.openings.flatMap((vent): Found[] => {
     const fillCm = fillAt(vent, assessed);
-    if (vent.kind !== "vent" || vent.upCm >= fillCm) return [];
-    const quantities = { haveCm: vent.upCm, fillCm };
-    return [{ code: "ventBuried", about: vent.id, severity: "look", step: "shell", quantities }];
+    if (vent.upCm >= fillCm) return [];
+    const quantities = { haveCm: vent.upCm, fillCm, variant: vent.kind };
+    return [{ code: "ventBuried", about: vent.id, weight: "look", step: "shell", quantities }];
   });
   return [...(airing(shell, library).totalCm2 === 0 ? [still] : []), ...leaks(assessed), ...buried];
+};
+
+/** Whether a lamp for UV hangs in the box, under what closes it. */
+const hasUvInside = ({ habitat, library }: Assessed): boolean =>
+  habitat.gear.some(({ kindId, upCm }) => upCm !== null && library.get("gear", kindId).purpose === "uv");
+
+/** A pane between an animal that needs UV and any lamp over the box: glass lets none of it through. */
+export const checkUv: Check = (assessed) => {
+  const { habitat, animal } = assessed;
+  const pane = habitat.shell.top.lid === "glass";
+  if (animal.uv.need !== "needed" || !pane || hasUvInside(assessed)) return [];
+  return [{ code: "uvBlocked", about: "lid", weight: "harm", step: "shell", quantities: { animalId: animal.id } }];
 };
 
 /** A room so warm that no end of the box is cool. */
@@ -70,5 +89,5 @@ export const checkRoom: Check = ({ habitat, animal }) => {
   const roomC = habitat.brief.room.temperatureC;
   if (roomGap(animal, habitat.brief).tooHotC <= 0) return [];
   const quantities = { animalId: animal.id, roomC, coolMostC: animal.temperatureC.cool[1] };
-  return [{ code: "roomTooHot", about: "room", severity: "look", step: "climate", quantities }];
+  return [{ code: "roomTooHot", about: "room", weight: "look", step: "climate", quantities }];
 };

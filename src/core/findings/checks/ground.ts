@@ -2,7 +2,7 @@ import { rule, type Animal } from "../../catalog";
 import type { Mix } from "../../habitat";
 import type { Library } from "../../library";
 import { HEADS_FOR_LIME_PCT, mixTarget, SEALS_FROM_PCT, unsuited, type Blend } from "../../mix";
-import { mixtureOf } from "../../strata";
+import { mixtureOf, soilReachedCm } from "../../strata";
 import type { Assessed, Check, Found } from "../types";
 
 /** Fill over the sill, ground above the rim. */
@@ -12,14 +12,14 @@ export const checkFill: Check = ({ habitat, ground }) => {
   const above: Found = {
     code: "aboveRim",
     about: "ground",
-    severity: "harm",
+    weight: "harm",
     step: "strata",
     quantities: { overCm: -underRimCm, topCm: heightCm - underRimCm, heightCm },
   };
   const over = (byCm: number): Found => ({
     code: "overSill",
     about: "ground",
-    severity: "harm",
+    weight: "harm",
     step: "strata",
     quantities: { overCm: byCm, fillCm: highestFrontCm, sillCm },
   });
@@ -30,6 +30,12 @@ export const checkFill: Check = ({ habitat, ground }) => {
 };
 
 const HAIR_CM = 0.05;
+/** Deep enough over so much of the floor is deep enough: it digs where it is deep. Rincon's own. */
+export const DEEP_SHARE = 1 / 3;
+
+/** A tube or a column filled with soil is dug in too. */
+const deepestFilledCm = ({ ground }: Assessed): number =>
+  Math.max(0, ...ground.solids.filter(({ fillL }) => fillL > 0).map(({ topCm, baseCm }) => topCm - baseCm));
 
 /** Soil missing, too shallow for the animal, made of nothing, or of something that hurts it. */
 export const checkSoil: Check = (assessed) => {
@@ -38,10 +44,11 @@ export const checkSoil: Check = (assessed) => {
   if (type === "none") return checkMixes(assessed);
   if (!habitat.strata.layers.some((layer) => layer.kind === "soil")) {
     const needCm = Math.max(leastDepthCm, rule("soilDepthCm"));
-    return [{ code: "soilMissing", about: "soil", severity: "harm", step: "strata", quantities: { needCm } }];
+    return [{ code: "soilMissing", about: "soil", weight: "look", step: "strata", quantities: { needCm } }];
   }
-  const quantities = { needCm: leastDepthCm, haveCm: ground.deepestSoilCm, animalId: animal.id };
-  const shallow: Found = { code: "soilTooShallow", about: "soil", severity: "harm", step: "strata", quantities };
+  const haveCm = Math.max(soilReachedCm(ground, DEEP_SHARE), deepestFilledCm(assessed));
+  const quantities = { needCm: leastDepthCm, haveCm, animalId: animal.id };
+  const shallow: Found = { code: "soilTooShallow", about: "soil", weight: "harm", step: "strata", quantities };
   return [...(quantities.haveCm < quantities.needCm - HAIR_CM ? [shallow] : []), ...checkMixes(assessed)];
 };
 
@@ -49,7 +56,7 @@ function checkMixes({ habitat, animal, library }: Assessed): Found[] {
   const lifts = habitat.strata.layers.filter((layer) => layer.kind === "soil");
   return habitat.mixes.flatMap((mix): Found[] => {
     if (mix.parts.length === 0)
-      return [{ code: "emptyMix", about: mix.id, severity: "harm", step: "mix", quantities: {} }];
+      return [{ code: "emptyMix", about: mix.id, weight: "look", step: "mix", quantities: {} }];
     if (!lifts.some((lift) => lift.mixId === mix.id)) return [];
     const mixture = mixtureOf({ mixes: [mix] }, mix.id, library);
     return [...(mixture ? checkChemistry(mix.id, mixture, animal) : []), ...checkParts(mix, animal, library)];
@@ -63,11 +70,11 @@ export function checkChemistry(mixId: string, mixture: Blend, animal: Animal): F
   const limed: Found = {
     code: "mixLimed",
     about: mixId,
-    severity: "look",
+    weight: "look",
     step: "mix",
     quantities: { freeLimePct, pH: pH.toFixed(1), mostPh: mostPh.toFixed(1), animalId: animal.id },
   };
-  const sealed: Found = { code: "mixSeals", about: mixId, severity: "look", step: "mix", quantities: { swellingPct } };
+  const sealed: Found = { code: "mixSeals", about: mixId, weight: "look", step: "mix", quantities: { swellingPct } };
   return [
     ...(freeLimePct >= HEADS_FOR_LIME_PCT && pH > mostPh ? [limed] : []),
     ...(swellingPct >= SEALS_FROM_PCT ? [sealed] : []),
@@ -80,6 +87,6 @@ function checkParts(mix: Mix, animal: Animal, library: Library): Found[] {
     const variant = unsuited(library.get("ingredients", ingredientId), animal);
     if (!variant) return [];
     const quantities = { ingredientId, animalId: animal.id, variant };
-    return [{ code: "mixHurts", about: `${mix.id}-${ingredientId}`, severity: "harm", step: "mix", quantities }];
+    return [{ code: "mixHurts", about: `${mix.id}-${ingredientId}`, weight: "harm", step: "mix", quantities }];
   });
 }

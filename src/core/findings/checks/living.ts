@@ -2,7 +2,7 @@ import type { FitCode, FitReason } from "../../living";
 import type { FindingQuantities } from "../quantities";
 import type { Check, Found } from "../types";
 
-const severityOf = ({ verdict }: FitReason): Found["severity"] => (verdict === "misfit" ? "harm" : "look");
+const weightOf = ({ verdict }: FitReason): Found["weight"] => (verdict === "misfit" ? "harm" : "look");
 const numberOf = (reason: FitReason, name: string): number => Number(reason[name]);
 
 /** Soil too dry or too wet for a species, in shares of what soil can hold. */
@@ -12,7 +12,7 @@ const soilOff =
     const [lowPct, highPct] = [numberOf(reason, "lowPct"), numberOf(reason, "highPct")];
     const [wantLowPct, wantHighPct] = [numberOf(reason, "wantLowPct"), numberOf(reason, "wantHighPct")];
     const quantities = { crewId, lowPct, highPct, wantLowPct, wantHighPct };
-    return { code, about: crewId, severity: severityOf(reason), step: "crew", quantities };
+    return { code, about: crewId, weight: weightOf(reason), step: "crew", quantities };
   };
 
 /** Crew of the water without any, or of the land where all is water. */
@@ -20,7 +20,7 @@ const nowhere =
   (variant: FindingQuantities["crewNowhere"]["variant"]) =>
   (crewId: string, reason: FitReason): Found => {
     const quantities = { crewId, animalId: String(reason.animalId), variant };
-    return { code: "crewNowhere", about: crewId, severity: "harm", step: "crew", quantities };
+    return { code: "crewNowhere", about: crewId, weight: "harm", step: "crew", quantities };
   };
 
 const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason) => Found>> = {
@@ -28,7 +28,7 @@ const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason) => Fo
   "soil.tooWet": soilOff("crewTooWet"),
   "crew.harms": (crewId, reason) => {
     const quantities = { crewId, animalId: String(reason.animalId), variant: reason.hazard as CrewHarm };
-    return { code: "crewHarms", about: crewId, severity: severityOf(reason), step: "crew", quantities };
+    return { code: "crewHarms", about: crewId, weight: weightOf(reason), step: "crew", quantities };
   },
   "place.noWater": nowhere("noWater"),
   "place.noLand": nowhere("noLand"),
@@ -38,8 +38,9 @@ type CrewHarm = FindingQuantities["crewHarms"]["variant"];
 /** Crew in soil too dry or too wet for it, or in the wrong element; crew that harms; no crew at all. */
 export const checkCrew: Check = ({ habitat, animal, crewFits }) => {
   if (habitat.crew.length === 0) {
+    if (habitat.brief.living !== "bioactive") return [];
     const quantities = { animalId: animal.id };
-    return [{ code: "crewMissing", about: "crew", severity: "look", step: "crew", quantities }];
+    return [{ code: "crewMissing", about: "crew", weight: "opinion", step: "crew", quantities }];
   }
   return habitat.crew.flatMap(({ crewId }): Found[] => {
     // One that harms in two ways is told once, by the worse.
@@ -71,5 +72,5 @@ export const checkMates: Check = ({ habitat, animal, mateFits }) =>
     if (!worst || !variant || fit?.verdict !== "misfit") return [];
     const told = ["loneId", "hunterId", "preyId", "toxicId"].flatMap((name) => Object.entries(idOf(worst, name)));
     const quantities = { animalId: animal.id, mateId: animalId, variant, ...Object.fromEntries(told) };
-    return [{ code: "matesMisfit", about: animalId, severity: "harm", step: "brief", quantities }];
+    return [{ code: "matesMisfit", about: animalId, weight: "harm", step: "brief", quantities }];
   });

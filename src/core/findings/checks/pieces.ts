@@ -21,12 +21,12 @@ function checkSize(solid: Solid, piece: Piece, { habitat, ground }: Assessed): F
   const largerCm = Math.max(right - left - widthCm, back - front - depthCm, piece.heightCm - heightCm);
   const told = { code: "pieceTooLarge", about: piece.id, step: "shell" } as const;
   const kindId = solid.kind.id;
-  if (largerCm > 0) return [{ ...told, severity: "harm", quantities: { kindId, overCm: largerCm, variant: "box" } }];
+  if (largerCm > 0) return [{ ...told, weight: "look", quantities: { kindId, overCm: largerCm, variant: "box" } }];
   const overRimCm = solid.topCm - heightCm;
   if (overRimCm > HAIR_CM)
-    return [{ ...told, severity: "look", quantities: { kindId, overCm: overRimCm, variant: "rim" } }];
+    return [{ ...told, weight: "look", quantities: { kindId, overCm: overRimCm, variant: "rim" } }];
   if (onFloorCm2(solid.outline, ground.terrain.outline) < areaCm2(solid.outline) * NEARLY_ALL)
-    return [{ ...told, severity: "look", quantities: { kindId, overCm: 0, variant: "wall" } }];
+    return [{ ...told, weight: "look", quantities: { kindId, overCm: 0, variant: "wall" } }];
   return [];
 }
 
@@ -40,7 +40,7 @@ function checkFooting({ kind, emptyKg, baseCm }: Solid, piece: Piece, { ground, 
   const onSoil = piece.rest.on === "ground" && baseCm > 0.5 && ground.soilDepthAt(piece.xCm, piece.yCm) > 0;
   if (!heavy || !digs || !onSoil) return [];
   const quantities = { kindId: kind.id, stoneKg: emptyKg, baseCm, animalId: animal.id };
-  return [{ code: "stoneOnSoil", about: piece.id, severity: "harm", step: "shell", quantities }];
+  return [{ code: "stoneOnSoil", about: piece.id, weight: "harm", step: "shell", quantities }];
 }
 
 /** A hide or a bowl that lies under the ground. */
@@ -49,7 +49,7 @@ function checkBuried({ kind, topCm }: Solid, piece: Piece, { ground }: Assessed)
   const surfaceCm = ground.surfaceAt(piece.xCm, piece.yCm);
   if (!entered || topCm > surfaceCm + HAIR_CM) return [];
   const quantities = { kindId: kind.id, underCm: surfaceCm - topCm };
-  return [{ code: "pieceBuried", about: piece.id, severity: "look", step: "shell", quantities }];
+  return [{ code: "pieceBuried", about: piece.id, weight: "look", step: "shell", quantities }];
 }
 
 /** Pieces the box cannot hold, stones that may sink, hides nobody gets into. */
@@ -65,7 +65,7 @@ export const checkPieces: Check = (assessed) =>
   });
 
 function missing({ code, needCount, haveCount }: Furnishing, animalId: string): Found {
-  const told = { about: code, severity: "look", step: "shell" } as const;
+  const told = { about: code, weight: "look", step: "shell" } as const;
   const quantities = { animalId, needCount, haveCount };
   switch (code) {
     case "hideWarm":
@@ -95,14 +95,14 @@ export const checkLoad: Check = ({ habitat, load, library }) => {
   const stand = (ratedKg: number): Found => ({
     code: "standOverloaded",
     about: "stand",
-    severity: "harm",
+    weight: "harm",
     step: "shell",
     quantities: { ratedKg, wetKg, floodedKg },
   });
   const glass = ({ stressMPa, allowedMPa }: NonNullable<typeof pane>): Found => ({
     code: "paneOverloaded",
     about: "pane",
-    severity: "harm",
+    weight: "harm",
     step: "shell",
     quantities: { stressMPa: stressMPa.toFixed(1), allowedMPa: allowedMPa.toFixed(1), wallMm },
   });
@@ -115,7 +115,7 @@ export const checkLoad: Check = ({ habitat, load, library }) => {
     ...bare.map(({ wall }): Found => ({
       code: "foamUnfinished",
       about: wall,
-      severity: "look",
+      weight: "look",
       step: "shell",
       quantities: { wall },
     })),

@@ -8,9 +8,9 @@ const isMisfit = (reason: FitReason): boolean => reason.verdict === "misfit";
 const numberOf = (reason: FitReason, name: string): number => Number(reason[name]);
 
 type Teller = (reason: FitReason, stand: Stand, assessed: Assessed) => Found | undefined;
-const severityOf = (reason: FitReason): Found["severity"] => (isMisfit(reason) ? "harm" : "look");
+const weightOf = (reason: FitReason): Found["weight"] => (isMisfit(reason) ? "harm" : "look");
 const shared = (reason: FitReason, stand: Stand) =>
-  ({ about: stand.id, severity: severityOf(reason), step: "planting" }) as const;
+  ({ about: stand.id, weight: weightOf(reason), step: "planting" }) as const;
 
 /** Too wet or too dry, in the air or at its feet: both are told by the humidity it thrives at. */
 const wanting =
@@ -102,7 +102,7 @@ export const checkGrowth: Check = ({ habitat, troubles }) => {
 };
 
 function grown(trouble: Trouble, nameOf: (standId: string) => string): Found {
-  const told = { about: trouble.standId, severity: "look", step: "planting" } as const;
+  const told = { about: trouble.standId, weight: "opinion", step: "planting" } as const;
   const plantId = nameOf(trouble.standId);
   switch (trouble.code) {
     case "crowds": {
@@ -124,5 +124,5 @@ export const checkLosses: Check = ({ habitat, animal, log }) =>
     const count = lossesOf(log.state, plantId);
     if (count < TAUGHT) return [];
     const quantities = { plantId, count, animalId: animal.id };
-    return [{ code: "plantDiesHere", about: plantId, severity: "look", step: "planting", quantities }];
+    return [{ code: "plantDiesHere", about: plantId, weight: "look", step: "planting", quantities }];
   });

@@ -13,5 +13,5 @@ export const checkReadings: Check = ({ bands }) =>
   bands.flatMap((band): Found[] => {
     const quantities = band.side === "in" ? undefined : told(band);
     if (!quantities) return [];
-    return [{ code: "outOfBand", about: `${band.what}-${band.place}`, severity: "look", step: "keeping", quantities }];
+    return [{ code: "outOfBand", about: `${band.what}-${band.place}`, weight: "look", step: "keeping", quantities }];
   });

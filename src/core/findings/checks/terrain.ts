@@ -36,13 +36,13 @@ function checkZone(zone: Zone, ground: Ground): Found[] {
   const inside = floorOf(zone, ground.terrain.outline);
   if (inside < 1 || inside < areaCm2(zone.points) * 0.5) {
     const quantities = { zone: zone.name };
-    return [{ code: "zoneOutside", about: zone.id, severity: "harm", step: "strata", quantities }];
+    return [{ code: "zoneOutside", about: zone.id, weight: "look", step: "strata", quantities }];
   }
   const { low, high } = worstStep(zone, ground);
   const heldCm = zone.retaining?.heightCm ?? 0;
   if (high - low < STEP_THAT_SPILLS_CM || heldCm >= high - STEP_THAT_SPILLS_CM / 2) return [];
-  const quantities = { zone: zone.name, stepCm: high - low, heldCm };
-  return [{ code: "zoneUnheld", about: zone.id, severity: "look", step: "strata", quantities }];
+  const quantities = { zone: zone.name, stepCm: high - low, highCm: high, heldCm };
+  return [{ code: "zoneUnheld", about: zone.id, weight: "look", step: "strata", quantities }];
 }
 
 /** Slopes that slide, zones that left the floor, steps that nothing holds back. */
@@ -51,7 +51,7 @@ export const checkTerrain: Check = ({ habitat, ground, library }) => {
     ({ layerId, slopeDeg, standsDeg, xCm, yCm }): Found => ({
       code: "slopeTooSteep",
       about: layerId,
-      severity: "look",
+      weight: "look",
       step: "strata",
       quantities: { slopeDeg: Math.round(slopeDeg), standsDeg: Math.round(standsDeg), xCm, yCm },
     }),
@@ -72,6 +72,6 @@ export const checkSoilInWater: Check = ({ habitat, ground }) => {
     const lowCm = Math.min(...bottoms);
     if (lowCm >= lineCm) return [];
     const quantities = { lineCm, lowCm };
-    return [{ code: "soilInWater", about: patch.layer.id, severity: "harm", step: "strata", quantities }];
+    return [{ code: "soilInWater", about: patch.layer.id, weight: "look", step: "strata", quantities }];
   });
 };

@@ -6,5 +6,5 @@ export function leaks({ habitat, library }: Assessed): Found[] {
   const vessel = strata.layers.some((layer) => layer.kind === "drainage" || layer.kind === "falseBottom");
   if (strata.waterLineCm <= 0 || !vessel || library.get("boxBuilds", shell.buildId).holdsWater) return [];
   const quantities = { buildId: shell.buildId, lineCm: strata.waterLineCm };
-  return [{ code: "boxLeaks", about: "water", severity: "harm", step: "shell", quantities }];
+  return [{ code: "boxLeaks", about: "water", weight: "harm", step: "shell", quantities }];
 }

@@ -15,21 +15,20 @@ export const checkWaterLine: Check = ({ habitat, ground, bands }) => {
   const lineCm = Math.max(designedCm, readCm);
   if (lineCm <= water.safeLineCm + HAIR_CM) return [];
   const designed = designedCm > water.safeLineCm;
-  const keepCm = Math.min(rule("keptWaterLineCm"), water.safeLineCm);
   // How far water climbs is a figure from memory; that it reaches the soil itself is not.
   const reaches = lineCm > water.topCm - rule("safeGapCm");
   return [
     {
       code: "waterOverSafeLine",
       about: designed ? "design" : "reading",
-      severity: reaches ? "harm" : "look",
+      weight: reaches ? "harm" : "look",
       step: designed ? "strata" : "keeping",
       quantities: {
         variant: designed ? "design" : "reading",
         lineCm,
         safeCm: water.safeLineCm,
         barrierCm: water.topCm,
-        drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(keepCm)),
+        drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(water.safeLineCm)),
       },
     },
   ];
@@ -45,15 +44,15 @@ function checkUndrained({ animal }: Assessed): Found[] {
   const [lowRh, highRh] = animal.humidityRh.day.preferred;
   if (animal.drainage !== "wanted") return [];
   const quantities = { lowRh, highRh };
-  return [{ code: "drainageMissing", about: "drainage", severity: "harm", step: "strata", quantities }];
+  return [{ code: "drainageMissing", about: "drainage", weight: "harm", step: "strata", quantities }];
 }
 
 function checkLaid({ habitat, animal, ground }: Assessed): Found[] {
   const { layers } = habitat.strata;
   if (animal.drainage === "avoided") {
     const quantities = { animalId: animal.id, depthCm: ground.water?.topCm ?? 0 };
-    return [{ code: "drainageInArid", about: "drainage", severity: "look", step: "strata", quantities }];
+    return [{ code: "drainageInArid", about: "drainage", weight: "look", step: "strata", quantities }];
   }
   const held = layers.some((layer) => layer.kind === "barrier") || !layers.some((layer) => layer.kind === "soil");
-  return held ? [] : [{ code: "barrierMissing", about: "barrier", severity: "harm", step: "strata", quantities: {} }];
+  return held ? [] : [{ code: "barrierMissing", about: "barrier", weight: "look", step: "strata", quantities: {} }];
 }

@@ -52,6 +52,12 @@ export const briefEdits = {
     };
   }),
 
+  /** Sets how much of the box lives. */
+  setLiving: edit(z.strictObject({ living: brief.living }), (habitat, { living }) => ({
+    ...habitat,
+    brief: { ...habitat.brief, living },
+  })),
+
   setCount: edit(z.strictObject({ count: brief.count }), (habitat, { count }) => ({
     ...habitat,
     brief: { ...habitat.brief, count },

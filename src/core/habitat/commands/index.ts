@@ -4,6 +4,7 @@ import { withOwn, type Library } from "../../library";
 import { checkHabitat } from "../checkHabitat";
 import { EditRefused, problemOf, type Problem } from "../problem";
 import type { Design } from "../schema";
+import { answerEdits } from "./answers";
 import { briefEdits } from "./brief";
 import { buildEdits } from "./build";
 import { gearEdits } from "./gear";
@@ -26,6 +27,7 @@ const edits = {
   ...livingEdits,
   ...gearEdits,
   ...buildEdits,
+  ...answerEdits,
 };
 type Edits = typeof edits;
 export type CommandName = keyof Edits;

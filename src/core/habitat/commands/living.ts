@@ -11,9 +11,10 @@ export const livingEdits = {
       spot: StandSchema.shape.spot.optional(),
       upCm: StandSchema.shape.upCm.optional(),
       plantedOn: StandSchema.shape.plantedOn.optional(),
+      keptCm: StandSchema.shape.keptCm.optional(),
     }),
-    (habitat, { spot = null, upCm = null, plantedOn = null, ...where }) => {
-      const stand: Stand = { ...where, spot, upCm, plantedOn };
+    (habitat, { spot = null, upCm = null, plantedOn = null, keptCm = null, ...where }) => {
+      const stand: Stand = { ...where, spot, upCm, plantedOn, keptCm };
       mustBeFree(habitat.plants, stand.id);
       const { widthCm, depthCm } = habitat.shell;
       return {

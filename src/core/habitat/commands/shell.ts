@@ -139,6 +139,9 @@ export const shellEdits = {
     },
   ),
 
+  /** Says that the box is bought as it is, or that it may still be changed. */
+  setBought: edit(ShellSchema.pick({ bought: true }), (habitat, { bought }) => withShell(habitat, { bought })),
+
   setStandsOn: edit(StandOnSchema.partial(), (habitat, to) =>
     withShell(habitat, { standsOn: StandOnSchema.parse({ ...habitat.shell.standsOn, ...to }) }),
   ),

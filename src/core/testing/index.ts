@@ -1,10 +1,11 @@
 /** What tests of many rooms start from. Only tests import it. */
-import { derive, type Derived } from "./derive";
-import { mendsOf, type Finding, type Mend } from "./findings";
-import { applyAll, startHabitat, type Command, type Design, type Start } from "./habitat";
-import { STOCK } from "./library";
-import { blocksOfReadings, logNow, NOTHING_LOGGED, type LogEvent, type LogNow, type Reading, type Told } from "./log";
-import { sceneOf, type Scene } from "./scene";
+import { derive, type Derived } from "../derive";
+import type { Finding } from "../findings";
+import { applyAll, startHabitat, type Command, type Design, type Start } from "../habitat";
+import { STOCK } from "../library";
+import { blocksOfReadings, logNow, NOTHING_LOGGED, type LogEvent, type LogNow, type Reading, type Told } from "../log";
+import { mendsOf, type Mend } from "../mending";
+import { sceneOf, type Scene } from "../scene";
 
 /** A frog-and-reptile keeper's plain box: 60 x 45 x 60 cm, one crocodile skink. */
 export const FERNWALL: Start = {

@@ -1,8 +1,9 @@
 import { LIMITS, STARTING_TOPS, applyAll, type Design, type Wall } from "../../habitat";
+import type { Assessed } from "../../findings";
 import { boxFit, leastBox } from "../../living";
 import { ground } from "../../strata";
-import type { Assessed } from "../types";
-import { one, type Menders } from "./mender";
+import { last, one, type Draft, type Menders } from "../mender";
+import type { MendQuantities } from "../quantities";
 
 type Size = { widthCm: number; depthCm: number; heightCm: number };
 
@@ -57,16 +58,34 @@ function enoughBox(assessed: Assessed): Size | undefined {
 /** Clear of the fill, a vent starts so far above it, cm. */
 const ABOVE_FILL_CM = 1;
 
+type BoxWays = Draft<MendQuantities["boxTooSmall"]>[];
+
+/** As many as this box is large enough for, where it is for any. */
+function fewer(assessed: Assessed): BoxWays {
+  const { animal, ground: land, habitat } = assessed;
+  const counts = Array.from({ length: habitat.brief.count - 1 }, (_, at) => habitat.brief.count - 1 - at);
+  const mostCount = counts.find((count) => {
+    const brief = { ...habitat.brief, count };
+    const codes = boxFit({ animal, ground: land, habitat: { ...habitat, brief } }).map(({ code }) => code);
+    return !codes.includes("floorShort") && !codes.includes("tooLow");
+  });
+  if (mostCount === undefined) return [];
+  return last({ mostCount, variant: "fewer" }, { name: "setCount", args: { count: mostCount } });
+}
+
 export const boxMenders = {
+  /** A box that is bought is not made larger: fewer live in it. */
   boxTooSmall: (_finding, assessed) => {
-    const box = enoughBox(assessed);
-    return box ? one(box, { name: "setShell", args: box }) : [];
+    const box = assessed.habitat.shell.bought ? undefined : enoughBox(assessed);
+    const larger: BoxWays = box ? one({ ...box, variant: "larger" }, { name: "setShell", args: box }) : [];
+    return [...larger, ...fewer(assessed)];
   },
+  uvBlocked: () => one({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
   tooMany: ({ quantities }) => {
     const { mostCount } = quantities;
     return one({ mostCount }, { name: "setCount", args: { count: mostCount } });
   },
-  matesMisfit: ({ about }) => one({ mateId: about }, { name: "removeMate", args: { animalId: about } }),
+  matesMisfit: ({ about }) => last({ mateId: about }, { name: "removeMate", args: { animalId: about } }),
   staleAir: () => one({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
   boxLeaks: () => one({}, { name: "setWaterLine", args: { waterLineCm: 0 } }),
   ventBuried: ({ about, quantities }) => {

@@ -1,35 +1,15 @@
 import { CREVICES_A_STACK, heightsApartCm } from "../../hardscape";
-import type { Command, Design, Piece } from "../../habitat";
-import type { Assessed } from "../types";
-import { one, type Menders } from "./mender";
+import type { Design, Piece } from "../../habitat";
+import type { Assessed } from "../../findings";
+import { freePlace } from "../../placing";
+import { last, one, type Draft, type Menders } from "../mender";
+import { MOST_OF_HEIGHT, setUpAll } from "./setUp";
 
-const MOST_OF_HEIGHT = 0.4;
-const MOST_OF_SIDE = 0.45;
 const HIGH_SHARE = 0.55;
 const onGround = { on: "ground" as const, sunkCm: 0 };
 
 type Spot = Pick<Piece, "xCm" | "yCm" | "rest">;
 const share = ({ shell }: Design, x: number, y: number) => ({ xCm: shell.widthCm * x, yCm: shell.depthCm * y });
-
-const freeId = ({ pieces }: Design, id: string): string =>
-  pieces.some((piece) => piece.id === id) ? freeId({ pieces } as Design, `${id}-2`) : id;
-
-/** Sets pieces of a kind up, no larger than the box allows. */
-function setUp(assessed: Assessed, kindId: string, name: string, spots: readonly Spot[]) {
-  const { habitat, library } = assessed;
-  const { widthCm, depthCm, heightCm } = library.get("pieceKinds", kindId);
-  const { shell } = habitat;
-  const size = {
-    widthCm: Math.min(widthCm, shell.widthCm * MOST_OF_SIDE),
-    depthCm: Math.min(depthCm, shell.depthCm * MOST_OF_SIDE),
-    heightCm: Math.min(heightCm, shell.heightCm * MOST_OF_HEIGHT),
-  };
-  const commands = spots.map((spot, n): Command => {
-    const id = freeId(habitat, `${name}-${n + 1}`);
-    return { name: "addPiece", args: { id, kindId, ...spot, turnDeg: 0, fillMixId: null, ...size } };
-  });
-  return [{ commands, quantities: { kindId } }];
-}
 
 const LEDGE_SHARES = [0.45, 0.62, 0.79, 0.28, 0.53, 0.7, 0.36] as const;
 
@@ -50,8 +30,50 @@ const sideBySide = (n: number, count: number): number => (count === 1 ? 0.5 : 0.
 
 const shortBy = ({ needCount, haveCount }: { needCount: number; haveCount: number }): number => needCount - haveCount;
 
+const takeOut = ({ about }: { about: string }): Draft<{ variant: "remove" }>[] =>
+  last({ variant: "remove" }, { name: "removePieces", args: { ids: [about] } });
+
+/** Moves a piece to the nearest place where it has room, as it is or with a change. */
+function moved<V extends "move" | "turn" | "shorten">(
+  piece: Piece,
+  change: Partial<Piece>,
+  told: { variant: V; heightCm?: number },
+  assessed: Assessed,
+): Draft<typeof told>[] {
+  const place = freePlace(assessed, { ...piece, ...change });
+  if (!place) return [];
+  const size = change.heightCm === undefined ? {} : { heightCm: change.heightCm };
+  return one(told, { name: "setPiece", args: { id: piece.id, ...size, ...place } });
+}
+
+/** Sets up what is missing, or says that there is no room for it. */
+function setUp<K extends string>(assessed: Assessed, kindId: K, name: string, spots: readonly Spot[]) {
+  const wishes = spots.map((spot, n) => ({ ...spot, kindId, name: `${name}-${n + 1}` }));
+  const commands = setUpAll(assessed, wishes);
+  return commands.length === 0 ? [] : one({ kindId }, ...commands);
+}
+
+const LEAST_SHARE = 0.4;
+
 export const pieceMenders = {
-  pieceTooLarge: ({ about }) => one({}, { name: "removePieces", args: { ids: [about] } }),
+  pieceTooLarge: (finding, assessed) => {
+    const { habitat, ground } = assessed;
+    const piece = habitat.pieces.find(({ id }) => id === finding.about);
+    const solid = ground.solids.find(({ id }) => id === finding.about);
+    if (!piece || !solid) return [];
+    const roomCm = Math.floor(habitat.shell.heightCm - Math.max(0, solid.baseCm));
+    const shorter = roomCm >= piece.heightCm * LEAST_SHARE ? { heightCm: Math.min(piece.heightCm, roomCm) } : undefined;
+    return [
+      ...moved(piece, {}, { variant: "move" }, assessed),
+      ...moved(piece, { turnDeg: piece.turnDeg + 90 }, { variant: "turn" }, assessed),
+      ...(shorter ? moved(piece, shorter, { variant: "shorten", ...shorter }, assessed) : []),
+      ...takeOut(finding),
+    ];
+  },
+  pieceOverlaps: (finding, assessed) => {
+    const piece = assessed.habitat.pieces.find(({ id }) => id === finding.about);
+    return [...(piece ? moved(piece, {}, { variant: "move" }, assessed) : []), ...takeOut(finding)];
+  },
   pieceBuried: ({ about }) => one({}, { name: "setPiece", args: { id: about, rest: onGround } }),
   stoneOnSoil: ({ about, quantities }, { habitat }) => {
     const piece = habitat.pieces.find((other) => other.id === about);

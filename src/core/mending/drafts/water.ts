@@ -1,18 +1,16 @@
-import { rule } from "../../catalog";
+import { isVessel, type Assessed, type FindingOf } from "../../findings";
 import { attempt, type Command } from "../../habitat";
 import { isLaid } from "../../log";
 import { ground } from "../../strata";
-import { isVessel } from "../checks/water";
+import type { Draft, Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
-import type { Assessed, FindingOf } from "../types";
-import type { Draft, Menders } from "./mender";
 
 type OverLine = FindingOf<"waterOverSafeLine">;
 type Ways = Draft<MendQuantities["waterOverSafeLine"]>[];
 
 /** Keeping a lower line from now on. */
 const keepLower = ({ quantities }: OverLine): Ways => {
-  const lineCm = Math.min(rule("keptWaterLineCm"), quantities.safeCm);
+  const lineCm = Math.floor(quantities.safeCm * 10) / 10;
   return [
     { commands: [{ name: "setWaterLine", args: { waterLineCm: lineCm } }], quantities: { lineCm, variant: "lower" } },
   ];
@@ -25,7 +23,7 @@ const LEAST_DRAW_L = 0.01;
 const siphonOff = ({ quantities }: OverLine): Ways => {
   const { drawWaterL } = quantities;
   if (drawWaterL < LEAST_DRAW_L) return [];
-  const waterL = Math.round(drawWaterL * 100) / 100;
+  const waterL = Math.ceil(drawWaterL * 100) / 100;
   return [
     { commands: [], events: [{ kind: "drawnOff", on: "", waterL }], quantities: { drawWaterL, variant: "siphon" } },
   ];

@@ -1,0 +1,25 @@
+import type { Migration } from "./migration";
+
+type Plain = Record<string, unknown>;
+const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
+
+/**
+ * Version 8 knows what was answered to findings, boxes that are bought as they are, plants kept down with scissors, and
+ * how much of a box is to live.
+ */
+export const v7ToV8: Migration = (document) => {
+  const design = plainOf(document.design);
+  const plants = Array.isArray(design.plants)
+    ? design.plants.map((stand) => ({ ...plainOf(stand), keptCm: null }))
+    : design.plants;
+  return {
+    ...document,
+    design: {
+      ...design,
+      brief: { ...plainOf(design.brief), living: "bioactive" },
+      shell: { ...plainOf(design.shell), bought: false },
+      plants,
+      answers: [],
+    },
+  };
+};

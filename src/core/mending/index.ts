@@ -1,0 +1,115 @@
+/**
+ * What mends a finding, worked out when it is asked for: each way tried out first, so that none brings other trouble;
+ * several together where one alone would; and where nothing does, the choices that are left.
+ */
+import type { Derived } from "../derive";
+import type { Finding } from "../findings";
+import type { Command, CommandName } from "../habitat";
+import { isLaid, type Phase, type Told } from "../log";
+import { draftsOf, type AnyDraft } from "./drafts";
+import type { MendPart } from "./part";
+import { isTold, raisedBy, triedOut } from "./trial";
+
+export type { MendPart } from "./part";
+export type { MendableCode, MendQuantities } from "./quantities";
+export { choicesOf, CHOICES } from "./choices";
+export type { Choice } from "./choices";
+
+/**
+ * How a finding is mended: by an edit of the design, by one that means digging out what is laid, or by work in the box,
+ * which is written into the log when it is done.
+ */
+type How = "edit" | "rebuild" | "work";
+export type Mend = {
+  how: How;
+  /** One step of undo. */
+  commands: readonly Command[];
+  /** What the log is told once the work is done. */
+  events: readonly Told[];
+  /** What it does: more than one thing where one alone would bring other trouble. */
+  parts: readonly [MendPart, ...MendPart[]];
+};
+
+/** Edits that in a laid box mean digging out what is there. */
+const DIGS_OUT: ReadonlySet<CommandName> = new Set<CommandName>([
+  "setShell",
+  "addLayer",
+  "removeLayers",
+  "setDepth",
+  "setCorners",
+  "removePart",
+  "setZone",
+  "removeZone",
+  "setTreatment",
+]);
+
+const isOnGlass = (command: Command): boolean => command.name === "setPiece" && command.args.rest?.on === "glass";
+
+function howOf(commands: readonly Command[], events: readonly Told[], phase: Phase): How {
+  if (commands.length === 0 && events.length > 0) return "work";
+  const digs = commands.some((command) => DIGS_OUT.has(command.name) || isOnGlass(command));
+  return digs && isLaid(phase) ? "rebuild" : "edit";
+}
+
+/** `lighter`: how many findings of less weight it brings. */
+type Settled = { commands: readonly Command[]; parts: Mend["parts"]; lighter: number };
+/** So many edits are joined into one mend at the most, and so many are tried for it. */
+const MOST_JOINED = 3;
+const MOST_TRIALS = 14;
+
+/**
+ * A way to mend that brings no other trouble of the finding's weight: as drafted, or joined with what mends the trouble
+ * it brings.
+ */
+function settled(finding: Finding, draft: AnyDraft, before: Derived): Settled | undefined {
+  let trials = 0;
+  const settle = (so: Settled): Settled | undefined => {
+    trials += 1;
+    const after = trials <= MOST_TRIALS ? triedOut(before, so.commands) : undefined;
+    if (!after || isTold(finding, after)) return undefined;
+    const [trouble] = raisedBy(before, after, finding.weight);
+    if (!trouble) return { ...so, lighter: raisedBy(before, after, "opinion").length };
+    if (so.parts.length >= MOST_JOINED || draft.givesUp) return undefined;
+    const further = draftsOf(trouble, after).filter(({ commands, givesUp }) => commands.length > 0 && !givesUp);
+    return firstOf(further, ({ commands, part }) =>
+      settle({ commands: [...so.commands, ...commands], parts: [...so.parts, part], lighter: 0 }),
+    );
+  };
+  return settle({ commands: draft.commands, parts: [draft.part], lighter: 0 });
+}
+
+function firstOf<T, R>(items: readonly T[], of: (item: T) => R | undefined): R | undefined {
+  for (const item of items) {
+    const result = of(item);
+    if (result !== undefined) return result;
+  }
+  return undefined;
+}
+
+/** What a button says, to tell two apart. */
+const labelOf = ({ parts }: Mend): string =>
+  parts.map(({ code, quantities }) => `${code}.${"variant" in quantities ? quantities.variant : ""}`).join(" ");
+
+/**
+ * The ways to mend a finding: those that bring nothing else first, then those that bring something lighter, last those
+ * that give something up. None of them brings another finding of the same or a higher weight.
+ * None for what has no such mend: then there are choices.
+ *
+ * @example mendsOf(finding, derived)[0]?.commands // to be applied as one step of undo
+ */
+export function mendsOf(finding: Finding, derived: Derived): Mend[] {
+  const offered = new Map<string, { mend: Mend; lighter: number; givesUp: boolean }>();
+  for (const draft of draftsOf(finding, derived)) {
+    const { commands, events = [], part } = draft;
+    const asIs: Settled = { commands, parts: [part], lighter: 0 };
+    const made = commands.length === 0 ? asIs : settled(finding, draft, derived);
+    if (!made) continue;
+    const { lighter, ...does } = made;
+    const mend: Mend = { how: howOf(made.commands, events, finding.phase), events, ...does };
+    const label = labelOf(mend);
+    if (!offered.has(label)) offered.set(label, { mend, lighter, givesUp: draft.givesUp === true });
+  }
+  const rank = ({ lighter, givesUp }: { lighter: number; givesUp: boolean }): number =>
+    (givesUp ? 2 : 0) + (lighter > 0 ? 1 : 0);
+  return [...offered.values()].toSorted((a, b) => rank(a) - rank(b)).map(({ mend }) => mend);
+}

@@ -1,0 +1,67 @@
+/** Which of its sentences a mend is told with. */
+type Variant<V extends string> = { variant: V };
+type Size = { widthCm: number; depthCm: number; heightCm: number };
+type CrewChange = { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
+/** Gentler ways before a plant is taken out. */
+type PlantChange<V extends string> = { keptCm?: number; needCm?: number } & Variant<V | "remove">;
+
+/** What the buttons of each finding that can be mended are told with. */
+export type MendQuantities = {
+  boxTooSmall: Partial<Size> & { mostCount?: number } & Variant<"larger" | "fewer">;
+  tooMany: { mostCount: number };
+  matesMisfit: { mateId: string };
+  overSill: { byCm?: number; frontCm?: number; backCm?: number; depthCm?: number } & Variant<
+    "lower" | "slope" | "thinner"
+  >;
+  aboveRim: { byCm: number };
+  waterOverSafeLine: { lineCm?: number; depthCm?: number; drawWaterL?: number } & Variant<
+    "lower" | "siphon" | "deepen"
+  >;
+  drainageMissing: { depthCm: number; materialId: string };
+  drainageInArid: object;
+  barrierMissing: { materialId: string };
+  soilMissing: { needCm: number };
+  soilTooShallow: { needCm?: number; frontCm?: number; backCm?: number; depthCm?: number } & Variant<
+    "deepen" | "slope" | "thinner"
+  >;
+  mixHurts: { ingredientId: string };
+  mixLimed: object;
+  mixSeals: object;
+  soilInWater: object;
+  zoneOutside: { zone: string };
+  zoneUnheld: { kindId: string; heightCm: number };
+  staleAir: object;
+  uvBlocked: object;
+  boxLeaks: object;
+  ventBuried: { upCm: number };
+  stoneOnSoil: object;
+  pieceTooLarge: { heightCm?: number } & Variant<"move" | "turn" | "shorten" | "remove">;
+  pieceBuried: object;
+  pieceOverlaps: Variant<"move" | "remove">;
+  hideMissing: { kindId: string };
+  refugeMissing: { kindId: string };
+  humidHideMissing: { kindId: string };
+  climbMissing: { kindId: string };
+  baskingMissing: { kindId: string };
+  paneOverloaded: object;
+  foamUnfinished: { finishId: string };
+  plantOutgrows: PlantChange<"trim" | "move">;
+  plantWantsWetter: PlantChange<"move">;
+  plantWantsDrier: PlantChange<"move" | "pot">;
+  plantRootsShallow: PlantChange<"move" | "deepen">;
+  plantTrampled: PlantChange<"move">;
+  plantHarmful: PlantChange<"move">;
+  plantTooDim: PlantChange<"move">;
+  plantMisplaced: PlantChange<"move">;
+  plantInside: PlantChange<"move">;
+  plantNoWood: { kindId?: string } & Variant<"mount" | "move" | "remove">;
+  plantsCrowd: PlantChange<"move" | "trim">;
+  plantShaded: PlantChange<"move">;
+  viewBlocked: PlantChange<"move" | "trim">;
+  plantDiesHere: object;
+  crewTooDry: CrewChange;
+  crewTooWet: CrewChange;
+  crewHarms: CrewChange;
+  crewNowhere: CrewChange;
+};
+export type MendableCode = keyof MendQuantities;

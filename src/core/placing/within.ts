@@ -1,0 +1,18 @@
+import { contains } from "../shape";
+import type { Ground, Solid } from "../strata";
+
+const SOLID_PCT = 50;
+
+/** Whether a thing takes a place on the ground, so that nothing can be planted there. */
+function takes({ piece, kind, outline, hole, baseCm }: Solid, x: number, y: number, { surfaceAt }: Ground): boolean {
+  const stands = piece !== undefined && kind.solidPct >= SOLID_PCT && baseCm <= surfaceAt(x, y) + 1;
+  if (!stands || !contains(outline, [x, y])) return false;
+  const planted = piece.fillMixId !== null || kind.roles.includes("planter");
+  return !(planted && hole !== undefined && contains(hole, [x, y]));
+}
+
+/** What a place on the ground lies within: a wall's build, or a thing that stands there. */
+export function within(x: number, y: number, ground: Ground): "wall" | Solid | undefined {
+  if (!contains(ground.terrain.outline, [x, y])) return "wall";
+  return ground.solids.find((solid) => takes(solid, x, y, ground));
+}

@@ -1,0 +1,81 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { usePathname } from "next/navigation";
+import { useDeferredValue, useState } from "react";
+import { isOpen, WEIGHTS, type Finding } from "@/core/findings";
+import { grouped } from "@/core/grouped";
+import { useSession } from "@/store";
+import { useNow } from "@/ui/parts";
+import { useSay } from "@/words";
+import { FindingCard } from "./FindingCard";
+import css from "./FindingsBar.module.css";
+import { useSettled } from "./useMends";
+
+const AdvicePanel = dynamic(async () => (await import("./AdvicePanel")).AdvicePanel, { ssr: false });
+
+const MOST_CARDS = 3;
+
+/**
+ * The findings that weigh most along the bottom, one card for each kind: what, why, and what mends it. All of them stand
+ * in the panel. They follow a drag when there is time.
+ */
+export function FindingsBar({ id, ready }: { id: string; ready: boolean }) {
+  const say = useSay();
+  const today = useNow();
+  const derived = useDeferredValue(useSession((session) => (ready ? session.derived : undefined)));
+  const settled = useSettled(derived);
+  const step = usePathname().split("/").at(-1) ?? "";
+  const [asked, setAsked] = useState(false);
+  const [shown, setShown] = useState(false);
+  const open = derived?.findings.filter((finding) => isOpen(finding, today)) ?? [];
+  const rank = (finding: Finding) => WEIGHTS.indexOf(finding.weight) * 2 + (finding.step === step ? 0 : 1);
+  const kinds = [
+    ...grouped(
+      open.toSorted((a, b) => rank(a) - rank(b)),
+      ({ code }) => code,
+    ).values(),
+  ];
+  const all = derived?.findings.length ?? 0;
+  return (
+    <footer className={css.bar} aria-label={say("findings:title")}>
+      {derived && open.length === 0 ? (
+        <p className={css.sound}>
+          <span aria-hidden>✓</span> {say("findings:none")}
+        </p>
+      ) : null}
+      <ul>
+        {derived && settled
+          ? kinds
+              .slice(0, MOST_CARDS)
+              .map((alike) => (
+                <FindingCard
+                  key={alike[0]?.code}
+                  id={id}
+                  step={step}
+                  alike={alike}
+                  settled={settled}
+                  ways={kinds.length < MOST_CARDS ? 2 : 1}
+                />
+              ))
+          : null}
+      </ul>
+      {all > 0 ? (
+        <button
+          type="button"
+          className={css.all}
+          aria-haspopup="dialog"
+          onClick={() => {
+            setAsked(true);
+            setShown(true);
+          }}
+        >
+          {say("advice:open", { count: all })}
+        </button>
+      ) : null}
+      {asked && derived && settled ? (
+        <AdvicePanel open={shown} onClose={() => setShown(false)} derived={derived} settled={settled} today={today} />
+      ) : null}
+    </footer>
+  );
+}

@@ -1,0 +1,63 @@
+"use client";
+
+import type { Range } from "@/core/catalog";
+import type { Finding } from "@/core/findings";
+import { duties } from "@/core/keeping";
+import { useOpen } from "@/store";
+import { Fact, Facts, Minding } from "@/ui/parts";
+import { sayFinding, useSay } from "@/words";
+import css from "./Sheets.module.css";
+
+type Accepted = { finding: Finding; reason: string; on: string };
+
+/** What was accepted and still stands. */
+const acceptedOf = (findings: readonly Finding[]): Accepted[] =>
+  findings.flatMap((finding): Accepted[] => {
+    const { answered } = finding;
+    if (!answered?.holds || answered.answer.answer.kind !== "accepted") return [];
+    return [{ finding, reason: answered.answer.answer.reason, on: answered.answer.on }];
+  });
+
+/** One page to hang on the box: who lives in it, at what, what is done, and what is meant to be as it is. */
+export function CareCard() {
+  const say = useSay();
+  const { habitat, derived } = useOpen();
+  const { animal } = derived;
+  const { temperatureC, humidityRh } = animal;
+  const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
+  const [lowRh, highRh] = humidityRh.day.preferred;
+  const accepted = acceptedOf(derived.findings);
+  return (
+    <div className={css.care}>
+      <p className={css.animal}>{say("sheets:careAnimal", { count: habitat.brief.count, animalId: animal.id })}</p>
+      <h3>{say("sheets:careBands")}</h3>
+      <Facts>
+        {temperatureC.baskingSurface ? (
+          <Fact label={say("brief:basking")}>{warmth(temperatureC.baskingSurface)}</Fact>
+        ) : null}
+        <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
+        <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
+        <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
+        <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh, highRh })}</Fact>
+      </Facts>
+      <h3>{say("sheets:careDuties")}</h3>
+      <Facts>
+        {duties(derived).map(({ id, everyDays }) => (
+          <Fact key={id} label={say(`keeping:duties.${id}.title`)}>
+            {say("sheets:careEvery", { count: everyDays })}
+          </Fact>
+        ))}
+      </Facts>
+      <h3>{say("sheets:careAccepted")}</h3>
+      {accepted.length === 0 ? <p>{say("sheets:careAcceptedNone")}</p> : null}
+      <ul>
+        {accepted.map(({ finding, reason, on }) => (
+          <li key={`${finding.code} ${finding.about}`}>
+            <b>{sayFinding(finding, say).title}</b> {say("sheets:careReason", { reason, acceptedOn: on })}
+          </li>
+        ))}
+      </ul>
+      <Minding animal={animal} />
+    </div>
+  );
+}
