@@ -4,6 +4,7 @@
 const CORE = [
   "random",
   "grouped",
+  "search",
   "shape",
   "units",
   "solve",
@@ -34,7 +35,7 @@ const CORE = [
   "testing",
 ];
 /** Libraries the core may compute with. */
-const CORE_MAY_USE = ["zod", "date-fns", "papaparse", "@types/papaparse", "pdf-lib", "reselect", "mutative"];
+const CORE_MAY_USE = ["minisearch", "zod", "date-fns", "papaparse", "@types/papaparse", "pdf-lib", "reselect", "mutative"];
 
 /** The rest of the application: what each part may not use. */
 const OUTSIDE = {

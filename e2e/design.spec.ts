@@ -1,4 +1,4 @@
-import { expect, finding, kept, ledger, start, step, test } from "./support";
+import { advice, closeAdvice, expect, finding, kept, ledger, start, step, test } from "./support";
 
 test("1. from an empty shelf: animal, box in inches, sill, room; the brief says whether it is enough", async ({
   page,
@@ -79,7 +79,8 @@ test("4. planting and crew: ranked with reasons, added ones stand in the section
     "aria-label",
     left ?? "",
   );
-  await finding(page, "A plant outgrows the box.").getByRole("button", { name: "Take it out" }).click();
+  await (await advice(page, "A plant outgrows the box.")).getByRole("button", { name: "Take it out" }).click();
+  await closeAdvice(page);
   await expect(stand).toHaveCount(0);
 
   await step(page, "Crew");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { demo, expect, finding, kept, ledger, savedText, start, step, test } from "./support";
+import { advice, closeAdvice, demo, expect, finding, kept, ledger, savedText, start, step, test } from "./support";
 
 const part = (page: Page, name: string) => ledger(page).getByRole("radio", { name, exact: true }).click();
 const tile = (page: Page, label: string) => page.getByRole("main").locator("dl > div").filter({ hasText: label });
@@ -105,8 +105,8 @@ test("a dry box: a stone stack belongs on the glass, and a filled tube makes a d
     page.getByRole("button", { name: "Cork tube: 53 cm from the left, 27 cm from the front" }),
   ).toBeVisible();
 
-  await expect(finding(page, "No humid hide.")).toBeVisible();
-  await finding(page, "No humid hide.").getByRole("button", { name: "Set up humid hide" }).click();
+  await (await advice(page, "No humid hide.")).getByRole("button", { name: "Set up humid hide" }).click();
+  await closeAdvice(page);
   await expect(ledger(page).getByRole("listitem").filter({ hasText: "humid hide" }).first()).toContainText(
     "1, wants 1",
   );

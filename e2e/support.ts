@@ -53,6 +53,18 @@ export const ledger = (page: Page) => page.getByRole("complementary", { name: "L
 export const finding = (page: Page, title: string) =>
   page.getByRole("contentinfo", { name: "Findings" }).getByRole("listitem").filter({ hasText: title });
 
+/** A finding in the panel of all of them, which is opened when it is not. */
+export async function advice(page: Page, title: string) {
+  const panel = page.getByRole("dialog", { name: "All findings" });
+  if (!(await panel.isVisible())) await page.getByRole("button", { name: /^All \d+ findings$|see it in full$/ }).click();
+  return panel.getByRole("listitem").filter({ hasText: title });
+}
+
+export async function closeAdvice(page: Page): Promise<void> {
+  await page.getByRole("dialog", { name: "All findings" }).getByRole("button", { name: "Close" }).click();
+  await expect(page.getByRole("dialog", { name: "All findings" })).toHaveCount(0);
+}
+
 /** The file that a click makes the browser save, as text. */
 export async function savedText(page: Page, click: () => Promise<void>): Promise<string> {
   const [download] = await Promise.all([page.waitForEvent("download"), click()]);

@@ -10,7 +10,7 @@ export { forgetAside, useAside } from "./aside";
 export { useDesigns, useShelf } from "./useShelf";
 export type { OnShelf, Standing } from "./useShelf";
 export { useRanges } from "./useRange";
-export { putOwn, useDeviceLibrary, useOwn } from "./own";
+export { newOwnId, putOwn, startOwn, stockNames, useDeviceLibrary, useOwn, useStartedOwn } from "./own";
 export { chooseMixBench, useMixBench } from "./mixBench";
 export { getBins, putBins, useBins } from "./bins";
 export { useOpen, useSession } from "./session";

@@ -21,7 +21,7 @@ describe("what comes to nothing", () => {
     const finish = (paintL: number, fibreL: number) =>
       sayIn("metric", STOCK)("build:tasks.finishWalls.why", { paintL, fibreL });
     expect(finish(0.5, 2)).toBe(
-      "Carve or tear off every glossy skin, then the finish: 0.50\u00a0L of paint, 2\u00a0L of fibre to press in.",
+      "Carve or tear off every glossy skin, then the finish: 500\u00a0mL of paint, 2\u00a0L of fibre to press in.",
     );
     expect(finish(0, 2)).toBe("Carve or tear off every glossy skin, then the finish: 2\u00a0L of fibre to press in.");
     expect(finish(0, 0)).toBe("Carve or tear off every glossy skin, then the finish.");

@@ -1,10 +1,7 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import type { CatalogKind } from "@/core/catalog";
-
-/** What entries are also called, by id: trade names, nick-names, common misspellings. */
-export type OtherNames = Readonly<Record<string, readonly string[]>>;
 
 /** What is said of an entry besides its figures; for animals also of young, prey, law, and two schools' answers. */
 type EntryNotes = {
@@ -17,6 +14,7 @@ type EntryNotes = {
 
 type Loads<T> = Partial<Record<CatalogKind, () => Promise<{ default: Readonly<Record<string, T>> }>>>;
 
+/** What entries are also called, by id: trade names, nick-names, common misspellings. */
 const NAMES: Loads<readonly string[]> = {
   animals: () => import("./names/en/animals.json"),
   plants: () => import("./names/en/plants.json"),
@@ -41,27 +39,34 @@ const NOTES: Loads<EntryNotes> = {
   gear: () => import("./notes/en/gear.json"),
 };
 
-const NOTHING = {};
+type Table<T> = Readonly<Record<string, T>>;
+const NOTHING: Table<never> = {};
 
-/** A table of words that is read when it is asked for; empty until it is there, and where there is none. */
-function useTable<T>(loads: Loads<T>, kind: CatalogKind): Readonly<Record<string, T>> {
-  const [read, setRead] = useState<{ kind: CatalogKind; table: Readonly<Record<string, T>> } | undefined>(undefined);
+/** Tables of words that are read when they are asked for; empty until they are there, and where there is none. */
+function useTables<T>(loads: Loads<T>, kinds: readonly CatalogKind[]): (kind: CatalogKind) => Table<T> {
+  const [read, setRead] = useState<ReadonlyMap<CatalogKind, Table<T>>>(new Map());
+  const asked = kinds.join(" ");
   useEffect(() => {
-    let asked = true;
-    // Names found by fewer words are still names: a table that does not come is left out.
-    void loads[kind]?.().then(
-      ({ default: table }) => asked && setRead({ kind, table }),
-      () => undefined,
-    );
+    let wanted = true;
+    for (const kind of asked.split(" ") as CatalogKind[]) {
+      // Names found by fewer words are still names: a table that does not come is left out.
+      void loads[kind]?.().then(
+        ({ default: table }) => wanted && setRead((before) => new Map([...before, [kind, table]])),
+        () => undefined,
+      );
+    }
     return () => {
-      asked = false;
+      wanted = false;
     };
-  }, [loads, kind]);
-  return read?.kind === kind ? read.table : NOTHING;
+  }, [loads, asked]);
+  return useCallback((kind) => read.get(kind) ?? NOTHING, [read]);
 }
 
-/** What entries of a kind are also called. @example useOtherNames("animals").beardedDragon // ["beardie", …] */
-export const useOtherNames = (kind: CatalogKind): OtherNames => useTable(NAMES, kind);
+/** What entries of some kinds are also called. @example useOtherNames(["animals"])("animals", "beardedDragon") */
+export function useOtherNames(kinds: readonly CatalogKind[]): (kind: CatalogKind, id: string) => readonly string[] {
+  const tableOf = useTables(NAMES, kinds);
+  return useCallback((kind, id) => tableOf(kind)[id] ?? [], [tableOf]);
+}
 
 /** What is said of the entries of a kind. @example useNotes("animals").beardedDragon?.note */
-export const useNotes = (kind: CatalogKind): Readonly<Record<string, EntryNotes>> => useTable(NOTES, kind);
+export const useNotes = (kind: CatalogKind): Table<EntryNotes> => useTables(NOTES, [kind])(kind);

@@ -8,11 +8,14 @@ import { en } from "./resources";
 /** What a sentence is told with: base-unit numbers, ids, dates. The name's ending says which. */
 export type Quantities = Record<string, number | string | undefined>;
 
+const CM_PER_MM = 0.1;
 const KINDS: readonly [ending: RegExp, kind: MeasureKind][] = [
   [/(^|[a-z])Cm$/, "length"],
   [/([wW]ater)L$/, "water"],
   [/[a-z]L$/, "volume"],
   [/[a-z]Kg$/, "mass"],
+  [/[a-z]KgPerL$/, "density"],
+  [/[a-z]Mm$/, "thin"],
   [/[a-z]C$/, "temperature"],
   [/Rh$/, "humidity"],
 ];
@@ -78,8 +81,9 @@ export function spoken(quantities: Quantities, { system, locale, library }: Spee
     if (value === undefined) continue;
     const kind = kindOf(name);
     if (typeof value === "number" && kind) {
-      said[name] = amountSaid(printed(value, kind, system, locale));
-      said[`${name}Figure`] = spokenFigure(value, kind, system, locale).figure;
+      const base = kind === "thin" ? value * CM_PER_MM : value;
+      said[name] = amountSaid(printed(base, kind, system, locale));
+      said[`${name}Figure`] = spokenFigure(base, kind, system, locale).figure;
     } else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
     else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
     else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(library, value);

@@ -16,7 +16,7 @@ it.each([
   // A difference of 2 kelvin is one of 3.6 degrees Fahrenheit; whole degrees are shown.
   ["likes it 2 °C warmer", "likes it 4 °F warmer", "likes it 2 °C warmer"],
   ["up to 1 kg", "up to 2.2 lb", "up to 1 kg"],
-  ["feed 2-3 times, 4 mm crickets", "feed 2–3 times, 4 mm crickets", "feed 2–3 times, 4 mm crickets"],
+  ["feed 2-3 times, 4 mm crickets", "feed 2–3 times, 3/16 in crickets", "feed 2–3 times, 4 mm crickets"],
 ])("%j is told in both unit systems", (note, inUs, inMetric) => {
   expect(plain(retold(note, us))).toBe(inUs);
   expect(plain(retold(note, metric))).toBe(inMetric);

@@ -70,7 +70,9 @@ function settled(finding: Finding, draft: AnyDraft, before: Derived): Settled | 
     const [trouble] = raisedBy(before, after, finding.weight);
     if (!trouble) return { ...so, lighter: raisedBy(before, after, "opinion").length };
     if (so.parts.length >= MOST_JOINED || draft.givesUp) return undefined;
-    const further = draftsOf(trouble, after).filter(({ commands, givesUp }) => commands.length > 0 && !givesUp);
+    const further = draftsOf(trouble, after).filter(
+      ({ commands, givesUp, alone }) => commands.length > 0 && !givesUp && !alone,
+    );
     return firstOf(further, ({ commands, part }) =>
       settle({ commands: [...so.commands, ...commands], parts: [...so.parts, part], lighter: 0 }),
     );

@@ -10,6 +10,8 @@ export type Draft<Q> = {
   quantities: Q;
   /** It gives something up: never part of a joint mend, and offered after all others. */
   givesUp?: boolean;
+  /** It changes what the builder starts from, such as the box: never added to the mend of something else. */
+  alone?: boolean;
 };
 
 /** What mends one kind of finding: the gentlest way first. */
@@ -21,5 +23,7 @@ export type Menders<C extends MendableCode = MendableCode> = { [K in C]: Mender<
 
 /** One way to mend, and what its button says. */
 export const one = <Q>(quantities: Q, ...commands: Command[]): Draft<Q>[] => [{ commands, quantities }];
+/** One that changes what the builder starts from. */
+export const alone = <Q>(quantities: Q, ...commands: Command[]): Draft<Q>[] => [{ commands, quantities, alone: true }];
 /** One that gives something up. */
 export const last = <Q>(quantities: Q, ...commands: Command[]): Draft<Q>[] => [{ commands, quantities, givesUp: true }];

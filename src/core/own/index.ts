@@ -1,5 +1,6 @@
 /** What a builder added to the catalogue: ingredients, species and recipes of their own. */
 export { gearIdNow, ingredientNow, ownEntriesNow } from "./older";
+export { copiedEntry } from "./copy";
 export {
   AnyShelfSchema,
   dropEntry,

@@ -3,7 +3,7 @@ export { needs } from "./needs";
 export type { Need } from "./needs";
 export { BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, buyables, unitOf, withPack, withStock } from "./bins";
 export type { Amount, Bins, Buyable, Pack } from "./bins";
-export { litrePrices, litresInStock, mixPricePerL } from "./loose";
+export { kgALitre, litrePrices, litresInStock, mixPricePerL } from "./loose";
 export { standsIn } from "./interchange";
 export { inStock } from "./covers";
 export { wantsOf } from "./wants";

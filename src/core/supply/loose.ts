@@ -1,4 +1,5 @@
-import type { Bins } from "./bins";
+import type { Library } from "../library";
+import type { Bins, Buyable } from "./bins";
 
 /** Litres of each ingredient in the bins. @example litresInStock(bins).coir // 11 */
 export function litresInStock(bins: Bins): Record<string, number> {
@@ -33,4 +34,18 @@ export function mixPricePerL(
     parts.reduce((sum, { ingredientId, parts: n }) => sum + (n / total) * (prices[ingredientId] ?? 0), 0) /
     (1 - lostPct / 100)
   );
+}
+
+/**
+ * What a litre of loose stuff weighs as it is poured from the bag, kg; undefined for what is not sold loose.
+ *
+ * @example kgALitre("ingredients", "playSand", library) // 1.55
+ */
+export function kgALitre(shelf: Buyable, itemId: string, library: Library): number | undefined {
+  const entry: object | undefined = library.find(shelf, itemId);
+  if (!entry) return undefined;
+  if ("pouredKgPerL" in entry) return entry.pouredKgPerL as number;
+  return (shelf === "dressings" || shelf === "drainageMedia") && "kgPerL" in entry
+    ? (entry.kgPerL as number)
+    : undefined;
 }

@@ -9,9 +9,16 @@ export const L_PER_US_GALLON = 3.785411784;
 export const L_PER_US_LIQUID_QUART = L_PER_US_GALLON / 4;
 /** US dry quart, 67.200625 cubic inches: for soil, bark, pebbles. */
 export const L_PER_US_DRY_QUART = 1.101220942715;
+export const L_PER_US_CUP = L_PER_US_GALLON / 16;
+export const L_PER_US_PINT = L_PER_US_GALLON / 8;
+export const L_PER_US_FLUID_OUNCE = L_PER_US_GALLON / 128;
 export const L_PER_CUBIC_FOOT = 28.316846592;
+export const L_PER_CUBIC_INCH = 0.016387064;
+export const L_PER_CUBIC_YARD = 27 * L_PER_CUBIC_FOOT;
 export const KG_PER_POUND = 0.45359237;
 export const KG_PER_OUNCE = KG_PER_POUND / 16;
+/** A pound a cubic foot, in kg a litre. */
+export const KG_PER_L_PER_POUND_PER_CUBIC_FOOT = KG_PER_POUND / L_PER_CUBIC_FOOT;
 
 /** @example celsiusToFahrenheit(25) // 77 */
 export const celsiusToFahrenheit = (celsius: number): number => celsius * 1.8 + 32;

@@ -3,6 +3,6 @@ export * from "./factors";
 export { readNumber } from "./number";
 export { parseMeasure, parseSize } from "./parse";
 export type { MeasureKind, UnitSystem } from "./parse";
-export { inchesOnTape, show, showNumber } from "./display";
+export { inchesOnTape, show, showNumber, showTyped } from "./display";
 export type { Shown } from "./display";
 export { daysAfter, daysBetween, monthsBetween } from "./days";

@@ -12,6 +12,7 @@ import {
   parseMeasure,
   parseSize,
   show,
+  showTyped,
 } from "./index";
 
 describe("conversion factors, NIST SP 811 (2008) appendix B, printed there to seven figures", () => {
@@ -45,6 +46,18 @@ describe("reading what people type", () => {
     ["-3 °C", "temperature", -3],
     ["80", "humidity", 80],
     ["12 oz", "mass", 0.34019],
+    ["2 lb 4 oz", "mass", 1.02058],
+    ["0.5 ft3", "volume", 14.158423],
+    ["1 1/2 cu. ft", "volume", 42.47527],
+    ["2 liq qt", "volume", 1.892706],
+    ["2 qt", "water", 1.892706],
+    ["1 cup", "water", 0.2365882],
+    ["8 fl oz", "water", 0.2365882],
+    ["3 pints", "volume", 1.419529],
+    ["1 cu yd", "volume", 764.5549],
+    ["90 lb/ft3", "density", 1.441662],
+    ["1/16 in", "thin", 0.15875],
+    ["6", "thin", 0.6],
   ] as const)("%s is %s %d", (text, kind, expected) => {
     const read = parseMeasure(text, kind, "metric");
     expect(read.ok && read.value).toBeCloseTo(expected, 4);
@@ -64,6 +77,14 @@ describe("reading what people type", () => {
     expect(read.ok ? "accepted" : read.problem.code).toBe(code);
   });
 
+  it("loose stuff is read by weight where it is known what a litre weighs, and refused by name where it is not", () => {
+    const sand = parseMeasure("50 lb", "volume", "us", 1.6);
+    expect(sand.ok && sand.value).toBeCloseTo((50 * 0.45359237) / 1.6, 6);
+    const unknown = parseMeasure("50 lb", "volume", "us");
+    expect(!unknown.ok && unknown.problem.code).toBe("measure.wrongUnit");
+    expect(parseMeasure("50 lb", "length", "us", 1.6).ok).toBe(false);
+  });
+
   it("a bare number takes the chosen system's unit", () => {
     expect(parseMeasure("10", "length", "us")).toEqual({ ok: true, value: 25.4 });
   });
@@ -74,6 +95,12 @@ describe("reading what people type", () => {
     expect(parseSize("60×45×45", "metric")).toEqual({ ok: true, size: [60, 45, 45] });
     expect(parseSize("2 ft x 18 in x 45 cm", "metric")).toEqual({ ok: true, size: [60.96, 45.72, 45] });
     expect(parseSize("60 by 45 by 45 mm", "metric")).toEqual({ ok: true, size: [6, 4.5, 4.5] });
+    for (const text of ["36 18 12 in", "36, 18, 12 in", "36in 18in 12in", "36/18/12 in", '36" 18" 12"']) {
+      const plain = parseSize(text, "metric");
+      expect(plain.ok && plain.size.map((cm) => Number(cm.toFixed(2))), text).toEqual([91.44, 45.72, 30.48]);
+    }
+    expect(parseSize("36 18 12", "us")).toEqual(parseSize("36 x 18 x 12 in", "metric"));
+    for (const text of ["36 18", "36 18 12 9", "36 18 twelve"]) expect(parseSize(text, "us").ok, text).toBe(false);
     const word = parseSize("sixty x 45 x 45", "metric");
     expect(!word.ok && word.problem.code).toBe("measure.unreadable");
     const two = parseSize("60 x 45", "metric");
@@ -97,9 +124,38 @@ describe("printing", () => {
     expect(inchesOnTape(0.5)).toBe("1/2");
     expect(inchesOnTape(3.999)).toBe("4");
   });
-  it("loose volumes in dry quarts, from one cubic foot in cubic feet", () => {
-    expect(show(4.4049, "volume", "us", "en")).toEqual({ figure: "4.0", unit: "qt" });
-    expect(show(28.3169, "volume", "us", "en")).toEqual({ figure: "1.00", unit: "ft³" });
+  it.each([
+    [4.4049, "volume", "4.0 dry qt", "4.4 L"],
+    [28.3169, "volume", "1.00 ft³", "28.3 L"],
+    [0.5, "volume", "2.1 cups", "500 mL"],
+    [3.7854118, "water", "1.00 gal", "3.8 L"],
+    [1, "water", "1.1 qt", "1.0 L"],
+    [0.3, "water", "1.3 cups", "300 mL"],
+    [0.03, "water", "1.0 fl oz", "30 mL"],
+    [0, "water", "0.00 gal", "0.00 L"],
+    [0.4, "mass", "14.1 oz", "400 g"],
+    [10, "mass", "22.0 lb", "10.0 kg"],
+    [0.05, "thin", "0.020 in", "0.5 mm"],
+    [0.004, "smallMass", "0.14 oz", "4.0 g"],
+    [1.6, "density", "99.9 lb/ft³", "1.60 kg/L"],
+  ] as const)("%d of %s is told in the unit that fits its size", (value, kind, us, metric) => {
+    const told = (system: "us" | "metric") => Object.values(show(value, kind, system, "en")).join(" ");
+    expect([told("us"), told("metric")]).toEqual([us, metric]);
+  });
+  it("a field always shows the unit in which it reads a bare number", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.001, max: 200, noNaN: true }),
+        fc.constantFrom("length", "thin", "volume", "water", "mass", "smallMass", "density", "temperature"),
+        fc.constantFrom("metric", "us"),
+        (value, kind, system) => {
+          const { figure, unit } = showTyped(value, kind, system, "en");
+          const bare = parseMeasure(figure, kind, system);
+          const named = parseMeasure(`${figure} ${unit}`, kind, system);
+          expect(bare.ok && named.ok && bare.value, `${figure} ${unit}`).toBeCloseTo(named.ok ? named.value : NaN, 9);
+        },
+      ),
+    );
   });
   it("follows the locale's decimal mark", () => {
     expect(show(13.5, "volume", "metric", "de").figure).toBe("13,5");

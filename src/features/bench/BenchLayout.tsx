@@ -12,6 +12,7 @@ import { KeysHelp } from "./KeysHelp";
 import { NoHabitat } from "./NoHabitat";
 import { Refused } from "./Refused";
 import { Spine } from "./Spine";
+import { StartedOwn } from "./StartedOwn";
 import { useBenchKeys } from "./useBenchKeys";
 
 /** The bench: spine on the left, findings along the bottom, the step in between. */
@@ -41,6 +42,7 @@ export function BenchLayout({ id, children }: { id: string; children: ReactNode 
         <FindingsBar id={id} ready={ready} />
         <KeysHelp open={helpOpen} onClose={() => setHelpOpen(false)} />
         <Refused />
+        <StartedOwn />
       </div>
     </LibraryProvider>
   );

@@ -30,10 +30,13 @@ export function emptyAmount(kind: Amount["kind"]): Amount {
 export function AmountFields({
   label,
   amount,
+  kgPerL,
   onChange,
 }: {
   label: string;
   amount: Amount;
+  /** Of loose stuff: what a litre weighs, so that a weight can be typed in its place. */
+  kgPerL?: number | undefined;
   onChange: (amount: Amount) => void;
 }) {
   const say = useSay();
@@ -45,6 +48,7 @@ export function AmountFields({
           kind="volume"
           value={amount.looseL}
           limits={LIMITS.loose}
+          kgPerL={kgPerL}
           onCommit={(looseL) => onChange({ kind: "loose", looseL })}
         />
       );

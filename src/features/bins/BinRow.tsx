@@ -4,7 +4,7 @@ import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { unitOf, withStock, type Amount, type Bins, type Buyable } from "@/core/supply";
+import { kgALitre, unitOf, withStock, type Amount, type Bins, type Buyable } from "@/core/supply";
 import { plain, Swatch } from "@/ui/section";
 import { capital, moneyPrinted, packPrinted, useSay, useLibrary } from "@/words";
 import { AmountFields, emptyAmount } from "./AmountFields";
@@ -46,6 +46,7 @@ export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
           <AmountFields
             label={say("bins:inStockOf", { name })}
             amount={first.amount}
+            kgPerL={kgALitre(shelf, itemId, library)}
             onChange={(amount) => setStock(first.id, amount)}
           />
         )}

@@ -1,12 +1,12 @@
 "use client";
 
 import "@/words/atWork";
-import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable } from "@/core/supply";
 import { chooseUnits, putBins, useBins, useRead } from "@/store";
 import { AppHeader } from "@/ui/parts";
+import { EntryField } from "@/ui/search";
 import { capital, useSay, useLibrary } from "@/words";
 import { BinRow } from "./BinRow";
 import css from "./Bins.module.css";
@@ -46,19 +46,7 @@ export function Bins() {
             <h1>{say("bins:title")}</h1>
             <p>{say("bins:sub")}</p>
           </div>
-          <Autocomplete
-            options={things.filter((thing) => !held.has(keyOf(thing)))}
-            value={null}
-            blurOnSelect
-            clearOnBlur
-            getOptionLabel={({ shelf, itemId }) => capital(say.nameOf(shelf, itemId))}
-            groupBy={({ shelf }) => say(`build:shelves.${shelf}`)}
-            getOptionKey={keyOf}
-            onChange={(_, thing) => thing && setAdded([...added, thing])}
-            renderInput={(params) => (
-              <TextField {...params} label={say("bins:add")} placeholder={say("bins:addHelp")} />
-            )}
-          />
+          <Add things={things} held={held} onAdd={(thing) => setAdded([...added, thing])} />
           <Currency key={bins.currency} bins={bins} onKeep={keep} />
         </div>
         {failed ? (
@@ -83,6 +71,36 @@ export function Bins() {
         })}
       </main>
     </div>
+  );
+}
+
+type AddProps = { things: readonly Thing[]; held: ReadonlySet<string>; onAdd: (thing: Thing) => void };
+
+/** Finds a thing by any of its names and lays it into the bins. */
+function Add({ things, held, onAdd }: AddProps) {
+  const say = useSay();
+  const library = useLibrary();
+  const free = useMemo(
+    () =>
+      things
+        .filter((thing) => !held.has(keyOf(thing)))
+        .map(({ shelf, itemId }) => {
+          const entry: object = library.get(shelf, itemId);
+          return { ...entry, id: itemId, shelf };
+        }),
+    // What is held follows from the number of things that are.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [things, held.size, library],
+  );
+  return (
+    <EntryField
+      items={free}
+      kindOf={({ shelf }) => shelf}
+      groupOf={({ shelf }) => say(`build:shelves.${shelf}`)}
+      label={say("bins:add")}
+      placeholder={say("bins:addHelp")}
+      onChange={({ shelf, id }) => onAdd({ shelf, itemId: id })}
+    />
   );
 }
 

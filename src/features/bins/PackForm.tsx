@@ -3,7 +3,7 @@
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { PACK_FORMS, unitOf, withPack, type Amount, type Bins, type Buyable, type Pack } from "@/core/supply";
+import { kgALitre, PACK_FORMS, unitOf, withPack, type Amount, type Bins, type Buyable, type Pack } from "@/core/supply";
 import { readNumber } from "@/core/units";
 import { useSay, useLibrary } from "@/words";
 import { AmountFields, emptyAmount } from "./AmountFields";
@@ -25,6 +25,7 @@ export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
   const say = useSay();
   const library = useLibrary();
   const unit = unitOf(shelf, itemId, library);
+  const kgPerL = kgALitre(shelf, itemId, library);
   const [form, setForm] = useState<Pack["form"]>(USUAL[unit]);
   const [holds, setHolds] = useState<Amount>(FIRST[unit]);
   const [price, setPrice] = useState("");
@@ -61,8 +62,9 @@ export function PackForm({ shelf, itemId, bins, onKeep, onDone }: Props) {
       </label>
       <div className={css.field}>
         <span>{say(form === "brick" ? "bins:swellsTo" : "bins:holds")}</span>
-        <AmountFields label={say("bins:holdsOf", { name })} amount={holds} onChange={setHolds} />
+        <AmountFields label={say("bins:holdsOf", { name })} amount={holds} kgPerL={kgPerL} onChange={setHolds} />
       </div>
+      {kgPerL !== undefined && unit === "loose" ? <small>{say("bins:byWeight", { exampleKg: 20 })}</small> : null}
       <TextField
         className={css.price ?? ""}
         label={say("bins:price", { currency: bins.currency })}

@@ -7,7 +7,7 @@ import type { Animal, Range } from "@/core/catalog";
 import { LIMITS, LIVING } from "@/core/habitat";
 import { leastBox, longestCm, waterBody } from "@/core/living";
 import { useOpen } from "@/store";
-import { AnimalField } from "@/ui/AnimalField";
+import { AnimalField } from "@/ui/search";
 import { MeasureField } from "@/ui/measure";
 import { Fact, Facts, LedgerHead, LedgerPart, Minding, Workbench } from "@/ui/parts";
 import { Schools } from "@/ui/schools";
@@ -20,7 +20,7 @@ import { CountField } from "./CountField";
 
 /** Who lives here, in what box, in what room; and whether the box is enough. */
 export function BriefStep() {
-  const { animals, carry } = useAnimals();
+  const { animals, carry, own } = useAnimals();
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
   const [view, setView] = useState<View>("front");
@@ -60,6 +60,7 @@ export function BriefStep() {
               animals={animals}
               value={animal.id}
               onChange={(animalId) => edit([...carry(animalId), { name: "setAnimal", args: { animalId } }])}
+              onOwn={own((animalId) => [{ name: "setAnimal", args: { animalId } }])}
             />
             <CountField
               label={say("brief:count")}

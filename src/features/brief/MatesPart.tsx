@@ -4,7 +4,7 @@ import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import IconButton from "@mui/material/IconButton";
 import { LIMITS } from "@/core/habitat";
 import { useOpen } from "@/store";
-import { AnimalField } from "@/ui/AnimalField";
+import { AnimalField } from "@/ui/search";
 import { FitMark } from "@/ui/FitMark";
 import { NumberInput } from "@/ui/measure";
 import { LedgerPart } from "@/ui/parts";
@@ -16,7 +16,7 @@ import { useAnimals } from "./useAnimals";
 export function MatesPart() {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
-  const { animals, carry } = useAnimals();
+  const { animals, carry, own } = useAnimals();
   const { mates, animalId } = habitat.brief;
   const free = animals.filter(({ id }) => id !== animalId && !mates.some((mate) => mate.animalId === id));
   return (
@@ -64,6 +64,7 @@ export function MatesPart() {
         animals={free}
         value={undefined}
         onChange={(id) => edit([...carry(id), { name: "setMate", args: { animalId: id, count: 1 } }])}
+        onOwn={own((id) => [{ name: "setMate", args: { animalId: id, count: 1 } }])}
       />
     </LedgerPart>
   );

@@ -9,11 +9,15 @@ import { Cautions, Fact, Facts, LedgerHead, LedgerPart, RangeBar, Tile, Tiles, W
 import { BenchSection, type View } from "@/ui/section";
 import { type Figures, type Say, useFigures, useSay, useUnits } from "@/words";
 import css from "./Climate.module.css";
+
 import { GearGrips } from "./GearGrips";
 import { GearPart } from "./GearPart";
 import { WarmthOverlay } from "./WarmthOverlay";
 
 const SCALE_C = { from: 5, to: 50 };
+
+/** A gram a cubic metre in grains a cubic foot: 15.4324 grains a gram, 35.3147 cubic feet a cubic metre (NIST SP 811). */
+const GRAINS_PER_FT3 = 15.4324 / 35.3147;
 
 /** A difference of temperature in the chosen units. */
 function degrees(delta: number, system: "metric" | "us", figures: Figures): string {
@@ -113,8 +117,8 @@ export function ClimateStep() {
               />
               <Tile
                 label={say("climate:vapour")}
-                figure={figures.number(gap.vapourGPerM3, 1)}
-                unit={say("climate:vapourUnit")}
+                figure={figures.number(gap.vapourGPerM3 * (system === "us" ? GRAINS_PER_FT3 : 1), 1)}
+                unit={say(system === "us" ? "climate:vapourUnitUs" : "climate:vapourUnit")}
               />
             </Tiles>
             <p className={css.why}>{airSentence(say, gap.warmedAirRh, humidityRh)}</p>

@@ -1,10 +1,10 @@
 "use client";
 
-import Autocomplete from "@mui/material/Autocomplete";
-import TextField from "@mui/material/TextField";
+import { useMemo } from "react";
 import { GEAR_PURPOSES, type Gear } from "@/core/catalog";
 import { carriesFor, type Design, type GearPiece, type Run } from "@/core/habitat";
-import { useOpen } from "@/store";
+import { startOwn, stockNames, useOpen } from "@/store";
+import { EntryField } from "@/ui/search";
 import { Cautions, LedgerPart } from "@/ui/parts";
 import { capital, useLibrary, useSay } from "@/words";
 import css from "./Gear.module.css";
@@ -56,13 +56,21 @@ export function GearPart() {
   const library = useLibrary();
   const { habitat, derived, edit } = useOpen();
   const { temperatureC, humidityRh } = derived.animal;
-  const kinds = library
-    .all("gear")
-    .filter(({ purpose }) => SET_UP.includes(purpose))
-    .toSorted((a, b) => GEAR_PURPOSES.indexOf(a.purpose) - GEAR_PURPOSES.indexOf(b.purpose));
-  const add = (kind: Gear) =>
+  const kinds = useMemo(
+    () =>
+      library
+        .all("gear")
+        .filter(({ purpose }) => SET_UP.includes(purpose))
+        .toSorted((a, b) => GEAR_PURPOSES.indexOf(a.purpose) - GEAR_PURPOSES.indexOf(b.purpose)),
+    [library],
+  );
+  const addOwn = async ({ id }: Gear, name: string) => {
+    const started = await startOwn("gear", id, name, library, stockNames("gear", say.nameOf));
+    if (started) add(started.library.get("gear", started.id), started.library);
+  };
+  const add = (kind: Gear, known = library) =>
     edit([
-      ...carriesFor(library, "gear", [kind.id]),
+      ...carriesFor(known, "gear", [kind.id]),
       {
         name: "addGear",
         args: {
@@ -83,19 +91,15 @@ export function GearPart() {
           <GearRow key={piece.id} piece={piece} />
         ))}
       </ul>
-      <Autocomplete
-        options={kinds}
-        value={null}
-        blurOnSelect
-        clearOnBlur
+      <EntryField
         size="small"
-        getOptionKey={({ id }) => id}
-        getOptionLabel={({ id }) => capital(say.nameOf("gear", id))}
-        groupBy={({ purpose }) => capital(say(`library:values.purpose.${purpose}`))}
-        onChange={(_, kind) => kind && add(kind)}
-        renderInput={(params) => (
-          <TextField {...params} label={say("climate:gear.add")} placeholder={say("climate:gear.which")} />
-        )}
+        items={kinds}
+        kindOf={() => "gear"}
+        groupOf={({ purpose }) => capital(say(`library:values.purpose.${purpose}`))}
+        label={say("climate:gear.add")}
+        placeholder={say("climate:gear.which")}
+        onChange={(kind) => add(kind)}
+        onOwn={(from, name) => void addOwn(from, name)}
       />
       <Cautions codes={[...new Set(habitat.gear.flatMap(({ kindId }) => library.get("gear", kindId).cautions))]} />
     </LedgerPart>

@@ -4,14 +4,16 @@ import AddOutlined from "@mui/icons-material/AddOutlined";
 import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import { useState } from "react";
+import TextField from "@mui/material/TextField";
+import { useMemo, useState } from "react";
 import type { Crew } from "@/core/catalog";
 import { carriesFor, LIMITS } from "@/core/habitat";
 import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
-import { useOpen } from "@/store";
+import { startOwn, stockNames, useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { NumberInput } from "@/ui/measure";
 import { Cautions, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
+import { Nearest, useSearch } from "@/ui/search";
 import { BenchSection, type View } from "@/ui/section";
 import { capital, sayFit, useSay, useLibrary } from "@/words";
 import { CrewDots } from "./CrewDots";
@@ -30,8 +32,16 @@ export function CrewStep() {
       .filter(({ id, proposed }) => proposed && !seeded.has(id))
       .map((one) => crewFit(one, derived)),
   );
-  const seed = (crewId: string, count: number) =>
-    edit([...carriesFor(library, "crew", [crewId]), { name: "setCrew", args: { crewId, count } }]);
+  const [sought, setSought] = useState("");
+  const all = useMemo(() => library.all("crew").filter(({ proposed }) => proposed), [library]);
+  const hits = useSearch("crew", all)(sought);
+  const shown = candidates.filter(({ id }) => hits === undefined || hits.found.includes(id));
+  const seedOwn = (fromId: string, name: string) =>
+    void startOwn("crew", fromId, name, library, stockNames("crew", say.nameOf)).then((started) => {
+      if (started) seed(started.id, seedCount(started.library.get("crew", started.id), habitat), started.library);
+    });
+  const seed = (crewId: string, count: number, known = library) =>
+    edit([...carriesFor(known, "crew", [crewId]), { name: "setCrew", args: { crewId, count } }]);
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -82,8 +92,18 @@ export function CrewStep() {
           </ul>
           <Cautions codes={habitat.crew.flatMap((seeding) => library.get("crew", seeding.crewId).cautions)} />
           <LedgerPart title={say("crew:candidates")}>
+            <TextField
+              fullWidth
+              size="small"
+              label={say("crew:search")}
+              value={sought}
+              onChange={(event) => setSought(event.target.value)}
+            />
+            {hits && hits.nearest.length > 0 ? (
+              <Nearest kind="crew" typed={sought} nearest={hits.nearest} onFind={setSought} onOwn={seedOwn} />
+            ) : null}
             <ul className={css.list}>
-              {candidates.map((fit) => {
+              {shown.map((fit) => {
                 const one = library.get("crew", fit.id);
                 const count = seedCount(one, habitat);
                 return (

@@ -3,14 +3,14 @@
 import "@/words/atWork";
 import Button from "@mui/material/Button";
 import { useMemo, useState } from "react";
-import { CHUNKED_KINDS, type CatalogKind } from "@/core/catalog";
+import { CHUNKED_KINDS, type CatalogKind, type OwnKind } from "@/core/catalog";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
-import { chooseUnits, useOwn, useRead } from "@/store";
+import { chooseUnits, startOwn, stockNames, useOwn, useRead } from "@/store";
 import { AppHeader, Pills } from "@/ui/parts";
-import { useFigures, useSay } from "@/words";
+import { Nearest } from "@/ui/search";
+import { capital, useFigures, useLibrary, useSay } from "@/words";
 import { CheckFirstStrip } from "./CheckFirst";
 import { CompareEntries } from "./CompareEntries";
-import { copyEntry } from "./copyEntry";
 import { ownKindOf, type Shown } from "./entries";
 import { Entry } from "./Entry";
 import { EntryList } from "./EntryList";
@@ -23,6 +23,13 @@ import { useCheckFirst, type Decided } from "./useCheckFirst";
 import { ANYTHING, useShown } from "./useShown";
 
 const MOST_COMPARED = 4;
+
+/** The entry the address asks for: `/library?kind=animals&id=crestedGecko`. */
+function askedFor(): { kind: CatalogKind; id: string } | undefined {
+  const asked = new URLSearchParams(window.location.search);
+  const kind = SHELVES.find((one) => one === asked.get("kind"));
+  return kind && { kind, id: asked.get("id") ?? "" };
+}
 
 /** The entry that is looked at: the one chosen, else the first that Rincon comes with. */
 const lookedAt = (shown: readonly Shown[], chosen: string | undefined, ownIds: ReadonlySet<string>) =>
@@ -51,14 +58,15 @@ function Shelves() {
   const shares = useMemo(() => countShares(), []);
   const figures = useFigures();
   const own = useOwn() ?? EMPTY_SHELF;
-  const [kind, setKind] = useState<CatalogKind>("animals");
+  const [asked] = useState(askedFor);
+  const [kind, setKind] = useState<CatalogKind>(asked?.kind ?? "animals");
   const [sought, setSought] = useState(ANYTHING);
-  const [chosen, setChosen] = useState<string | undefined>(undefined);
-  const [goneTo, setGoneTo] = useState<string | undefined>(undefined);
+  const [chosen, setChosen] = useState<string | undefined>(asked?.id);
+  const [goneTo, setGoneTo] = useState<string | undefined>(asked?.id);
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [comparing, setComparing] = useState(false);
   const [told, setTold] = useState("");
-  const { entries, shown } = useShown(kind, sought);
+  const { entries, shown, nearest } = useShown(kind, sought);
   const mine = ownKindOf(kind);
   const ownIds = new Set(mine ? own[mine].map(({ id }) => id) : []);
   const compared = picked.flatMap((id) => entries.find((one) => one.id === id) ?? []);
@@ -66,6 +74,11 @@ function Shelves() {
   const pick = (ids: readonly string[]) => {
     setPicked(ids);
     if (ids.length === 0) setComparing(false);
+  };
+  const library = useLibrary();
+  const copyAs = async (to: OwnKind, fromId: string, name: string) => {
+    const started = await startOwn(to, fromId, name, library, stockNames(to, say.nameOf));
+    if (started) goTo(to, started.id);
   };
   const decided = useCheckFirst();
   const here = decided.filter((figure) => figure.kind === kind);
@@ -122,6 +135,15 @@ function Shelves() {
             </span>
           ) : null}
         </div>
+        {shown.length === 0 && nearest.length > 0 ? (
+          <Nearest
+            kind={kind}
+            typed={sought.text}
+            nearest={nearest}
+            onFind={(text) => setSought({ ...ANYTHING, text })}
+            onOwn={mine ? (fromId, name) => void copyAs(mine, fromId, name) : undefined}
+          />
+        ) : null}
         {told === "" ? null : (
           <p role="status" className={css.toldGone}>
             {told}
@@ -178,13 +200,16 @@ function Looked({
   onGone: (text: string) => void;
 }) {
   const say = useSay();
+  const library = useLibrary();
   const mine = ownKindOf(kind);
   if (!entry) return <p className={css.none}>{say("library:choose")}</p>;
   const ownEntry = mine && own[mine].find(({ id }) => id === entry.id);
   if (mine && ownEntry) return <OwnForm key={ownEntry.id} kind={mine} item={ownEntry} own={own} onGone={onGone} />;
   const copy = async () => {
-    const id = mine && (await copyEntry(own, mine, entry, say));
-    if (id) onCopied(id);
+    if (!mine) return;
+    const name = say("library:own.copyName", { name: capital(say.nameOf(mine, entry.id)) });
+    const started = await startOwn(mine, entry.id, name, library, stockNames(mine, say.nameOf));
+    if (started) onCopied(started.id);
   };
   const ofThis = decided.filter(({ id }) => id === entry.id);
   return <Entry kind={kind} entry={entry} decided={ofThis} onCopy={mine ? () => void copy() : undefined} />;

@@ -6,13 +6,13 @@ import { useState } from "react";
 import { figuresOf, TEXTURES } from "@/core/catalog";
 import type { OwnEntry, OwnKind } from "@/core/catalog";
 import { dropEntry, keepEntry, restored, type OwnShelf } from "@/core/own";
-import { putOwn } from "@/store";
-import { NumberInput } from "@/ui/measure";
+import { putOwn, stockNames } from "@/store";
+import { MeasureField, NumberInput } from "@/ui/measure";
 import { plain, Swatch } from "@/ui/section";
 import { isWord, sayOwnProblem, useSay, type Say } from "@/words";
 import { alike, CHOICES, chosenAt, withChoice, withFigure } from "./change";
 import css from "./Own.module.css";
-import { stockNames } from "./OwnTools";
+import { measureAt } from "./measureAt";
 import { valueAt } from "./path";
 import { choiceWord, wordsAt } from "./traits";
 
@@ -59,7 +59,7 @@ export function OwnForm({
     setTold(undefined);
   };
   const keep = async () => {
-    const kept = keepEntry(own, kind, draft, stockNames(kind, say));
+    const kept = keepEntry(own, kind, withTidyNames(draft), stockNames(kind, say.nameOf));
     if (!kept.ok) return setTold({ wrong: true, text: sayOwnProblem(kept.problem, say) });
     await putOwn(kept.shelf);
     setTold({ wrong: false, text: say("library:own.kept") });
@@ -84,6 +84,7 @@ export function OwnForm({
           onChange={(event) => change({ ...draft, name: event.target.value })}
         />
       </header>
+      <OtherNames draft={draft} onChange={change} />
       <p className={css.note}>
         {draft.basedOn ? say("library:own.basedOn", { name: say.nameOf(kind, draft.basedOn) }) : ""}{" "}
         {say("library:own.help")}
@@ -137,20 +138,9 @@ export function OwnForm({
             </label>
           </>
         ) : null}
-        {figuresOf(draft).map(({ path, value }) => {
-          const label = labelOf(path, say);
-          return (
-            <label key={path}>
-              <span>{label}</span>
-              <NumberInput
-                label={label}
-                value={value}
-                limits={ANY_NUMBER}
-                onCommit={(next) => change(withFigure(draft, path, next))}
-              />
-            </label>
-          );
-        })}
+        {figuresOf(draft).map(({ path, value }) => (
+          <OwnFigure key={path} path={path} value={value} onCommit={(next) => change(withFigure(draft, path, next))} />
+        ))}
       </div>
       <div className={css.row}>
         <Button disabled={!changed} onClick={() => void keep()}>
@@ -175,5 +165,66 @@ export function OwnForm({
         </span>
       </div>
     </article>
+  );
+}
+
+type FigureProps = { path: string; value: number; onCommit: (value: number) => void };
+
+/** One figure: a measure in the chosen units, or a plain number. */
+function OwnFigure({ path, value, onCommit }: FigureProps) {
+  const say = useSay();
+  const label = labelOf(path, say);
+  const measure = measureAt(path);
+  if (measure) {
+    const { kind, perBase, limits } = measure;
+    return (
+      <MeasureField
+        label={label}
+        kind={kind}
+        value={value * perBase}
+        limits={limits}
+        onCommit={(base) => onCommit(base / perBase)}
+      />
+    );
+  }
+  return (
+    <label>
+      <span>{label}</span>
+      <NumberInput label={label} value={value} limits={ANY_NUMBER} onCommit={onCommit} />
+    </label>
+  );
+}
+
+const MOST_NAMES = 20;
+
+/** Names without the empty ones a comma leaves. */
+const withTidyNames = (entry: OwnEntry): OwnEntry =>
+  "synonyms" in entry
+    ? { ...entry, synonyms: entry.synonyms.map((name) => name.trim()).filter((name) => name !== "") }
+    : entry;
+
+/** Scientific names, of those that have them: the one of today, and others it is found by. */
+function OtherNames({ draft, onChange }: { draft: OwnEntry; onChange: (next: OwnEntry) => void }) {
+  const say = useSay();
+  if (!("scientificName" in draft)) return null;
+  const others = (text: string): string[] =>
+    text
+      .split(",")
+      .map((name) => name.trimStart())
+      .slice(0, MOST_NAMES);
+  return (
+    <div className={css.names}>
+      <TextField
+        label={say("library:own.scientific")}
+        value={draft.scientificName}
+        onChange={(event) => onChange({ ...draft, scientificName: event.target.value })}
+      />
+      <TextField
+        label={say("library:own.others")}
+        helperText={say("library:own.othersHelp")}
+        value={draft.synonyms.join(", ")}
+        onChange={(event) => onChange({ ...draft, synonyms: others(event.target.value) })}
+      />
+    </div>
   );
 }

@@ -4,20 +4,15 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { OWN_KINDS, type OwnIngredient, type OwnKind } from "@/core/catalog";
 import { exampleCsv, parseIngredients, parseOwn, printIngredients, printOwn } from "@/core/files";
-import { STOCK } from "@/core/library";
 import { keepEntry, keepRecipe, sameName, type OwnShelf } from "@/core/own";
-import { putOwn } from "@/store";
+import { newOwnId, putOwn, stockNames } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { FileButton } from "@/ui/parts";
-import { sayCsvProblem, sayFileProblem, sayOwnProblem, useSay, type Say } from "@/words";
+import { sayCsvProblem, sayFileProblem, sayOwnProblem, useSay } from "@/words";
 import css from "./Own.module.css";
 
 const MOST_TOLD = 8;
 const saveTable = (name: string, table: string): void => saveText(name, `\ufeff${table}`, "text/csv");
-export const newOwnId = (): string => `own${crypto.randomUUID().replaceAll("-", "")}`;
-/** What entries that Rincon comes with are called. */
-export const stockNames = (kind: OwnKind | "recipes", say: Say): string[] =>
-  STOCK.all(kind).map(({ id }) => say.nameOf(kind, id));
 
 type Told = { taken: string; problems: string[] };
 
@@ -38,7 +33,7 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
         held,
         "ingredients",
         { ...item, id: before(item)?.id ?? item.id },
-        stockNames("ingredients", say),
+        stockNames("ingredients", say.nameOf),
       );
       if (!kept.ok) refused.push(sayOwnProblem(kept.problem, say));
       return kept.ok ? kept.shelf : held;
@@ -61,13 +56,13 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
     let [shelf, count] = [own, 0];
     for (const one of OWN_KINDS) {
       for (const entry of read.shelf[one]) {
-        const kept = keepEntry(shelf, one, entry, stockNames(one, say));
+        const kept = keepEntry(shelf, one, entry, stockNames(one, say.nameOf));
         if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
         else problems.push(sayOwnProblem(kept.problem, say));
       }
     }
     for (const recipe of read.shelf.recipes) {
-      const kept = keepRecipe(shelf, recipe, stockNames("recipes", say));
+      const kept = keepRecipe(shelf, recipe, stockNames("recipes", say.nameOf));
       if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
       else problems.push(sayOwnProblem(kept.problem, say));
     }

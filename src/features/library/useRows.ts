@@ -4,6 +4,7 @@ import { figuresOf, isUnsure, provenanceOf, type Figure, type Provenance } from 
 import type { MeasureKind } from "@/core/units";
 import { capital, isWord, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
+import { measureAt } from "./measureAt";
 
 /** One figure of an entry, or the two ends of a range, and where it comes from. */
 export type TraitRow = {
@@ -18,12 +19,6 @@ export type TraitRow = {
   scale: readonly [number, number] | undefined;
 };
 
-const MEASURES: readonly [ending: RegExp, kind: MeasureKind][] = [
-  [/Cm$/, "length"],
-  [/(?<!Within|accuracy|Set)C$/, "temperature"],
-  [/Rh$/, "humidity"],
-  [/[kK]gPerL$/, "mass"],
-];
 /** Ranges are drawn on one scale for all, so that entries can be held against one another. */
 const SCALES: Partial<Record<MeasureKind, readonly [number, number]>> = { temperature: [0, 50], humidity: [0, 100] };
 
@@ -41,7 +36,10 @@ export const provenanceText = (from: Provenance, say: Say): string =>
 const isShown = ({ path }: Figure): boolean => !/^(refuges|schools)\./.test(path);
 
 /** Two printed ends with one unit. @example rangeOf(["24 °C", "27 °C"]) // "24 – 27 °C" */
-const rangeOf = ([low = "", ...rest]: readonly string[]): string => [low.split("\u00a0")[0], ...rest].join(" – ");
+function rangeOf([low = "", high = ""]: readonly string[]): string {
+  const [figure, unit] = low.split("\u00a0");
+  return high.endsWith(`\u00a0${unit}`) ? `${figure} – ${high}` : `${low} – ${high}`;
+}
 
 /** Figures of an entry as rows; the two ends of a range share one. */
 export function useRows(): (entry: Shown) => TraitRow[] {
@@ -55,8 +53,9 @@ export function useRows(): (entry: Shown) => TraitRow[] {
     }
     return [...grouped].map(([path, values]) => {
       const keys = path.split(".");
-      const measure = MEASURES.find(([ending]) => keys.some((key) => ending.test(key)))?.[1];
-      const tell = (value: number) => (measure ? figures.printed(value, measure) : figures.number(value));
+      const measure = measureAt(path);
+      const tell = (value: number) =>
+        measure ? figures.printed(value * measure.perBase, measure.kind) : figures.number(value);
       const from = provenanceOf(entry, path);
       const part = keys[0] === "parts" && "parts" in entry ? entry.parts[Number(keys[1])]?.ingredientId : undefined;
       const [low, high] = values;
@@ -75,7 +74,7 @@ export function useRows(): (entry: Shown) => TraitRow[] {
             ),
         from: from === entry.from ? say(`library:from.${from.kind}`) : provenanceText(from, say),
         range: low !== undefined && high !== undefined ? [low, high] : undefined,
-        scale: measure ? SCALES[measure] : undefined,
+        scale: measure ? SCALES[measure.kind] : undefined,
       };
     });
   };

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import type { CatalogKind, ClimateClass } from "@/core/catalog";
 import { useDesigns } from "@/store";
-import { useSearch } from "@/ui/useSearch";
+import { useSearch } from "@/ui/search";
 import { useLibrary } from "@/words";
 import { climatesFor, entriesOf, fittingIds, subKindOf, type Shown } from "./entries";
 
@@ -22,12 +22,13 @@ export const ANYTHING: Sought = { text: "", subKind: ANY, climate: ANY, habitatI
 export function useShown(
   kind: CatalogKind,
   { text, subKind, climate, habitatId }: Sought,
-): { entries: readonly Shown[]; shown: readonly Shown[] } {
+): { entries: readonly Shown[]; shown: readonly Shown[]; nearest: readonly string[] } {
   const library = useLibrary();
   const habitat = useDesigns().find(({ id }) => id === habitatId);
   const entries = useMemo(() => entriesOf(kind, library), [kind, library]);
   const find = useSearch(kind, entries);
-  const found = find(text);
+  const hits = find(text);
+  const found = hits && new Set(hits.found);
   const fitting = useMemo(
     () => (habitat ? fittingIds(kind, entries, habitat, library) : undefined),
     [habitat, kind, entries, library],
@@ -39,5 +40,5 @@ export function useShown(
       (climate === ANY || (climatesFor(entry) ?? []).includes(climate)) &&
       (fitting === undefined || fitting.has(entry.id)),
   );
-  return { entries, shown };
+  return { entries, shown, nearest: hits?.nearest ?? [] };
 }

@@ -1,10 +1,12 @@
 "use client";
 
-import Autocomplete from "@mui/material/Autocomplete";
-import TextField from "@mui/material/TextField";
+import { useMemo } from "react";
 import { MATTERS, type Ingredient } from "@/core/catalog";
+import type { Library } from "@/core/library";
+import { carriesFor } from "@/core/habitat";
 import { toldTotal } from "@/core/mix";
-import { useOpen } from "@/store";
+import { startOwn, stockNames, useOpen } from "@/store";
+import { EntryField } from "@/ui/search";
 import { plain, Swatch } from "@/ui/section";
 import { capital, useSay, useLibrary } from "@/words";
 import css from "./Jar.module.css";
@@ -13,6 +15,10 @@ import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 /** What a new part is told as: one part, or a tenth where the mix is told in per cent. */
 const firstParts = (total: number): number => (total >= 60 ? Math.round(total / 10) : 1);
 
+/** The builder's own first, then by what they are made of. */
+const place = ({ id, matter }: Ingredient, library: Library): number =>
+  library.ownName("ingredients", id) === undefined ? MATTERS.indexOf(matter) : -1;
+
 /** Finds an ingredient by name, the builder's own among them, and puts it in. */
 export function AddIngredient({ hand }: { hand: MixAtHand }) {
   const say = useSay();
@@ -20,35 +26,38 @@ export function AddIngredient({ hand }: { hand: MixAtHand }) {
   const { edit } = useOpen();
   const { mix } = hand;
   const isOwn = ({ id }: Ingredient) => library.ownName("ingredients", id) !== undefined;
-  const place = (item: Ingredient) => (isOwn(item) ? -1 : MATTERS.indexOf(item.matter));
-  const others = library
-    .all("ingredients")
-    .filter(({ id }) => !mix.parts.some((part) => part.ingredientId === id))
-    .toSorted((a, b) => place(a) - place(b));
+  const others = useMemo(
+    () =>
+      library
+        .all("ingredients")
+        .filter(({ id }) => !mix.parts.some((part) => part.ingredientId === id))
+        .toSorted((a, b) => place(a, library) - place(b, library)),
+    [library, mix.parts],
+  );
+  const add = (id: string, known = library) =>
+    edit([
+      ...carriesFor(known, "ingredients", [id]),
+      setPartsCommand(hand, [...mix.parts, { ingredientId: id, parts: firstParts(toldTotal(mix.parts)) }]),
+    ]);
+  const addOwn = async ({ id }: Ingredient, name: string) => {
+    const started = await startOwn("ingredients", id, name, library, stockNames("ingredients", say.nameOf));
+    if (started) add(started.id, started.library);
+  };
   return (
-    <Autocomplete
-      className={css.add ?? ""}
-      options={others}
-      value={null}
-      blurOnSelect
-      clearOnBlur
+    <EntryField
+      className={css.add}
       size="small"
-      getOptionKey={({ id }) => id}
-      getOptionLabel={({ id }) => capital(say.nameOf("ingredients", id))}
-      groupBy={(item) => (isOwn(item) ? say("mix:ownIngredients") : say(`mix:matters.${item.matter}`))}
-      onChange={(_, item) =>
-        item &&
-        edit([
-          setPartsCommand(hand, [...mix.parts, { ingredientId: item.id, parts: firstParts(toldTotal(mix.parts)) }]),
-        ])
-      }
-      renderOption={({ key, ...props }, item) => (
-        <li key={key} {...props} className={`${props.className ?? ""} ${css.option ?? ""}`}>
+      items={others}
+      kindOf={() => "ingredients"}
+      groupOf={(item) => (isOwn(item) ? say("mix:ownIngredients") : say(`mix:matters.${item.matter}`))}
+      label={say("mix:addIngredient")}
+      placeholder={say("mix:addHelp")}
+      onChange={({ id }) => add(id)}
+      onOwn={(item, name) => void addOwn(item, name)}
+      optionOf={(item) => (
+        <span className={css.option}>
           <Swatch material={plain(item.look)} width={22} height={22} /> {capital(say.nameOf("ingredients", item.id))}
-        </li>
-      )}
-      renderInput={(params) => (
-        <TextField {...params} label={say("mix:addIngredient")} placeholder={say("mix:addHelp")} />
+        </span>
       )}
     />
   );

@@ -23,7 +23,7 @@ import {
 import { mixPricePerL } from "@/core/supply";
 import { useOpen } from "@/store";
 import { mixName } from "@/ui/section";
-import { capital, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay, useUnits } from "@/words";
 import css from "./Compare.module.css";
 import { sayOff } from "./MatchResults";
 import { readingOf, sayReading } from "./meterWords";
@@ -183,6 +183,7 @@ function MeterRow({
 }) {
   const say = useSay();
   const figures = useFigures();
+  const system = useUnits();
   const [from, to] = SCALES[id];
   const place = (value: number) => `${Math.min(100, Math.max(0, ((value - from) / (to - from)) * 100))}%`;
   const aim = hand.aims[id];
@@ -208,7 +209,7 @@ function MeterRow({
         const out = value !== undefined && !["in", "free"].includes(standing(value, aim));
         return (
           <td key={at} className="measure" data-out={out}>
-            {sayReading(id, value, say, figures, hand.bins.currency)}
+            {sayReading(id, value, say, figures, system, hand.bins.currency)}
             {out ? <span className="quiet">, {say("mix:compare.outOfRange")}</span> : null}
           </td>
         );

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { METERS, SCALES, standing, type Aims, type MeterId, type Readings, type Standing } from "@/core/mix";
-import { useFigures, useSay } from "@/words";
+import { useFigures, useSay, useUnits } from "@/words";
 import css from "./Meters.module.css";
 import { readingOf, sayReading } from "./meterWords";
 
@@ -56,11 +56,12 @@ function Meter({
 }) {
   const say = useSay();
   const figures = useFigures();
+  const system = useUnits();
   const [asked, setAsked] = useState(false);
   const stands = value === undefined ? "free" : standing(value, aim);
   const out = stands === "below" || stands === "above";
   const name = say(`mix:meters.${id}`);
-  const told = sayReading(id, value, say, figures, currency);
+  const told = sayReading(id, value, say, figures, system, currency);
   const means = `mix:means.${id}.${stands}` as "mix:means.water.in";
   const open = asked || out;
   return (

@@ -1,17 +1,18 @@
 import { SCALES, type MeterId, type Readings } from "@/core/mix";
+import { L_PER_US_DRY_QUART, type UnitSystem } from "@/core/units";
 import { moneyPrinted, type Figures, type Say } from "@/words";
 
 const LEVELS = 6;
 type Level = 0 | 1 | 2 | 3 | 4 | 5;
 const levelOf = (value: number): Level => Math.min(LEVELS - 1, Math.max(0, Math.round(value))) as Level;
 
-type Told = { say: Say; figures: Figures; currency: string };
+type Told = { say: Say; figures: Figures; system: UnitSystem; currency: string };
 type Teller = (value: number, told: Told) => string;
 
 const percolation: Teller = (value, { say }) => say(`mix:percolation.${levelOf(value)}`);
 const level: Teller = (value, { say }) => say(`mix:levels.${levelOf(value)}`);
 const pctVol: Teller = (value, { say, figures }) => say("mix:pctVol", { figure: figures.number(value, 0) });
-const litreMass: Teller = (value, { say }) => say("mix:mass", { litreKg: value });
+const litreMass: Teller = (value, { say }) => say("mix:mass", { dryKgPerL: value });
 const [, MOST_MONTHS] = SCALES.lasts;
 
 const TELLERS: Record<MeterId, Teller> = {
@@ -30,7 +31,10 @@ const TELLERS: Record<MeterId, Teller> = {
     value >= MOST_MONTHS
       ? say("mix:monthsOver", { figure: figures.number(MOST_MONTHS, 0) })
       : say("mix:months", { figure: figures.number(value, 0) }),
-  price: (value, { currency }) => moneyPrinted(value, currency),
+  price: (value, { say, system, currency }) =>
+    system === "us"
+      ? say("mix:pricePerQuart", { price: moneyPrinted(value * L_PER_US_DRY_QUART, currency) })
+      : say("mix:pricePerLitre", { price: moneyPrinted(value, currency) }),
   peat: (value, { say, figures }) => say("mix:share", { share: figures.number(value, 0) }),
 };
 
@@ -40,8 +44,9 @@ export const sayReading = (
   value: number | undefined,
   say: Say,
   figures: Figures,
+  system: UnitSystem,
   currency: string,
-): string => (value === undefined ? say("mix:noPrice") : TELLERS[id](value, { say, figures, currency }));
+): string => (value === undefined ? say("mix:noPrice") : TELLERS[id](value, { say, figures, system, currency }));
 
 export const readingOf = (readings: Readings, id: MeterId): number | undefined => readings[id];
 

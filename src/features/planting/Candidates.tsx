@@ -10,6 +10,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import type { Plant } from "@/core/catalog";
+import type { Library } from "@/core/library";
 import {
   lossesOf,
   PLANTING_PLACES,
@@ -24,19 +25,22 @@ import {
   grownSpreadCm,
   usualSite,
 } from "@/core/living";
-import { useOpen } from "@/store";
+import { startOwn, stockNames, useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
-import { useSearch } from "@/ui/useSearch";
+import { Nearest, useSearch } from "@/ui/search";
 import { capital, sayFit, useSay } from "@/words";
 import css from "./Planting.module.css";
 import { usePlants } from "./usePlanting";
+
+/** Puts a plant in; one of one's own that was just started comes with the library that knows it. */
+type Add = (plantId: string, place: PlantingPlace | undefined, library?: Library) => void;
 
 const REASONS_SHOWN = 2;
 const AT_ONCE = 30;
 const USUAL = "usual";
 
 /** All plants, the best for the place first, each with its reasons in words; dragged in or added. */
-export function Candidates({ onAdd }: { onAdd: (plantId: string, place: PlantingPlace | undefined) => void }) {
+export function Candidates({ onAdd }: { onAdd: Add }) {
   const say = useSay();
   const { habitat, derived, log } = useOpen();
   const all = usePlants();
@@ -51,11 +55,16 @@ export function Candidates({ onAdd }: { onAdd: (plantId: string, place: Planting
   }, [all, derived, habitat, ground, where]);
   const byId = new Map(all.map((plant) => [plant.id, plant]));
   const find = useSearch("plants", all);
-  const found = find(sought);
+  const hits = find(sought);
+  const found = hits && new Set(hits.found);
   const wanted = fits.filter(
     ({ id, verdict }) => (found === undefined || found.has(id)) && (!onlyFits || verdict !== "misfit"),
   );
   const place = where === USUAL ? undefined : where;
+  const onOwn = (fromId: string, name: string) =>
+    void startOwn("plants", fromId, name, derived.library, stockNames("plants", say.nameOf)).then((started) => {
+      if (started) onAdd(started.id, place, started.library);
+    });
   return (
     <>
       <div className={css.finder}>
@@ -85,7 +94,11 @@ export function Candidates({ onAdd }: { onAdd: (plantId: string, place: Planting
           label={say("planting:onlyFits")}
         />
       </div>
-      {wanted.length === 0 ? <p className={css.none}>{say("planting:noMatch")}</p> : null}
+      {hits && hits.nearest.length > 0 ? (
+        <Nearest kind="plants" typed={sought} nearest={hits.nearest} onFind={setSought} onOwn={onOwn} />
+      ) : wanted.length === 0 ? (
+        <p className={css.none}>{say("planting:noMatch")}</p>
+      ) : null}
       <ul className={css.list}>
         {wanted.slice(0, shownCount).map((fit) => {
           const plant = byId.get(fit.id);

@@ -59,7 +59,7 @@ export function StripSheet() {
           depthCm: habitat.shell.depthCm,
           heightCm: habitat.shell.heightCm,
         }),
-        check: say("sheets:check"),
+        check: say("sheets:check", { rulerCm: 10 }),
         part: (part, parts, fromCm) => say("sheets:part", { part, parts, fromCm }),
       },
       system === "us" ? "letter" : "a4",
@@ -100,7 +100,7 @@ export function StripSheet() {
       </div>
       <p className={css.rule}>
         <i aria-hidden />
-        {say("sheets:check")}
+        {say("sheets:check", { rulerCm: 10 })}
       </p>
     </>
   );

@@ -5,9 +5,11 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { LIMITS } from "@/core/habitat";
 import { useOpen } from "@/store";
-import { NumberInput } from "@/ui/measure";
+import { MeasureField } from "@/ui/measure";
 import { capital, useSay, useLibrary } from "@/words";
 import css from "./ShellStep.module.css";
+
+const MM_PER_CM = 10;
 
 const SHAPES = ["rectangle", "cornerTriangle", "quarterRound", "hexagon"] as const;
 
@@ -57,12 +59,12 @@ export function BuildFields({ onFloor, onDraw }: { onFloor: () => void; onDraw: 
         <Button size="small" variant="outlined" onClick={onDraw}>
           {say("shell:drawFloor")}
         </Button>
-        <span>{say("shell:wallOf")}</span>
-        <NumberInput
+        <MeasureField
           label={say("shell:wallOf")}
-          value={shell.wallMm}
-          limits={LIMITS.wallMm}
-          onCommit={(wallMm, gesture) => edit([{ name: "setShell", args: { wallMm } }], gesture)}
+          kind="thin"
+          value={shell.wallMm / MM_PER_CM}
+          limits={{ min: LIMITS.wallMm.min / MM_PER_CM, max: LIMITS.wallMm.max / MM_PER_CM }}
+          onCommit={(wallCm, gesture) => edit([{ name: "setShell", args: { wallMm: wallCm * MM_PER_CM } }], gesture)}
         />
       </div>
     </div>

@@ -13,8 +13,8 @@ import type { Animal, CatalogKind, Caution } from "@/core/catalog";
 import { STARTING_TOPS, startHabitat, type Design, type StartingTop } from "@/core/habitat";
 import { readKinds, type Library } from "@/core/library";
 import { suited } from "@/core/living";
-import { chooseUnits, putDesign, useRead } from "@/store";
-import { AnimalField } from "@/ui/AnimalField";
+import { chooseUnits, putDesign, startOwn, stockNames, useRead } from "@/store";
+import { AnimalField } from "@/ui/search";
 import { AppHeader, Cautions, Pills } from "@/ui/parts";
 import { capital, useFigures, useLibrary, useSay, useUnits } from "@/words";
 import { Preview } from "./Preview";
@@ -136,6 +136,11 @@ export function StartHabitat() {
             value={ready ? fields.animalId : undefined}
             typed={typed.animal}
             onChange={(animalId) => form.setValue("animalId", animalId)}
+            onOwn={(fromId, name) =>
+              void startOwn("animals", fromId, name, library, stockNames("animals", say.nameOf)).then(
+                (started) => started && form.setValue("animalId", started.id),
+              )
+            }
             help={ready ? formState.errors.animalId?.message : say("start:loading")}
           />
           <TextField {...text("count", say("start:count"))} inputMode="numeric" />

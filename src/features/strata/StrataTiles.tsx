@@ -5,7 +5,8 @@ import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Cautions, Tile, Tiles } from "@/ui/parts";
 import { rule } from "@/core/catalog";
-import { useFigures, useSay } from "@/words";
+import { CM_PER_INCH } from "@/core/units";
+import { useFigures, useSay, useUnits } from "@/words";
 import css from "./StrataTiles.module.css";
 
 /** The kept water line, in the ledger below the layers. */
@@ -36,6 +37,7 @@ export function WaterRow() {
 export function StrataTiles() {
   const say = useSay();
   const figures = useFigures();
+  const system = useUnits();
   const { habitat, derived } = useOpen();
   const { ground } = derived;
   const { sillCm } = habitat.shell;
@@ -80,7 +82,11 @@ export function StrataTiles() {
             label={say("strata:drainageHolds")}
             figure={holds.figure}
             unit={holds.unit}
-            note={say("strata:perCm", { perCmWaterL: ground.water.perCmL })}
+            note={
+              system === "us"
+                ? say("strata:perInch", { stepWaterL: ground.water.perCmL * CM_PER_INCH })
+                : say("strata:perCm", { stepWaterL: ground.water.perCmL })
+            }
           />
         ) : null}
       </Tiles>

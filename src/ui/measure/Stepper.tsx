@@ -1,7 +1,7 @@
 "use client";
 
 import type { MeasureKind } from "@/core/units";
-import { CM_PER_INCH } from "@/core/units";
+import { CM_PER_INCH, L_PER_US_DRY_QUART } from "@/core/units";
 import { useSay, useUnits } from "@/words";
 import css from "./Stepper.module.css";
 import { useMeasureText, type Limits } from "./useMeasureText";
@@ -11,21 +11,23 @@ type Props = {
   kind: MeasureKind;
   value: number;
   limits: Limits;
+  /** Of loose stuff: what a litre weighs, so that a weight can be typed in its place. */
+  kgPerL?: number | undefined;
   onCommit: (value: number, gesture: string) => void;
   caption?: string;
 };
 
-/** What one press of − or + adds: half a centimetre, a quarter inch. */
+/** What one press of − or + adds: half a centimetre or a quarter inch, a litre or a quart. */
 export const stepOf = (kind: MeasureKind, system: "metric" | "us"): number => {
-  if (kind !== "length") return 1;
-  return system === "us" ? CM_PER_INCH / 4 : 0.5;
+  if (kind === "length") return system === "us" ? CM_PER_INCH / 4 : 0.5;
+  return kind === "volume" && system === "us" ? L_PER_US_DRY_QUART : 1;
 };
 
 /** A compact figure in a ledger row: − value +, and the value can be typed. */
-export function Stepper({ label, kind, value, limits, onCommit, caption }: Props) {
+export function Stepper({ label, kind, value, limits, kgPerL, onCommit, caption }: Props) {
   const say = useSay();
   const system = useUnits();
-  const field = useMeasureText({ label, kind, value, limits, onCommit });
+  const field = useMeasureText({ label, kind, value, limits, kgPerL, onCommit });
   const step = stepOf(kind, system);
   return (
     <div className={css.wrap}>

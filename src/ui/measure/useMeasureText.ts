@@ -2,7 +2,7 @@
 
 import { useRef, useState, type KeyboardEvent } from "react";
 import type { Problem } from "@/core/habitat";
-import { parseMeasure, show, type MeasureKind } from "@/core/units";
+import { parseMeasure, showTyped, type MeasureKind } from "@/core/units";
 import { printed, sayProblem, useSay, useUnits, words, type Say } from "@/words";
 import { newGesture } from "../section/Handle";
 
@@ -13,6 +13,8 @@ type Options = {
   kind: MeasureKind;
   value: number | undefined;
   limits: Limits;
+  /** Of loose stuff: what a litre weighs, so that a weight can be typed in its place. */
+  kgPerL?: number | undefined;
   /** Called while typing too, whenever what is typed makes sense; one visit to the field is one gesture. */
   onCommit: (value: number, gesture: string) => Problem | void;
   /** Called when the field is emptied; without it an empty field goes back to its value. */
@@ -22,11 +24,11 @@ type Options = {
 /** What is wrong with a typed measure, in words, or the value. */
 export function readTyped(
   text: string,
-  { label, kind, limits }: Pick<Options, "label" | "kind" | "limits">,
+  { label, kind, limits, kgPerL }: Pick<Options, "label" | "kind" | "limits" | "kgPerL">,
   system: ReturnType<typeof useUnits>,
   say: Say,
 ) {
-  const read = parseMeasure(text, kind, system);
+  const read = parseMeasure(text, kind, system, kgPerL);
   if (!read.ok) {
     const { code, ...rest } = read.problem;
     return { problem: say(`problems:${code}`, { ...rest, kind: "", label }) };
@@ -44,19 +46,19 @@ export function readTyped(
  * The text of a measure field: shows the value in the chosen units, takes what people type, reports what it cannot
  * take.
  */
-export function useMeasureText({ label, kind, value, limits, onCommit, onClear }: Options) {
+export function useMeasureText({ label, kind, value, limits, kgPerL, onCommit, onClear }: Options) {
   const system = useUnits();
   const say = useSay();
   const [draft, setDraft] = useState<string | undefined>(undefined);
   const [refused, setRefused] = useState<Problem | undefined>(undefined);
   const gesture = useRef("");
   const commit = (to: number, by: string) => setRefused(onCommit(to, by) ?? undefined);
-  const shown = value === undefined ? "" : show(value, kind, system, words.language).figure;
-  const unit = show(value ?? limits.min, kind, system, words.language).unit;
+  const shown = value === undefined ? "" : showTyped(value, kind, system, words.language).figure;
+  const unit = showTyped(value ?? limits.min, kind, system, words.language).unit;
   const read =
     draft === undefined || (draft.trim() === "" && onClear)
       ? undefined
-      : readTyped(draft, { label, kind, limits }, system, say);
+      : readTyped(draft, { label, kind, limits, kgPerL }, system, say);
 
   const problem = read?.problem ?? (refused && sayProblem(refused, say));
   const giveUp = () => {
@@ -70,7 +72,7 @@ export function useMeasureText({ label, kind, value, limits, onCommit, onClear }
       setRefused(undefined);
       return onClear();
     }
-    const typed = readTyped(text, { label, kind, limits }, system, say);
+    const typed = readTyped(text, { label, kind, limits, kgPerL }, system, say);
     if (typed.value !== undefined) commit(typed.value, gesture.current);
   };
 

@@ -368,7 +368,7 @@ const sentences = {
     why: "Rated for {{ratedKg}}; it carries {{wetKg}} wet and {{floodedKg}} if it floods.",
   },
   paneOverloaded: {
-    why: "Held at its rim only, {{wallMm}} mm of glass bends to about {{stressMPa}} MPa; {{allowedMPa}} is what it may carry for years.",
+    why: "Held at its rim only, {{wallMm}} of glass bends to about {{stressMPa}} MPa; {{allowedMPa}} is what it may carry for years.",
     mend: "Carry the whole floor",
   },
   foamUnfinished: {

@@ -2,7 +2,7 @@ import { LIMITS, STARTING_TOPS, applyAll, type Design, type Wall } from "../../h
 import type { Assessed } from "../../findings";
 import { boxFit, leastBox } from "../../living";
 import { ground } from "../../strata";
-import { last, one, type Draft, type Menders } from "../mender";
+import { alone, last, one, type Draft, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
 
 type Size = { widthCm: number; depthCm: number; heightCm: number };
@@ -77,16 +77,16 @@ export const boxMenders = {
   /** A box that is bought is not made larger: fewer live in it. */
   boxTooSmall: (_finding, assessed) => {
     const box = assessed.habitat.shell.bought ? undefined : enoughBox(assessed);
-    const larger: BoxWays = box ? one({ ...box, variant: "larger" }, { name: "setShell", args: box }) : [];
+    const larger: BoxWays = box ? alone({ ...box, variant: "larger" }, { name: "setShell", args: box }) : [];
     return [...larger, ...fewer(assessed)];
   },
-  uvBlocked: () => one({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
+  uvBlocked: () => alone({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
   tooMany: ({ quantities }) => {
     const { mostCount } = quantities;
-    return one({ mostCount }, { name: "setCount", args: { count: mostCount } });
+    return last({ mostCount }, { name: "setCount", args: { count: mostCount } });
   },
   matesMisfit: ({ about }) => last({ mateId: about }, { name: "removeMate", args: { animalId: about } }),
-  staleAir: () => one({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
+  staleAir: () => alone({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
   boxLeaks: () => one({}, { name: "setWaterLine", args: { waterLineCm: 0 } }),
   ventBuried: ({ about, quantities }) => {
     const upCm = quantities.fillCm + ABOVE_FILL_CM;

@@ -22,7 +22,7 @@ const MENDERS: Menders = {
 };
 
 /** A draft that says of itself what it does. */
-export type AnyDraft = Pick<Draft<object>, "commands" | "events" | "givesUp"> & { part: MendPart };
+export type AnyDraft = Pick<Draft<object>, "commands" | "events" | "givesUp" | "alone"> & { part: MendPart };
 
 const isMendable = (finding: Finding): finding is Extract<Finding, { code: MendableCode }> => finding.code in MENDERS;
 

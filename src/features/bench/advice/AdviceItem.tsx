@@ -47,10 +47,9 @@ function OtherSchool({ finding, settled }: Pick<Props, "finding" | "settled">) {
   const figures = useFigures();
   const notes = useNotes("animals");
   const { follows, otherSchool } = finding;
-  if (!otherSchool) {
-    if (!follows) return null;
+  if (follows)
     return <p className={css.school}>{say("schools:followed", { question: say(`schools:questions.${follows}`) })}</p>;
-  }
+  if (!otherSchool) return null;
   const { question, view } = otherSchool;
   const animal = settled.library.get("animals", settled.habitat.brief.animalId);
   const based = "basedOn" in animal && typeof animal.basedOn === "string" ? animal.basedOn : animal.id;

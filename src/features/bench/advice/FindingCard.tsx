@@ -51,6 +51,9 @@ function Told({ id, finding, settled, ways, here, children }: ToldProps) {
       <p>
         <span className="quiet">{say(`findings:${finding.weight}`)}: </span>
         <b>{title}</b> {why} {work}
+        {finding.follows ? (
+          <small> {say("schools:followed", { question: say(`schools:questions.${finding.follows}`) })}</small>
+        ) : null}
       </p>
       {children}
       {mends.length > 0 ? (
