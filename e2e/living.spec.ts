@@ -73,7 +73,7 @@ test("a plant is copied, changed, used and refused with its reason; its origin i
   await shelf(page, "Plants");
   await page.getByRole("button", { name: /^Giant nerve plant/ }).click();
   await page.getByRole("button", { name: "Back to the library’s figures" }).click();
-  await expect(page.getByLabel("Grown, Height to", { exact: true })).toHaveValue("15");
+  await expect(page.getByLabel("Grown, Height to", { exact: true })).toHaveValue("15.0");
   await page.getByRole("button", { name: "Take it off your shelf" }).click();
   await expect(page.getByText("Giant nerve plant was taken off. Habitats that use it keep it.")).toBeVisible();
   await page.getByLabel("Open a file of entries").setInputFiles({

@@ -4,6 +4,8 @@ export type { Need } from "./needs";
 export { BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, buyables, unitOf, withPack, withStock } from "./bins";
 export type { Amount, Bins, Buyable, Pack } from "./bins";
 export { kgALitre, litrePrices, litresInStock, mixPricePerL } from "./loose";
+export { depthFrom, litresAtHand } from "./depthFrom";
+export type { DepthFrom } from "./depthFrom";
 export { standsIn } from "./interchange";
 export { inStock } from "./covers";
 export { wantsOf } from "./wants";

@@ -90,7 +90,7 @@ export function StripSheet() {
           </Button>
         ))}
       </div>
-      <div className={css.strips}>
+      <div className={css.strips} data-units="both">
         {titled.map((strip) => (
           <figure key={strip.title}>
             <figcaption>{strip.title}</figcaption>

@@ -118,15 +118,17 @@ export function StartHabitat() {
       >
         <div className={css.head}>
           <h1>{say("start:title")}</h1>
-          <Pills
-            label={say("start:units")}
-            value={system}
-            options={[
-              { value: "metric", text: say("start:cm") },
-              { value: "us", text: say("start:in") },
-            ]}
-            onChange={showIn}
-          />
+          <span data-units="both">
+            <Pills
+              label={say("start:units")}
+              value={system}
+              options={[
+                { value: "metric", text: say("start:cm") },
+                { value: "us", text: say("start:in") },
+              ]}
+              onChange={showIn}
+            />
+          </span>
         </div>
         <p>{say("start:sub")}</p>
         <div className={css.two}>

@@ -9,6 +9,7 @@ import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
 import { useSay } from "@/words";
+import { FromHave } from "./FromHave";
 import css from "./LayerRows.module.css";
 import { MoundRows } from "./MoundRows";
 
@@ -73,6 +74,7 @@ export function LayerMore({ layer, name }: { layer: Layer; name: string }) {
           </IconButton>
         </span>
       </div>
+      {layer.kind === "barrier" || layer.kind === "falseBottom" ? null : <FromHave layer={layer} />}
       {layer.kind === "soil" ? <SoilMore layer={layer} name={name} /> : null}
     </div>
   );

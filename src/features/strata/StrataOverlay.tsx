@@ -4,6 +4,7 @@ import { LIMITS, type Command, type Design, type Layer } from "@/core/habitat";
 import type { Library } from "@/core/library";
 import type { Level } from "@/core/strata";
 import { useOpen } from "@/store";
+import { GhostLine } from "./GhostLine";
 import { stepOf } from "@/ui/measure";
 import { groundColor, Handle, materialOf, Tags, useLayerNames, type Frame, type Tag } from "@/ui/section";
 import { useFigures, useSay, useUnits } from "@/words";
@@ -45,6 +46,7 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
   return (
     <>
       <Tags frame={frame} tags={tags} />
+      <GhostLine frame={frame} />
       {chosen ? <CornerHandles frame={frame} chosen={chosen} /> : null}
       {levels.flatMap((level, at) => {
         const layer = layerOf(level.layerId);

@@ -10,14 +10,16 @@ type Props = {
   kind: MeasureKind;
   value: number | undefined;
   limits: Limits;
+  /** Of loose stuff: what a litre weighs, so that a weight can be typed in its place. */
+  kgPerL?: number | undefined;
   help?: string;
   onCommit: (value: number, gesture: string) => void;
   onClear?: () => void;
 };
 
 /** A labelled field for one measure, in the chosen units. */
-export function MeasureField({ label, kind, value, limits, help, onCommit, onClear }: Props) {
-  const field = useMeasureText({ label, kind, value, limits, onCommit, onClear });
+export function MeasureField({ label, kind, value, limits, kgPerL, help, onCommit, onClear }: Props) {
+  const field = useMeasureText({ label, kind, value, limits, kgPerL, onCommit, onClear });
   return (
     <TextField
       label={label}
