@@ -32,6 +32,7 @@ const CORE = [
   "findings",
   "derive",
   "mending",
+  "compare",
   "testing",
 ];
 /** Libraries the core may compute with. */

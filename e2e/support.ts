@@ -56,7 +56,8 @@ export const finding = (page: Page, title: string) =>
 /** A finding in the panel of all of them, which is opened when it is not. */
 export async function advice(page: Page, title: string) {
   const panel = page.getByRole("dialog", { name: "All findings" });
-  if (!(await panel.isVisible())) await page.getByRole("button", { name: /^All \d+ findings$|see it in full$/ }).click();
+  if (!(await panel.isVisible()))
+    await page.getByRole("button", { name: /^All \d+ findings$|see it in full$/ }).click();
   return panel.getByRole("listitem").filter({ hasText: title });
 }
 

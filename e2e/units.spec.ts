@@ -3,11 +3,19 @@ import { demo, expect, test } from "./support";
 
 const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping", "sheets"];
 const HABITATS = ["demo-lantern-gully", "demo-dry-wash", "demo-undercut"];
-const PATHS = ["/", "/start", "/bins", "/library", ...HABITATS.flatMap((id) => STEPS.map((name) => `/h/${id}/${name}`))];
+const PATHS = [
+  "/",
+  "/start",
+  "/bins",
+  "/library",
+  ...HABITATS.flatMap((id) => STEPS.map((name) => `/h/${id}/${name}`)),
+];
 
 /** Figures with a unit of one system, and its units spelt out. */
-const OF_METRIC = /\d\s?(cm|mm|°C|kg|mL|L|g)(?![\p{L}])|\b(centimetres?|millimetres?|litres?|metres?|kilograms?)\b|m²|m³/u;
-const OF_US = /\d\s?(in|ft|ft³|lb|oz|gal|qt|dry qt|°F|cups|fl oz)(?![\p{L}])|\b(inch|inches|gallons?|quarts?|pounds?|ounces?)\b|ft²/u;
+const OF_METRIC =
+  /\d\s?(cm|mm|°C|kg|mL|L|g)(?![\p{L}])|\b(centimetres?|millimetres?|litres?|metres?|kilograms?)\b|m²|m³/u;
+const OF_US =
+  /\d\s?(in|ft|ft³|lb|oz|gal|qt|dry qt|°F|cups|fl oz)(?![\p{L}])|\b(inch|inches|gallons?|quarts?|pounds?|ounces?)\b|ft²/u;
 
 /** Everything a page says or reads out: text, labels, values, titles. The choice of units itself names both. */
 async function said(page: Page): Promise<string[]> {

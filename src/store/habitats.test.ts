@@ -5,7 +5,7 @@ import { blocksOf, blocksOfReadings, type Habitat } from "@/core/log";
 import { happened, made, started } from "@/core/testing";
 import { db } from "./db";
 import { listDesigns } from "./designs";
-import { putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
+import { copyOnShelf, editOnShelf, metBefore, putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
 
 const habitat: Habitat = {
   design: started({ id: "h" }),
@@ -66,30 +66,87 @@ describe("a habitat from a file", () => {
   };
 
   it("is added; told again, unchanged, it says so and changes nothing, edited here in between or not", async () => {
-    expect(await takeIn(fromFile(habitat))).toBe("added");
-    expect(await takeIn(fromFile(habitat))).toBe("same");
+    expect(await metBefore(fromFile(habitat))).toEqual({ kind: "new" });
+    await takeIn(fromFile(habitat), "replace");
+    expect(await metBefore(fromFile(habitat))).toEqual({ kind: "same" });
     const edited: Habitat = { ...habitat, design: made(habitat.design, { name: "rename", args: { name: "Renamed" } }) };
     await putHabitats([edited]);
-    expect(await takeIn(fromFile(edited))).toBe("same");
+    expect(await metBefore(fromFile(edited))).toEqual({ kind: "same" });
     expect(await names()).toEqual(["Renamed"]);
   });
 
-  it("replaces one with the same id and keeps the one before beside it, log and all", async () => {
+  it("replaces one with the same id, and gives the one before back to be put in again", async () => {
     await putHabitats([habitat]);
     const other: Habitat = { ...habitat, design: { ...habitat.design, name: "From a file" }, events: [] };
-    expect(await takeIn(fromFile(other))).toBe("replaced");
-    expect((await names()).toSorted()).toEqual(["Fernwall", "From a file"]);
-    const before = (await listDesigns()).find((one) => one.ok && one.design.name === "Fernwall")!;
-    expect((await wholeHabitat(before.id))?.events).toHaveLength(habitat.events.length);
+    expect(await metBefore(fromFile(other))).toEqual({ kind: "other", name: "Fernwall" });
+    const { before } = await takeIn(fromFile(other), "replace");
+    expect(await names()).toEqual(["From a file"]);
     expect((await wholeHabitat("h"))?.events).toEqual([]);
+    await putHabitats([before!]);
+    expect(await names()).toEqual(["Fernwall"]);
+    expect((await wholeHabitat("h"))?.events).toHaveLength(habitat.events.length);
+  });
+
+  it("keeps both where that is asked, each with its own log", async () => {
+    await putHabitats([habitat]);
+    const other: Habitat = { ...habitat, design: { ...habitat.design, name: "From a file" }, events: [] };
+    const { id, before } = await takeIn(fromFile(other), "keepBoth");
+    expect(before).toBeUndefined();
+    expect((await names()).toSorted()).toEqual(["Fernwall", "From a file"]);
+    expect((await wholeHabitat("h"))?.events).toHaveLength(habitat.events.length);
+    expect((await wholeHabitat(id))?.design.name).toBe("From a file");
   });
 
   it("replaces one that does not open, which is kept as it lies", async () => {
     const odd = { format: "rincon-habitat", formatVersion: 99 };
     await db().designs.put({ id: "h", rev: 3, logRev: 1, updatedAt: "2026-01-05T08:00:00Z", document: odd });
-    expect(await takeIn(habitat)).toBe("replaced");
+    await takeIn(habitat, "replace");
     const kept = (await listDesigns()).find(({ ok }) => !ok);
     expect(kept).toMatchObject({ raw: odd });
     expect((await wholeHabitat("h"))?.design.name).toBe("Fernwall");
+  });
+});
+
+describe("a habitat as a thing on the shelf", () => {
+  it("is copied without its log, planted days and answers; a variant knows what it was made from", async () => {
+    const planted = made(
+      habitat.design,
+      { name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 9, yCm: 9, plantedOn: "2026-01-20" } },
+      {
+        name: "answer",
+        args: {
+          code: "crewMissing",
+          about: "crew",
+          cause: "",
+          on: "2026-03-02",
+          answer: { kind: "accepted", reason: "Later." },
+        },
+      },
+    );
+    await putHabitats([{ ...habitat, design: planted }]);
+    const id = await copyOnShelf(planted, "Deeper", true);
+    const copy = await wholeHabitat(id);
+    expect(copy).toMatchObject({ events: [], samples: [], design: { name: "Deeper", answers: [] } });
+    expect(copy?.design.plants[0]?.plantedOn).toBeNull();
+    expect(copy?.design.shelf.variantOf).toBe("h");
+    const third = await wholeHabitat(await copyOnShelf(copy!.design, "Deeper still", true));
+    expect(third?.design.shelf.variantOf).toBe("h");
+    expect((await wholeHabitat(await copyOnShelf(planted, "Twin", false)))?.design.shelf.variantOf).toBeNull();
+  });
+
+  it("is renamed, put away and linked to its next box without being opened", async () => {
+    await putHabitats([habitat]);
+    expect(await editOnShelf("h", [{ name: "rename", args: { name: "Brook" } }])).toBe(true);
+    expect(await editOnShelf("h", [{ name: "setArchived", args: { archivedOn: "2026-03-02" } }])).toBe(true);
+    const next = { habitatId: "adult", on: "2026-09-01" };
+    expect(await editOnShelf("h", [{ name: "setNext", args: { next } }])).toBe(true);
+    expect((await wholeHabitat("h"))?.design).toMatchObject({
+      name: "Brook",
+      shelf: { archivedOn: "2026-03-02", next, variantOf: null },
+    });
+    expect(await editOnShelf("h", [{ name: "setNext", args: { next: { habitatId: "h", on: "2026-09-01" } } }])).toBe(
+      false,
+    );
+    expect(await editOnShelf("nowhere", [{ name: "rename", args: { name: "X" } }])).toBe(false);
   });
 });

@@ -1,7 +1,8 @@
 import equal from "fast-deep-equal/es6";
+import { copyOf, type Command, type Design } from "@/core/habitat";
 import type { Habitat } from "@/core/log";
 import { db } from "./db";
-import { getDesign, putDesign } from "./designs";
+import { commit, getDesign, putDesign } from "./designs";
 import { blocksIn, dropLog, eventsOf, putLog } from "./log";
 
 const tables = () => {
@@ -38,21 +39,53 @@ export async function removeHabitat(id: string): Promise<void> {
   });
 }
 
+/** What stands on this device under a habitat's id: nothing, the same, or another, by its name. */
+export type Met = { kind: "new" | "same" } | { kind: "other"; name: string };
+
+export async function metBefore({ design, events, samples }: Habitat): Promise<Met> {
+  const row = await db().designs.get(design.id);
+  if (!row) return { kind: "new" };
+  const before = await wholeHabitat(design.id);
+  if (before && equal(before, { design, events, samples })) return { kind: "same" };
+  return { kind: "other", name: before?.design.name ?? design.name };
+}
+
 /**
- * Takes a habitat from a file in. One with the same id is replaced, and the one before is kept beside it
- * under a new id, unless both are the same.
+ * Takes a habitat from a file in: in the place of what stands under its id, or beside it under an id of its own. One
+ * that does not open is never lost: it is kept beside as it lies.
+ *
+ * @returns the id it stands under, and what it took the place of
  */
-export async function takeIn(habitat: Habitat): Promise<"added" | "replaced" | "same"> {
+export async function takeIn(
+  habitat: Habitat,
+  how: "replace" | "keepBoth",
+): Promise<{ id: string; before: Habitat | undefined }> {
   return db().transaction("rw", tables(), async () => {
     const { id } = habitat.design;
     const row = await db().designs.get(id);
+    if (row && how === "keepBoth") {
+      const besideId = crypto.randomUUID();
+      await putHabitats([{ ...habitat, design: { ...habitat.design, id: besideId } }]);
+      return { id: besideId, before: undefined };
+    }
     const before = await wholeHabitat(id);
-    if (before && equal(before, habitat)) return "same";
-    const besideId = crypto.randomUUID();
-    if (before) await putHabitats([{ ...before, design: { ...before.design, id: besideId } }]);
-    // One that does not open is kept as it lies.
-    else if (row) await db().designs.put({ ...row, id: besideId });
+    if (row && !before) await db().designs.put({ ...row, id: crypto.randomUUID() });
     await putHabitats([habitat]);
-    return row ? "replaced" : "added";
+    return { id, before };
   });
+}
+
+/** Edits a habitat that is not open on the bench. @returns whether it could be */
+export async function editOnShelf(id: string, commands: readonly Command[]): Promise<boolean> {
+  const found = await getDesign(id);
+  if (!found?.ok) return false;
+  const committed = await commit(id, found.rev, [{ commands }]);
+  return committed.kind === "written";
+}
+
+/** Puts a copy of a design on the shelf, without its log. @returns the copy's id */
+export async function copyOnShelf(design: Design, name: string, asVariant: boolean): Promise<string> {
+  const id = crypto.randomUUID();
+  await putDesign(copyOf(design, { id, name, createdAt: new Date().toISOString(), asVariant }));
+  return id;
 }

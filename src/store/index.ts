@@ -1,7 +1,7 @@
 /** What is kept in this browser: designs by revision, logs, the open session with its undo and autosave, settings. */
 export { listDesigns, putDesign } from "./designs";
 export type { OnDevice } from "./designs";
-export { putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
+export { copyOnShelf, editOnShelf, metBefore, putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
 export { habitatFile } from "./habitatFile";
 export { append } from "./log";
 export { strikes, writtenNow } from "./acts";

@@ -142,13 +142,14 @@ describe("a file of version 7, as it was written then", () => {
   const old = JSON.parse(text) as Old7;
 
   it("opens with all it held, nothing answered, nothing bought, nothing cut back", () => {
-    const { answers, brief, shell, plants, ...rest } = design;
+    const { answers, brief, shell, plants, shelf, ...rest } = design;
     const { brief: oldBrief, shell: oldShell, plants: oldPlants, ...oldRest } = old.design;
     expect(rest).toEqual(oldRest);
     expect(brief).toEqual({ ...oldBrief, living: "bioactive" });
     expect(shell).toEqual({ ...oldShell, bought: false });
     expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null })));
     expect(answers).toEqual([]);
+    expect(shelf).toEqual({ archivedOn: null, variantOf: null, next: null });
     expect(events).toHaveLength(old.events.length);
     expect(samples).toHaveLength(old.samples.length);
   });

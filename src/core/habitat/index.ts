@@ -37,6 +37,7 @@ export type {
   Wall,
   Zone,
 } from "./schema";
+export { copyOf } from "./copy";
 export { STARTING_TOPS, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";
 export { applyAll, applyCommand, attempt } from "./commands";

@@ -291,6 +291,14 @@ export const DesignSchema = z.strictObject({
   build: z.strictObject({ startOn: DateSchema }),
   /** One for each finding that was answered. */
   answers: z.array(AnswerSchema).max(200),
+  shelf: z.strictObject({
+    /** Since when it is out of the way; null: it stands on the shelf. */
+    archivedOn: DateSchema.nullable(),
+    /** The habitat it was made from to be held against it; null: it is none's variant. */
+    variantOf: IdSchema.nullable(),
+    /** The box its animals move to next, such as the grown ones' box, and when. */
+    next: z.strictObject({ habitatId: IdSchema, on: DateSchema }).nullable(),
+  }),
 });
 export type Design = z.infer<typeof DesignSchema>;
 export type Shell = Design["shell"];

@@ -126,5 +126,6 @@ export function startHabitat(start: Start, library: Library): Design {
     gear: [],
     build: { startOn },
     answers: [],
+    shelf: { archivedOn: null, variantOf: null, next: null },
   };
 }

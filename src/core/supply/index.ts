@@ -3,7 +3,7 @@ export { needs } from "./needs";
 export type { Need } from "./needs";
 export { BUYABLE, BinsSchema, EMPTY_BINS, PACK_FORMS, buyables, unitOf, withPack, withStock } from "./bins";
 export type { Amount, Bins, Buyable, Pack } from "./bins";
-export { kgALitre, litrePrices, litresInStock, mixPricePerL } from "./loose";
+export { kgALitre, litrePrices, litresInStock, mixPricePerL, unitPrice } from "./loose";
 export { depthFrom, litresAtHand } from "./depthFrom";
 export type { DepthFrom } from "./depthFrom";
 export { standsIn } from "./interchange";

@@ -1,5 +1,6 @@
 import type { Library } from "../library";
-import type { Bins, Buyable } from "./bins";
+import type { Amount, Bins, Buyable } from "./bins";
+import type { Need } from "./needs";
 
 /** Litres of each ingredient in the bins. @example litresInStock(bins).coir // 11 */
 export function litresInStock(bins: Bins): Record<string, number> {
@@ -48,4 +49,33 @@ export function kgALitre(shelf: Buyable, itemId: string, library: Library): numb
   return (shelf === "dressings" || shelf === "drainageMedia") && "kgPerL" in entry
     ? (entry.kgPerL as number)
     : undefined;
+}
+
+/** How much of a thing an amount is, in its own unit: litres, cm², cm, pieces. */
+function sizeOf(amount: Amount): number {
+  switch (amount.kind) {
+    case "loose":
+      return amount.looseL;
+    case "sheet":
+      return amount.widthCm * amount.depthCm;
+    case "length":
+      return amount.lengthCm;
+    case "pieces":
+      return amount.count;
+  }
+}
+
+/**
+ * What an amount of a thing costs at the cheapest pack's price a unit, whatever packs it comes in.
+ *
+ * @returns undefined where no pack of it has a price
+ * @example unitPrice(need, bins) // 11.14 for 14.85 L of pebbles at 7.50 a bag of 10 L
+ */
+export function unitPrice({ shelf, id, amount }: Need, bins: Bins): number | undefined {
+  const prices = bins.packs.flatMap((pack) =>
+    pack.shelf === shelf && pack.itemId === id && pack.holds.kind === amount.kind && pack.price !== null
+      ? [pack.price / sizeOf(pack.holds)]
+      : [],
+  );
+  return prices.length === 0 ? undefined : Math.min(...prices) * sizeOf(amount);
 }

@@ -9,7 +9,7 @@ import { schedule } from "@/core/build";
 import { isOpen } from "@/core/findings";
 import type { Design } from "@/core/habitat";
 import { dueList } from "@/core/keeping";
-import type { Standing } from "@/store";
+import { useDesigns, type Standing } from "@/store";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
 import { boxSize, LibraryProvider, useSay, type Say } from "@/words";
@@ -68,6 +68,7 @@ function Spot({ standing, pxPerCm, onNotice }: Props) {
           {design.brief.count} × {say.nameOf("animals", design.brief.animalId)}
         </p>
         <p>{say("common:sizeOf", boxSize(design.shell))}</p>
+        <Kin design={design} />
         {state ? (
           <p className={css.state} data-tone={state.tone}>
             {state.text}
@@ -75,6 +76,21 @@ function Spot({ standing, pxPerCm, onNotice }: Props) {
         ) : null}
       </div>
     </article>
+  );
+}
+
+/** What a habitat is to others on the shelf: a variant, a box to grow out of. */
+function Kin({ design }: { design: Design }) {
+  const say = useSay();
+  const { variantOf, next } = design.shelf;
+  const designs = useDesigns();
+  const nameOf = (id: string | undefined | null) => designs.find((other) => other.id === id)?.name;
+  const [origin, to] = [nameOf(variantOf), nameOf(next?.habitatId)];
+  return (
+    <>
+      {origin ? <p>{say("shelf:variantOf", { name: origin })}</p> : null}
+      {next && to ? <p>{say("shelf:nextBox", { name: to, moveOn: next.on })}</p> : null}
+    </>
   );
 }
 

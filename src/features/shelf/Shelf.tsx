@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import Link from "next/link";
 import { useState } from "react";
-import { chooseUnits, useShelf } from "@/store";
+import { chooseUnits, useShelf, type OnShelf } from "@/store";
 import { AppHeader, useNow } from "@/ui/parts";
 import { Aside } from "./Aside";
 import { useSay } from "@/words";
@@ -15,13 +15,22 @@ import { Planks } from "./Planks";
 import css from "./Shelf.module.css";
 import { Today } from "./Today";
 
+/** Whether a habitat is put away. */
+const isAway = (one: OnShelf): boolean => "standing" in one && one.standing.design.shelf.archivedOn !== null;
+
+const partedBy = <T,>(items: readonly T[], is: (item: T) => boolean): [T[], T[]] => [
+  items.filter(is),
+  items.filter((item) => !is(item)),
+];
+
 /** Home: every habitat as its real section on shelves, and what is due today. */
 export function Shelf() {
   const say = useSay();
   const today = useNow();
   const all = useShelf(today);
   const [notice, setNotice] = useState<Notice | undefined>(undefined);
-  const standing = all?.flatMap((one) => ("standing" in one ? [one.standing] : [])) ?? [];
+  const [away, out] = partedBy(all ?? [], isAway);
+  const standing = out.flatMap((one) => ("standing" in one ? [one.standing] : []));
   return (
     <div className={css.page}>
       <AppHeader
@@ -46,7 +55,13 @@ export function Shelf() {
         <>
           <main id="work" className={css.main}>
             <h1 className="quiet">{say("shelf:title")}</h1>
-            <Planks all={all} onNotice={setNotice} />
+            <Planks all={out} onNotice={setNotice} />
+            {away.length > 0 ? (
+              <details className={css.away}>
+                <summary>{say("shelf:archivedTitle", { count: away.length })}</summary>
+                <Planks all={away} onNotice={setNotice} />
+              </details>
+            ) : null}
             <Aside />
           </main>
           <Today standing={standing} onNotice={setNotice} />

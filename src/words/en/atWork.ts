@@ -4,6 +4,7 @@ import brief from "./brief.json";
 import build from "./build.json";
 import cautions from "./cautions.json";
 import climate from "./climate.json";
+import compare from "./compare.json";
 import crew from "./crew.json";
 import figures from "./figures.json";
 import findings from "./findings";
@@ -13,6 +14,7 @@ import mix from "./mix.json";
 import planting from "./planting.json";
 import schools from "./schools.json";
 import sheets from "./sheets.json";
+import shelfWork from "./shelfWork.json";
 import shell from "./shell.json";
 import start from "./start.json";
 import steps from "./steps.json";
@@ -26,6 +28,7 @@ export const atWork = {
   build,
   cautions,
   climate,
+  compare,
   crew,
   figures,
   findings,
@@ -35,6 +38,7 @@ export const atWork = {
   planting,
   schools,
   sheets,
+  shelfWork,
   shell,
   start,
   steps,

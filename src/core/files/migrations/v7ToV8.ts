@@ -5,7 +5,7 @@ const plainOf = (value: unknown): Plain => (typeof value === "object" && value !
 
 /**
  * Version 8 knows what was answered to findings, boxes that are bought as they are, plants kept down with scissors, and
- * how much of a box is to live.
+ * how much of a box is to live; and what a habitat is to others: a variant, an earlier stage, put away.
  */
 export const v7ToV8: Migration = (document) => {
   const design = plainOf(document.design);
@@ -20,6 +20,7 @@ export const v7ToV8: Migration = (document) => {
       shell: { ...plainOf(design.shell), bought: false },
       plants,
       answers: [],
+      shelf: { archivedOn: null, variantOf: null, next: null },
     },
   };
 };

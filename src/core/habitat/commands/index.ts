@@ -12,6 +12,7 @@ import { livingEdits } from "./living";
 import { mixEdits } from "./mix";
 import { ownEdits } from "./own";
 import { pieceEdits } from "./pieces";
+import { shelfEdits } from "./shelf";
 import { shellEdits } from "./shell";
 import { strataEdits } from "./strata";
 import { zoneEdits } from "./zones";
@@ -28,6 +29,7 @@ const edits = {
   ...gearEdits,
   ...buildEdits,
   ...answerEdits,
+  ...shelfEdits,
 };
 type Edits = typeof edits;
 export type CommandName = keyof Edits;

@@ -1,0 +1,2 @@
+/** Two habitats side by side. */
+export { Compare } from "./Compare";
