@@ -100,7 +100,7 @@ const PLANS: readonly Plan[] = [
       },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 2 } },
       piece("column", "pumpColumn", 64, 34, GLASS, { heightCm: 24 }),
-      piece("log", "log", 26, 30, onGround(2), { widthCm: 34, depthCm: 9, heightCm: 9 }),
+      piece("log", "log", 26, 38, onGround(2), { widthCm: 34, depthCm: 9, heightCm: 9 }),
       piece("h1", "corkFlat", 15, 14, onGround(1), { widthCm: 20, depthCm: 14 }),
       piece("h2", "corkFlat", 52, 13, onGround(1), { widthCm: 20, depthCm: 14, heightCm: 7 }),
       plant("p1", "rabbitFootFern", 10, 38),

@@ -78,6 +78,7 @@ function wallTasks({ habitat, library }: Scene): MaybeTask[] {
         count: works.length,
         foamCount: sumOf(works, (work) => work.foamCans),
         siliconeCount: sumOf(works, (work) => work.cartridges),
+        setInCount: habitat.pieces.filter(({ rest }) => rest.on === "inWall").length,
       },
       cautions,
     },

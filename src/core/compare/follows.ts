@@ -37,7 +37,7 @@ export function follows(derived: Derived, bins: Bins, today: string): Follows {
   const litres = (kind: string) =>
     ground.levels.reduce((sum, level) => sum + (level.kind === kind ? level.looseL : 0), 0);
   const priced = needs(derived).map((need) => unitPrice(need, bins));
-  const moveIn = schedule(derived, derived.log.state, habitat.build.startOn).at(-1);
+  const moveIn = schedule(derived, { doneOn: {} }, habitat.build.startOn).at(-1);
   const count = (weight: Weight) =>
     findings.filter((finding) => finding.weight === weight && isOpen(finding, today)).length;
   return {

@@ -147,7 +147,7 @@ describe("a file of version 7, as it was written then", () => {
     expect(rest).toEqual(oldRest);
     expect(brief).toEqual({ ...oldBrief, living: "bioactive" });
     expect(shell).toEqual({ ...oldShell, bought: false });
-    expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null })));
+    expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null, inId: null })));
     expect(answers).toEqual([]);
     expect(shelf).toEqual({ archivedOn: null, variantOf: null, next: null });
     expect(events).toHaveLength(old.events.length);

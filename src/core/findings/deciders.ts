@@ -77,6 +77,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   stoneOnSoil: ofAnimal("lives", "plants.roughness"),
   pieceTooLarge: nothing,
   pieceBuried: nothing,
+  pieceUnheld: nothing,
   pieceOverlaps: nothing,
   hideMissing: ofAnimal("refuges"),
   refugeMissing: ofAnimal("refuges"),

@@ -58,6 +58,7 @@ export type FindingQuantities = {
   stoneOnSoil: Animal & { kindId: string; stoneKg: number; baseCm: number };
   pieceTooLarge: { kindId: string; overCm: number } & Variant<"box" | "rim" | "wall">;
   pieceBuried: { kindId: string; underCm: number };
+  pieceUnheld: { kindId: string; wall: Wall };
   pieceOverlaps: { kindId: string; otherKindId: string; sharePct: number } & Variant<"through" | "column">;
   hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool" | "hideAny">>;
   refugeMissing: Missing & Variant<RefugeCode>;
@@ -122,6 +123,7 @@ const CODES: Record<FindingCode, true> = {
   stoneOnSoil: true,
   pieceTooLarge: true,
   pieceBuried: true,
+  pieceUnheld: true,
   pieceOverlaps: true,
   hideMissing: true,
   refugeMissing: true,

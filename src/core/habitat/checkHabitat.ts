@@ -190,6 +190,16 @@ const checkPieces = weakMapMemoize((pieces: Design["pieces"], mixes: Design["mix
   ),
 ]);
 
+/** What stands in a piece needs that piece, and one that is open above. */
+const checkPlanted = weakMapMemoize((plants: Design["plants"], pieces: Design["pieces"], library: Library): Problem[] =>
+  plants.flatMap(({ inId }, at): Problem[] => {
+    if (inId === null) return [];
+    const piece = pieces.find(({ id }) => id === inId);
+    const holds = piece && library.find("pieceKinds", piece.kindId)?.hollow?.opensTo === "soil";
+    return when(!holds, `plants.${at}.inId`, piece ? "takesNoFilling" : "unknown", inId);
+  }),
+);
+
 const checkPlants = weakMapMemoize((plants: Design["plants"], library: Library): Problem[] => [
   ...plants.flatMap((stand, at) => lookup(library)(`plants.${at}.plantId`, "plants", stand.plantId)),
   ...twice(
@@ -238,6 +248,7 @@ export const checkHabitat = (design: Design, library: Library): Problem[] => [
   ...checkMixes(design.mixes, library),
   ...checkPieces(design.pieces, design.mixes, library),
   ...checkPlants(design.plants, library),
+  ...checkPlanted(design.plants, design.pieces, library),
   ...checkCrew(design.crew, library),
   ...checkGear(design.gear, library),
   ...checkOwn(design.own),

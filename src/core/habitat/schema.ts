@@ -166,6 +166,8 @@ export const StandSchema = z.strictObject({
   /** Height of its foot over the glass where it does not stand on the ground; null: where it has room. */
   upCm: z.number().min(0).max(LIMITS.boxCm.max).nullable(),
   plantedOn: DateSchema.nullable(),
+  /** The planter or filled tube it stands in; null: none. */
+  inId: IdSchema.nullable(),
   /** Kept this high and this wide with scissors; null: it may grow as it will. */
   keptCm: within("keptCm").nullable(),
 });
@@ -190,6 +192,12 @@ export const PieceSchema = z.strictObject({
     z.strictObject({ on: z.literal("glass") }),
     z.strictObject({ on: z.literal("ground"), sunkCm: within("sunkCm") }),
     z.strictObject({ on: z.literal("wall"), upCm: z.number().min(0).max(LIMITS.boxCm.max) }),
+    /** Set into what is built on a wall, its back to the glass. */
+    z.strictObject({
+      on: z.literal("inWall"),
+      wall: z.enum(WALLS),
+      upCm: z.number().min(0).max(LIMITS.boxCm.max),
+    }),
   ]),
   fillMixId: IdSchema.nullable(),
 });

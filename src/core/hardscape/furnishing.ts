@@ -35,6 +35,9 @@ function distinctHeights(heightsCm: readonly number[], apartCm: number): number 
 /** What stands in the box to be counted: pieces by what they are for, and plants by their kind. */
 type Standing = Setting & { plantIds: readonly string[] };
 
+/** Held by a wall, or set into what is built on one. */
+const isOnWall = (piece: Solid["piece"]): boolean => piece?.rest.on === "wall" || piece?.rest.on === "inWall";
+
 const having = ({ ground }: Standing, role: PieceRole): Solid[] =>
   ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes(role));
 
@@ -57,7 +60,7 @@ function countOf({ kind, count }: Refuge, scene: Standing): number {
     case "crevice":
       return ground.solids.filter((solid) => solid.piece && solid.kind.form === "slabs").length * CREVICES_A_STACK;
     case "corkTubeHigh":
-      return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && piece?.rest.on === "wall").length;
+      return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && isOnWall(piece)).length;
     case "leafTangle":
       return Math.floor(kinds.filter(({ form }) => TANGLES.includes(form)).length / TANGLE_LEAVES);
     case "burrow":

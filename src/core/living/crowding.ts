@@ -36,7 +36,7 @@ const UPRIGHT: readonly string[] = ["wall", "wood", "hanging"];
 
 /** A plant as it will be on level ground. */
 const flatGrownOf = weakMapMemoize((stand: Stand, plant: Plant, months: number): Grown => {
-  const lying = UPRIGHT.includes(spotOf(plant, stand)) ? "upright" : "ground";
+  const lying = stand.inId !== null || UPRIGHT.includes(spotOf(plant, stand)) ? "upright" : "ground";
   return { stand, plant, ...sizeAfter(plant, months, stand.keptCm), footCm: 0, lying };
 });
 

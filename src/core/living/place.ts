@@ -3,11 +3,18 @@ import type { Conditions } from "../climate";
 import { lampLumens, type Design, type Spot, type Stand } from "../habitat";
 import { ppfdAt } from "../light";
 import type { Setting } from "../scene";
-import type { Ground } from "../strata";
+import type { Ground, Solid } from "../strata";
 import { grownHeightCm } from "./size";
 
 /** A place in plan, from the left and from the front glass, and what a plant would stand on or in there. */
-export type Place = { xCm: number; yCm: number; spot?: Spot | null; upCm?: number | null; keptCm?: number | null };
+export type Place = {
+  xCm: number;
+  yCm: number;
+  spot?: Spot | null;
+  upCm?: number | null;
+  keptCm?: number | null;
+  inId?: string | null;
+};
 
 /** What a plant finds at a place. */
 export type Found = Conditions & {
@@ -23,6 +30,8 @@ export type Found = Conditions & {
   soilCm: number | undefined;
   /** Light at its foot, µmol/m²/s; undefined while the lamps are not told. */
   ppfd: number | undefined;
+  /** Whether it stands in a planter or a filled tube. */
+  inPlanter: boolean;
   /** Whether the animal gets there. */
   reached: boolean;
 };
@@ -69,7 +78,21 @@ export const plantFootCm = (
   ground: Ground,
   at: Place,
   plant: Pick<Plant, "places" | "grown">,
-): number => footOver(ground.surfaceAt(at.xCm, at.yCm), habitat.shell.heightCm, at, plant);
+): number => {
+  const holder = holderOf(ground, at);
+  return holder ? soilTopCm(holder) : footOver(ground.surfaceAt(at.xCm, at.yCm), habitat.shell.heightCm, at, plant);
+};
+
+/** What a plant stands in, where it stands in something. */
+const holderOf = ({ solids }: Pick<Ground, "solids">, { inId }: Place): Solid | undefined =>
+  inId ? solids.find(({ id }) => id === inId) : undefined;
+
+/** A finger's width is left free under the rim of what is filled. */
+const UNDER_RIM_CM = 1;
+const soilTopCm = ({ topCm, baseCm }: Solid): number => Math.max(baseCm, topCm - UNDER_RIM_CM);
+/** Its floor takes as much as its wall is thick. */
+const soilDepthIn = (holder: Solid): number =>
+  Math.max(0, soilTopCm(holder) - holder.baseCm - (holder.kind.hollow?.wallCm ?? 0));
 
 function footOver(
   floor: number,
@@ -137,16 +160,19 @@ function roomOf(spot: Spot, at: Place, footCm: number, surfaceCm: number, rimCm:
 export function foundOn({ scene, surfaceCm, soilCm, lumens }: Site, at: Place, plant: Plant): Found {
   const { animal, field } = scene;
   const { shell } = scene.habitat;
-  const spot = spotOf(plant, at);
-  const footCm = footOver(surfaceCm, shell.heightCm, at, plant);
+  const holder = holderOf(scene.ground, at);
+  const spot = holder ? "pot" : spotOf(plant, at);
+  const footCm = holder ? soilTopCm(holder) : footOver(surfaceCm, shell.heightCm, at, plant);
+  const isHigh = holder !== undefined && holder.baseCm > surfaceCm;
   return {
     ...field.at(at.xCm, at.yCm, footCm),
     spot,
+    inPlanter: holder !== undefined,
     roots: rootsAt(spot, animal),
     roomCm: roomOf(spot, at, footCm, surfaceCm, shell.heightCm),
-    soilCm: spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
+    soilCm: holder ? soilDepthIn(holder) : spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
     ppfd: lumens === null ? undefined : ppfdAt(lumens, shell, shell.heightCm - footCm),
-    reached: spot !== "water" && (animal.lives === "climbing" || inGround(spot)),
+    reached: spot !== "water" && (animal.lives === "climbing" || (inGround(spot) && !isHigh)),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Animal, Plant, Roots, WaterKind } from "../catalog";
+import type { Animal, Plant, PlantSite, Roots, WaterKind } from "../catalog";
 import type { Design, Spot } from "../habitat";
 import type { Setting } from "../scene";
 import { suits } from "./envelope";
@@ -39,12 +39,15 @@ const inSoil = (spot: Spot): boolean => spot === "ground" || spot === "waterEdge
 /** How well a plant does at a spot that is none of its own. Rincon's own scale. */
 const ELSEWHERE = 0.1;
 const TIED_ELSEWHERE = 0.5;
+const IN_SOIL: readonly PlantSite[] = ["floor", "pot", "wall", "waterEdge"];
 const WATERS: readonly WaterKind[] = ["pool", "twoPools", "partLand", "aquatic"];
 
-function place(plant: Plant, { spot }: Found, animal: Animal): FitReason {
+function place(plant: Plant, { spot, inPlanter }: Found, animal: Animal): FitReason {
   if ((spot === "water" || spot === "waterEdge") && !WATERS.includes(animal.water.kind))
     return reason("place.noWater", ELSEWHERE, { animalId: animal.id });
   const usual = SPOT_OF[usualSite(plant)];
+  // A planter is a little ground of its own: what roots in soil at all roots there.
+  if (inPlanter && plant.places.some((site) => IN_SOIL.includes(site))) return reason("place.good", 1, { spot, usual });
   if (plant.places.some((site) => SPOT_OF[site] === spot)) return reason("place.good", 1, { spot, usual });
   const score = plant.method === "tie" || plant.method === "lay" ? TIED_ELSEWHERE : ELSEWHERE;
   return reason("place.wrong", score, { spot, usual });

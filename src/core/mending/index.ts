@@ -88,9 +88,10 @@ function firstOf<T, R>(items: readonly T[], of: (item: T) => R | undefined): R |
   return undefined;
 }
 
-/** What a button says, to tell two apart. */
+/** What a button says, to tell two apart: the first way to do the same is the one to offer. */
 const labelOf = ({ parts }: Mend): string =>
-  parts.map(({ code, quantities }) => `${code}.${"variant" in quantities ? quantities.variant : ""}`).join(" ");
+  parts.map(({ code, quantities }) => [code, ...WHATS.map((name) => Object(quantities)[name])].join(".")).join(" ");
+const WHATS = ["variant", "treatmentId"] as const;
 
 /**
  * The ways to mend a finding: those that bring nothing else first, then those that bring something lighter, last those

@@ -36,6 +36,7 @@ export function layOut(
       upCm: null,
       plantedOn: null,
       keptCm: null,
+      inId: null,
     };
     const tried = { ...scene, habitat: { ...habitat, plants: [...plants, stand] } };
     plants = [...plants, { ...stand, ...calmSpot(tried, stand.id, MONTHS_AHEAD) }];

@@ -45,7 +45,7 @@ function isFree(solid: Solid, { ground, habitat }: Where): boolean {
   const onFloorCm2 = regionAreaCm2({ inside: [solid.outline, ground.terrain.outline], outside: [] });
   if (onFloorCm2 < areaCm2(solid.outline) * NEARLY_ALL) return false;
   if (ground.solids.some((other) => other.id !== solid.id && throughShare(solid, other) > 0)) return false;
-  const over = solid.piece?.rest.on === "wall";
+  const over = solid.piece?.rest.on === "wall" || solid.piece?.rest.on === "inWall";
   return over || !habitat.plants.some(({ xCm, yCm }) => contains(solid.outline, [xCm, yCm]));
 }
 

@@ -35,7 +35,7 @@ function outlineOf(kind: PieceKind, { xCm, yCm, widthCm, depthCm, turnDeg }: Omi
 /** Height a piece's foot stands at, cm from the glass. @example footCm(piece, terrain) // 0 on the glass */
 function footCm({ rest, xCm, yCm }: Piece, terrain: Terrain): number {
   if (rest.on === "glass") return 0;
-  if (rest.on === "wall") return rest.upCm;
+  if (rest.on === "wall" || rest.on === "inWall") return rest.upCm;
   return Math.max(0, terrain.surfaceAt(xCm, yCm) - rest.sunkCm);
 }
 

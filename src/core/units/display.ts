@@ -1,4 +1,5 @@
 import {
+  CM2_PER_SQUARE_FOOT,
   CM_PER_INCH,
   KG_PER_L_PER_POUND_PER_CUBIC_FOOT,
   KG_PER_OUNCE,
@@ -110,6 +111,10 @@ const IN_FIELDS: Printers = {
   density: {
     metric: plain("kg/L", 1, fixed(2)),
     us: plain("lb/ft³", KG_PER_L_PER_POUND_PER_CUBIC_FOOT, fixed(1)),
+  },
+  onFloor: {
+    metric: plain("on 1000 cm²", 1, byDigits(1)),
+    us: plain("a ft²", 1000 / CM2_PER_SQUARE_FOOT, byDigits(1)),
   },
   temperature: { metric: celsius, us: fahrenheit },
   humidity: { metric: percent, us: percent },

@@ -1,4 +1,5 @@
 import {
+  CM2_PER_SQUARE_FOOT,
   CM_PER_FOOT,
   CM_PER_INCH,
   KG_PER_L_PER_POUND_PER_CUBIC_FOOT,
@@ -19,10 +20,11 @@ import { readNumber } from "./number";
 
 /**
  * The kinds of measure a person can type. `volume` is loose stuff (US dry quarts), `water` is liquid (US liquid
- * quarts), `smallMass` what is told in grams or ounces, `thin` a length told in millimetres, `density` kg a litre.
+ * quarts), `smallMass` what is told in grams or ounces, `thin` a length told in millimetres, `density` kg a litre,
+ * `onFloor` a number on 1000 cm² of floor.
  */
 export type MeasureKind =
-  "length" | "thin" | "volume" | "water" | "mass" | "smallMass" | "density" | "temperature" | "humidity";
+  "length" | "thin" | "volume" | "water" | "mass" | "smallMass" | "density" | "onFloor" | "temperature" | "humidity";
 export type UnitSystem = "metric" | "us";
 
 type MeasureProblem =
@@ -84,6 +86,10 @@ const UNITS: Record<MeasureKind, readonly Unit[]> = {
     { names: ["kg/l", "g/ml", "kg a litre"], toBase: same },
     { names: ["lb/ft3", "lb/ft³", "lb/cu ft"], toBase: times(KG_PER_L_PER_POUND_PER_CUBIC_FOOT) },
   ],
+  onFloor: [
+    { names: ["on 1000 cm²"], toBase: same },
+    { names: ["a ft²"], toBase: times(1000 / CM2_PER_SQUARE_FOOT) },
+  ],
   temperature: [
     { names: ["c", "°c", "° c"], toBase: same },
     { names: ["f", "°f", "° f"], toBase: fahrenheitToCelsius },
@@ -100,6 +106,7 @@ const DEFAULT_UNIT: Record<UnitSystem, Record<MeasureKind, string>> = {
     mass: "kg",
     smallMass: "g",
     density: "kg/l",
+    onFloor: "on 1000 cm²",
     temperature: "c",
     humidity: "%",
   },
@@ -111,6 +118,7 @@ const DEFAULT_UNIT: Record<UnitSystem, Record<MeasureKind, string>> = {
     mass: "lb",
     smallMass: "oz",
     density: "lb/ft3",
+    onFloor: "a ft²",
     temperature: "f",
     humidity: "%",
   },

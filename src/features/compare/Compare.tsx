@@ -4,6 +4,7 @@ import "@/words/atWork";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Link from "next/link";
+import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { CHUNKED_KINDS } from "@/core/catalog";
 import { differences } from "@/core/compare";
@@ -15,49 +16,50 @@ import css from "./Compare.module.css";
 import { Differences } from "./Differences";
 import { Follows } from "./Follows";
 
-const PX_PER_CM = 2.1;
-
-/** Which two the address asks for: `/compare?a=…&b=…`. */
-const askedFor = (name: "a" | "b"): string =>
-  typeof window === "undefined" ? "" : (new URLSearchParams(window.location.search).get(name) ?? "");
+const PX_PER_CM = 2.4;
 
 /** Two habitats side by side: what differs, and what follows from each. */
 export function Compare() {
   const say = useSay();
-  const today = useNow();
   const ready = useRead(CHUNKED_KINDS);
-  const bins = useBins();
-  const shelf = useShelf(today);
-  const [ids, setIds] = useState(() => [askedFor("a"), askedFor("b")] as const);
-  const standing = shelf?.flatMap((one) => ("standing" in one ? [one.standing] : []));
-  const chosen = standing && chosenOf(standing, ids);
   return (
     <div className={css.page}>
       <AppHeader place="shelf" onUnits={chooseUnits} />
-      <main id="work" tabIndex={-1} className={css.main} aria-busy={!chosen}>
+      <main id="work" tabIndex={-1} className={css.main} aria-busy={!ready}>
         <h1>{say("compare:title")}</h1>
-        {ready && bins && standing && chosen ? (
-          chosen.length < 2 ? (
-            <p>{say("compare:needsTwo")}</p>
-          ) : (
-            <>
-              <div className={css.heads}>
-                {chosen.map((one, at) => (
-                  <Head
-                    key={at}
-                    label={say(at === 0 ? "compare:left" : "compare:right")}
-                    one={one}
-                    all={standing}
-                    onChoose={(id) => setIds(at === 0 ? [id, ids[1]] : [chosen[0]?.design.id ?? "", id])}
-                  />
-                ))}
-              </div>
-              <Both chosen={chosen} bins={bins} today={today} />
-            </>
-          )
-        ) : null}
+        {ready ? <Chosen /> : null}
       </main>
     </div>
+  );
+}
+
+/** The two the address asks for, `/compare?a=…&b=…`, or that are chosen here. */
+function Chosen() {
+  const say = useSay();
+  const today = useNow();
+  const asked = useSearchParams();
+  const bins = useBins();
+  const shelf = useShelf(today);
+  const [ids, setIds] = useState(() => [asked.get("a") ?? "", asked.get("b") ?? ""] as const);
+  const standing = shelf?.flatMap((one) => ("standing" in one ? [one.standing] : []));
+  if (!bins || !standing) return null;
+  const chosen = chosenOf(standing, ids);
+  if (chosen.length < 2) return <p>{say("compare:needsTwo")}</p>;
+  return (
+    <>
+      <div className={css.heads}>
+        {chosen.map((one, at) => (
+          <Head
+            key={at}
+            label={say(at === 0 ? "compare:left" : "compare:right")}
+            one={one}
+            all={standing}
+            onChoose={(id) => setIds(at === 0 ? [id, ids[1]] : [chosen[0]?.design.id ?? "", id])}
+          />
+        ))}
+      </div>
+      <Both chosen={chosen} bins={bins} today={today} />
+    </>
   );
 }
 

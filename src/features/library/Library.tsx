@@ -2,6 +2,7 @@
 
 import "@/words/atWork";
 import Button from "@mui/material/Button";
+import { useSearchParams } from "next/navigation";
 import { useMemo, useState } from "react";
 import { CHUNKED_KINDS, type CatalogKind, type OwnKind } from "@/core/catalog";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
@@ -25,8 +26,7 @@ import { ANYTHING, useShown } from "./useShown";
 const MOST_COMPARED = 4;
 
 /** The entry the address asks for: `/library?kind=animals&id=crestedGecko`. */
-function askedFor(): { kind: CatalogKind; id: string } | undefined {
-  const asked = new URLSearchParams(window.location.search);
+function askedFor(asked: URLSearchParams): { kind: CatalogKind; id: string } | undefined {
   const kind = SHELVES.find((one) => one === asked.get("kind"));
   return kind && { kind, id: asked.get("id") ?? "" };
 }
@@ -58,7 +58,8 @@ function Shelves() {
   const shares = useMemo(() => countShares(), []);
   const figures = useFigures();
   const own = useOwn() ?? EMPTY_SHELF;
-  const [asked] = useState(askedFor);
+  const params = useSearchParams();
+  const [asked] = useState(() => askedFor(params));
   const [kind, setKind] = useState<CatalogKind>(asked?.kind ?? "animals");
   const [sought, setSought] = useState(ANYTHING);
   const [chosen, setChosen] = useState<string | undefined>(asked?.id);

@@ -9,6 +9,7 @@ const LITRES = { min: 0, max: 1000 };
 const KILOGRAMS = { min: 0, max: 1000 };
 const GRAMS = { min: 0, max: 300 };
 const DENSITIES = { min: 0, max: 12 };
+const COUNTS = { min: 0, max: 10_000 };
 const WARMTHS = { min: -40, max: 90 };
 const SHARES = { min: 0, max: 100 };
 
@@ -19,6 +20,7 @@ const KINDS: readonly [ending: RegExp, measure: FigureMeasure][] = [
   [/Cm$/, { kind: "length", perBase: 1, limits: LENGTHS }],
   [/Mm$|^mm$/, { kind: "thin", perBase: 0.1, limits: THIN }],
   [/KgPerL$|^kgPerL$/, { kind: "density", perBase: 1, limits: DENSITIES }],
+  [/Per1000Cm2$/, { kind: "onFloor", perBase: 1, limits: COUNTS }],
   [/^massG$/, { kind: "smallMass", perBase: 0.001, limits: GRAMS }],
   [/^dryKg$/, { kind: "mass", perBase: 1, limits: KILOGRAMS }],
   [/^(waterL|litres|forLitres)$/, { kind: "water", perBase: 1, limits: LITRES }],

@@ -87,9 +87,7 @@ export function PlantingStep() {
               options={PANELS.map((value) => ({ value, text: say(`planting:panels.${value}`) }))}
             />
             {panel === "standing" ? <Standing chosen={chosen} onChoose={setChosen} /> : null}
-            {panel === "candidates" ? (
-              <Candidates onAdd={(plantId, place: PlantingPlace | undefined) => add(plantId, place)} />
-            ) : null}
+            {panel === "candidates" ? <Candidates onAdd={add} /> : null}
             {panel === "palette" ? <PalettePart onPlanted={() => setPanel("standing")} /> : null}
             {panel === "work" ? <WorkPart /> : null}
           </>

@@ -68,23 +68,30 @@ function Where({ stand, name }: { stand: Stand; name: string }) {
   const library = useLibrary();
   const { habitat, edit } = useOpen();
   const spot = spotOf(library.get("plants", stand.plantId), stand);
+  const planters = habitat.pieces.filter(({ kindId }) => library.get("pieceKinds", kindId).hollow?.opensTo === "soil");
   return (
     <span className={css.where}>
       <select
         aria-label={say("planting:spotOf", { name })}
-        value={spot}
-        onChange={(event) =>
-          edit([
-            {
-              name: "movePlant",
-              args: { id: stand.id, spot: SPOTS.find((one) => one === event.target.value) ?? spot, upCm: null },
-            },
-          ])
-        }
+        value={stand.inId ?? spot}
+        onChange={(event) => {
+          const { value } = event.target;
+          const told = SPOTS.find((one) => one === value);
+          edit(
+            told
+              ? [{ name: "movePlant", args: { id: stand.id, spot: told, upCm: null } }]
+              : [{ name: "plantIn", args: { id: stand.id, inId: value } }],
+          );
+        }}
       >
         {SPOTS.map((one) => (
           <option key={one} value={one}>
             {say(`planting:spots.${one}`)}
+          </option>
+        ))}
+        {planters.map(({ id, kindId }, at) => (
+          <option key={id} value={id}>
+            {say("planting:inPiece", { kindId, nth: at + 1 })}
           </option>
         ))}
       </select>

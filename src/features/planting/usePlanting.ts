@@ -28,7 +28,7 @@ export function usePlanting(onAdded: (standId: string) => void): {
     const id = crypto.randomUUID().slice(0, 8);
     const plant = library.get("plants", plantId);
     const at = place === undefined ? usualStand(derived, plant) : placeNamed(habitat, ground, place);
-    const stand = { id, plantId, ...at, plantedOn: null, keptCm: null };
+    const stand = { id, plantId, ...at, plantedOn: null, keptCm: null, inId: null };
     const tried = { ...derived, library, habitat: { ...habitat, plants: [...habitat.plants, stand] } };
     const calm = calmSpot(tried, id, MONTHS_AHEAD);
     edit([...carriesFor(library, "plants", [plantId]), { name: "addPlant", args: { ...stand, ...calm } }]);

@@ -3,7 +3,7 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import type { PieceKind } from "@/core/catalog";
-import { LIMITS, type Piece, type Problem } from "@/core/habitat";
+import { LIMITS, WALLS, type Design, type Piece, type Problem, type Wall } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { NumberInput, Stepper } from "@/ui/measure";
 import { Pills } from "@/ui/parts";
@@ -18,7 +18,11 @@ const SIZES = [
   ["xCm", LIMITS.sillCm],
   ["yCm", LIMITS.sillCm],
 ] as const;
-const RESTS = ["glass", "ground", "wall"] as const;
+const RESTS = ["glass", "ground", "wall", "inWall"] as const;
+
+/** The wall to set something in: one that something is built on, else the back. */
+const builtWall = ({ shell }: Design): Wall =>
+  shell.treatments.find(({ thicknessCm }) => thicknessCm > 0)?.wall ?? "back";
 
 /** Everything about one piece: size, place, turn, what it rests on, what fills it. */
 export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: PieceKind; onRemoved: () => void }) {
@@ -33,11 +37,14 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
   const solid = derived.ground.solids.find((other) => other.piece?.id === piece.id);
   const { rest } = piece;
   const restOn = (on: (typeof RESTS)[number]) => {
-    if (on === "glass") change({ rest: { on } });
-    else
-      change({
-        rest: on === "ground" ? { on, sunkCm: 0 } : { on, upCm: Math.min(solid?.baseCm ?? 0, habitat.shell.heightCm) },
-      });
+    const upCm = Math.min(solid?.baseCm ?? 0, habitat.shell.heightCm);
+    const rests: Record<typeof on, Piece["rest"]> = {
+      glass: { on: "glass" },
+      ground: { on: "ground", sunkCm: 0 },
+      wall: { on: "wall", upCm },
+      inWall: { on: "inWall", wall: builtWall(habitat), upCm },
+    };
+    change({ rest: rests[on] });
   };
   return (
     <div className={css.pieceFields}>
@@ -79,14 +86,33 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
           onCommit={(sunkCm, gesture) => change({ rest: { on: "ground", sunkCm } }, gesture)}
         />
       ) : null}
-      {rest.on === "wall" ? (
+      {rest.on === "inWall" ? (
+        <label className={css.field}>
+          <span>{say("shell:setIn")}</span>
+          <select
+            className={css.select}
+            value={rest.wall}
+            onChange={(event) => {
+              const wall = WALLS.find((one) => one === event.target.value) ?? rest.wall;
+              change({ rest: { ...rest, wall } });
+            }}
+          >
+            {WALLS.map((wall) => (
+              <option key={wall} value={wall}>
+                {say(`shell:walls.${wall}`)}
+              </option>
+            ))}
+          </select>
+        </label>
+      ) : null}
+      {rest.on === "wall" || rest.on === "inWall" ? (
         <Stepper
           label={say("shell:fieldOf", { name, field: say("shell:upFrom") })}
           caption={say("shell:upFrom")}
           kind="length"
           value={rest.upCm}
           limits={LIMITS.sillCm}
-          onCommit={(upCm, gesture) => change({ rest: { on: "wall", upCm } }, gesture)}
+          onCommit={(upCm, gesture) => change({ rest: { ...rest, upCm } }, gesture)}
         />
       ) : null}
       {kind.hollow?.opensTo === "soil" ? (

@@ -46,7 +46,8 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
    * it is.
    */
   const restAt = (footCm: number, xCm: number, yCm: number): Piece["rest"] => {
-    if (piece.rest.on === "wall") return { on: "wall", upCm: tenth(within(footCm, shell.heightCm)) };
+    if (piece.rest.on === "wall" || piece.rest.on === "inWall")
+      return { ...piece.rest, upCm: tenth(within(footCm, shell.heightCm)) };
     if (piece.rest.on === "ground")
       return { on: "ground", sunkCm: tenth(within(derived.ground.surfaceAt(xCm, yCm) - footCm, 100)) };
     return piece.rest;

@@ -6,7 +6,9 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 import { type PieceKind } from "@/core/catalog";
-import type { Design, Piece } from "@/core/habitat";
+import type { Derived } from "@/core/derive";
+import type { Piece } from "@/core/habitat";
+import { freePlace } from "@/core/placing";
 import { useOpen } from "@/store";
 import { Cautions, LedgerPart } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
@@ -16,27 +18,31 @@ import css from "./ShellStep.module.css";
 
 export type Choosing = { chosen: string | undefined; onChoose: (id: string | undefined) => void };
 
-/** A new piece stands in the middle, no larger than what the box has room for, on what its kind rests on. */
-function newPiece(kind: PieceKind, { shell, pieces }: Design): Piece {
+/**
+ * A new piece, no larger than what the box has room for, on what its kind rests on: at the free place nearest to the
+ * middle, or there where there is none.
+ */
+function newPiece(kind: PieceKind, scene: Derived): Piece {
+  const { shell } = scene.habitat;
   const rest: Piece["rest"] =
     kind.rests === "glass"
       ? { on: "glass" }
       : kind.rests === "wall"
         ? { on: "wall", upCm: shell.heightCm * 0.5 }
         : { on: "ground", sunkCm: 0 };
-  const shift = (pieces.length % 5) * 0.1;
-  return {
+  const piece: Piece = {
     id: crypto.randomUUID().slice(0, 8),
     kindId: kind.id,
     rest,
     turnDeg: 0,
     fillMixId: null,
-    xCm: Math.round(shell.widthCm * (0.3 + shift)),
+    xCm: Math.round(shell.widthCm * 0.45),
     yCm: Math.round(shell.depthCm * (kind.rests === "wall" ? 0.85 : 0.45)),
     widthCm: Math.min(kind.widthCm, shell.widthCm * 0.8),
     depthCm: Math.min(kind.depthCm, shell.depthCm * 0.8),
     heightCm: Math.min(kind.heightCm, shell.heightCm * 0.8),
   };
+  return { ...piece, ...freePlace(scene, piece) };
 }
 
 /** What stands in the box, and what the animal wants to find there. */
@@ -97,11 +103,11 @@ export function PiecesPart({ chosen, onChoose }: Choosing) {
 function AddPiece({ onChoose }: { onChoose: Choosing["onChoose"] }) {
   const say = useSay();
   const library = useLibrary();
-  const { habitat, edit } = useOpen();
+  const { derived, edit } = useOpen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const add = (kind: PieceKind) => {
     setAnchor(null);
-    const piece = newPiece(kind, habitat);
+    const piece = newPiece(kind, derived);
     edit([{ name: "addPiece", args: piece }]);
     onChoose(piece.id);
   };

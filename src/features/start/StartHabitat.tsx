@@ -149,7 +149,7 @@ export function StartHabitat() {
         </div>
         {animal ? <Company animal={animal} /> : null}
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
-        <TextField {...text("size", say("start:size"), say("start:sizeHelp"))} />
+        <TextField {...text("size", say("start:size"), say(system === "us" ? "start:sizeHelpUs" : "start:sizeHelp"))} />
         {system === "metric" && writesInches(fields.size) ? (
           <p className={css.offer} role="status">
             {say("start:offerInches")}{" "}

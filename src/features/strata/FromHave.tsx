@@ -44,6 +44,7 @@ export function FromHave({ layer }: { layer: Exclude<Layer, { kind: "barrier" | 
           value={eachL}
           limits={LITRES}
           kgPerL={kgPerL}
+          help={kgPerL === undefined ? "" : say("strata:have.weight")}
           onCommit={setEachL}
         />
         {atHandL > LEFT_FROM_L ? (

@@ -189,7 +189,7 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
             transform={`translate(${frame.x(alongOf(frame, stand))} ${frame.y(footCm)}) scale(${frame.pxPerCm})`}
           >
             {isMounted(spot) ? <Cork seed={stand.id} /> : null}
-            {spot === "pot" ? <Pot /> : null}
+            {spot === "pot" && stand.inId === null ? <Pot /> : null}
             <g transform={`scale(${across} ${spot === "hanging" ? -up : up})`}>
               <Grown plant={plant} seed={stand.id} night={night} />
             </g>

@@ -319,6 +319,10 @@ const sentences = {
     why: "The top of {{kindId}} lies {{underCm}} under the surface: nothing gets in.",
     mend: "Stand it on the surface",
   },
+  pieceUnheld: {
+    why: "{{kindId}} is to be set in the {{wall}} wall, and nothing is built there to hold it.",
+    mend: "Build {{treatmentId}} there",
+  },
   pieceOverlaps: {
     why: {
       through: "{{sharePct}} of the smaller of {{kindId}} and {{otherKindId}} lies within the other.",

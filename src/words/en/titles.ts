@@ -51,6 +51,7 @@ const titles = {
   stoneOnSoil: "A heavy stone rests on soil.",
   pieceTooLarge: "A piece does not fit.",
   pieceBuried: "A piece is under the ground.",
+  pieceUnheld: "Nothing to set a piece in.",
   pieceOverlaps: "Two pieces stand through one another.",
   hideMissing: "A hide is missing.",
   refugeMissing: "A refuge is missing.",

@@ -10,7 +10,7 @@ const plainOf = (value: unknown): Plain => (typeof value === "object" && value !
 export const v7ToV8: Migration = (document) => {
   const design = plainOf(document.design);
   const plants = Array.isArray(design.plants)
-    ? design.plants.map((stand) => ({ ...plainOf(stand), keptCm: null }))
+    ? design.plants.map((stand) => ({ ...plainOf(stand), keptCm: null, inId: null }))
     : design.plants;
   return {
     ...document,

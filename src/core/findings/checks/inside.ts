@@ -17,7 +17,7 @@ function checkStand(stand: Stand, assessed: Assessed): Found[] {
   const told = { about: stand.id, weight: "look", step: "planting" } as const;
   const { plantId } = stand;
   if (spot === "wood" && !hasWood(assessed)) return [{ ...told, code: "plantNoWood", quantities: { plantId } }];
-  if (!ON_GROUND.includes(spot)) return [];
+  if (stand.inId !== null || !ON_GROUND.includes(spot)) return [];
   const inside = within(stand.xCm, stand.yCm, ground);
   if (inside === undefined) return [];
   const quantities =

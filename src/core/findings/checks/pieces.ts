@@ -1,7 +1,7 @@
 import { weakMapMemoize } from "reselect";
 import { rule, type Animal } from "../../catalog";
 import type { Furnishing } from "../../hardscape";
-import type { Piece } from "../../habitat";
+import type { Piece, Wall } from "../../habitat";
 import { areaCm2, bounds, regionAreaCm2, type Polygon } from "../../shape";
 import type { Solid } from "../../strata";
 import type { Assessed, Check, Found } from "../types";
@@ -25,9 +25,17 @@ function checkSize(solid: Solid, piece: Piece, { habitat, ground }: Assessed): F
   const overRimCm = solid.topCm - heightCm;
   if (overRimCm > HAIR_CM)
     return [{ ...told, weight: "look", quantities: { kindId, overCm: overRimCm, variant: "rim" } }];
+  if (piece.rest.on === "inWall") return checkHeld(solid, piece.rest.wall, habitat);
   if (onFloorCm2(solid.outline, ground.terrain.outline) < areaCm2(solid.outline) * NEARLY_ALL)
     return [{ ...told, weight: "look", quantities: { kindId, overCm: 0, variant: "wall" } }];
   return [];
+}
+
+/** What is set in a wall needs something built there to be set in. */
+function checkHeld(solid: Solid, wall: Wall, { shell }: Assessed["habitat"]): Found[] {
+  if (shell.treatments.some((built) => built.wall === wall && built.thicknessCm > 0)) return [];
+  const quantities = { kindId: solid.kind.id, wall };
+  return [{ code: "pieceUnheld", about: solid.id, weight: "look", step: "shell", quantities }];
 }
 
 const DIGGERS: readonly Animal["lives"][] = ["burrowing", "sandSwimming"];

@@ -12,9 +12,10 @@ export const livingEdits = {
       upCm: StandSchema.shape.upCm.optional(),
       plantedOn: StandSchema.shape.plantedOn.optional(),
       keptCm: StandSchema.shape.keptCm.optional(),
+      inId: StandSchema.shape.inId.optional(),
     }),
-    (habitat, { spot = null, upCm = null, plantedOn = null, keptCm = null, ...where }) => {
-      const stand: Stand = { ...where, spot, upCm, plantedOn, keptCm };
+    (habitat, { spot = null, upCm = null, plantedOn = null, keptCm = null, inId = null, ...where }) => {
+      const stand: Stand = { ...where, spot, upCm, plantedOn, keptCm, inId };
       mustBeFree(habitat.plants, stand.id);
       const { widthCm, depthCm } = habitat.shell;
       return {
@@ -35,7 +36,9 @@ export const livingEdits = {
         ...habitat,
         plants: habitat.plants.map((stand) => {
           if (stand.id !== id) return stand;
-          const next = { ...stand, ...told };
+          // What is moved by hand has left what it stood in.
+          const movesOut = told.inId === undefined && (told.xCm !== undefined || told.yCm !== undefined || told.spot);
+          const next = { ...stand, ...told, ...(movesOut ? { inId: null } : {}) };
           return {
             ...next,
             xCm: clamp(next.xCm, widthCm),
@@ -46,6 +49,17 @@ export const livingEdits = {
       };
     },
   ),
+
+  /** Stands a plant in a planter or a filled tube, or with null back on the ground before it. */
+  plantIn: edit(z.strictObject({ id: IdSchema, inId: StandSchema.shape.inId }), (habitat, { id, inId }) => {
+    mustFind(habitat.plants, (stand) => stand.id === id, "id", id);
+    const piece = inId === null ? undefined : mustFind(habitat.pieces, (one) => one.id === inId, "inId", inId);
+    const place = piece ? { xCm: piece.xCm, yCm: piece.yCm, spot: "pot" as const, upCm: null } : { spot: null };
+    return {
+      ...habitat,
+      plants: habitat.plants.map((stand) => (stand.id === id ? { ...stand, ...place, inId } : stand)),
+    };
+  }),
 
   /** Writes down that every plant that has no day yet was planted. */
   plantedOn: edit(z.strictObject({ on: DateSchema }), (habitat, { on }) => ({

@@ -1,15 +1,40 @@
 import { z } from "zod";
-import { IdSchema, PieceSchema, type Design, type Mix, type Piece } from "../schema";
-import { edit, mustBeFree, mustFind } from "./define";
+import { IdSchema, PieceSchema, type Design, type Mix, type Piece, type Wall } from "../schema";
+import { changed, edit, mustBeFree, mustFind } from "./define";
 import { withoutIdleMixes } from "./strata";
 
 const clamp = (value: number, most: number): number => Math.min(Math.max(value, 0), most);
 
-const inside = ({ shell }: Design, piece: Piece): Piece => ({
-  ...piece,
-  xCm: clamp(piece.xCm, shell.widthCm),
-  yCm: clamp(piece.yCm, shell.depthCm),
-});
+/** What is set in a wall has its back to that wall's glass, and stays where it is along it. */
+function againstWall({ shell }: Design, piece: Piece): Partial<Piece> {
+  if (piece.rest.on !== "inWall") return {};
+  const half = piece.depthCm / 2;
+  const places: Record<Wall, Partial<Piece>> = {
+    back: { yCm: shell.depthCm - half, turnDeg: 0 },
+    front: { yCm: half, turnDeg: 180 },
+    left: { xCm: half, turnDeg: 90 },
+    right: { xCm: shell.widthCm - half, turnDeg: -90 },
+  };
+  return places[piece.rest.wall];
+}
+
+function inside(habitat: Design, piece: Piece): Piece {
+  const placed = { ...piece, ...againstWall(habitat, piece) };
+  const { widthCm, depthCm } = habitat.shell;
+  return { ...placed, xCm: clamp(placed.xCm, widthCm), yCm: clamp(placed.yCm, depthCm) };
+}
+
+/** What stands in a piece goes where it goes; out of one that is taken away it is put down. */
+const carriedAlong = ({ plants }: Design, after: Piece): Design["plants"] =>
+  changed(plants, (stand) =>
+    stand.inId === after.id && (stand.xCm !== after.xCm || stand.yCm !== after.yCm)
+      ? { ...stand, xCm: after.xCm, yCm: after.yCm }
+      : stand,
+  );
+const putDown = ({ plants }: Design, ids: readonly string[]): Design["plants"] =>
+  changed(plants, (stand) =>
+    stand.inId !== null && ids.includes(stand.inId) ? { ...stand, inId: null, spot: null } : stand,
+  );
 
 /** A filling may be a mix of its own, begun as a copy of the first. */
 function mixesFor(habitat: Design, fillMixId: string | null): Mix[] {
@@ -36,12 +61,14 @@ export const pieceEdits = {
       ...habitat,
       mixes: mixesFor(habitat, after.fillMixId),
       pieces: habitat.pieces.map((piece) => (piece.id === to.id ? after : piece)),
+      plants: carriedAlong(habitat, after),
     };
     return before.fillMixId === after.fillMixId ? next : withoutIdleMixes(next);
   }),
 
   removePieces: edit(z.strictObject({ ids: z.array(IdSchema).min(1) }), (habitat, { ids }) => {
     for (const id of ids) mustFind(habitat.pieces, (piece) => piece.id === id, "ids", id);
-    return withoutIdleMixes({ ...habitat, pieces: habitat.pieces.filter((piece) => !ids.includes(piece.id)) });
+    const pieces = habitat.pieces.filter((piece) => !ids.includes(piece.id));
+    return withoutIdleMixes({ ...habitat, pieces, plants: putDown(habitat, ids) });
   }),
 };

@@ -70,6 +70,19 @@ export const pieceMenders = {
       ...takeOut(finding),
     ];
   },
+  pieceUnheld: ({ quantities }) => {
+    const { wall } = quantities;
+    return [
+      ...one(
+        { treatmentId: "foam" },
+        {
+          name: "setTreatment",
+          args: { wall, treatmentId: "foam", finishId: "siliconeFibre" },
+        },
+      ),
+      ...one({ treatmentId: "corkPanel" }, { name: "setTreatment", args: { wall, treatmentId: "corkPanel" } }),
+    ];
+  },
   pieceOverlaps: (finding, assessed) => {
     const piece = assessed.habitat.pieces.find(({ id }) => id === finding.about);
     return [...(piece ? moved(piece, {}, { variant: "move" }, assessed) : []), ...takeOut(finding)];
