@@ -36,7 +36,16 @@ const CORE = [
   "testing",
 ];
 /** Libraries the core may compute with. */
-const CORE_MAY_USE = ["minisearch", "zod", "date-fns", "papaparse", "@types/papaparse", "pdf-lib", "reselect", "mutative"];
+const CORE_MAY_USE = [
+  "minisearch",
+  "zod",
+  "date-fns",
+  "papaparse",
+  "@types/papaparse",
+  "pdf-lib",
+  "reselect",
+  "mutative",
+];
 
 /** The rest of the application: what each part may not use. */
 const OUTSIDE = {

@@ -65,9 +65,11 @@ test("a planter foamed into a wall and planted; two bags turned into a depth; tw
   await page.getByRole("menuitem", { name: /planter/i }).click();
   await page.getByRole("radio", { name: "set in a wall" }).click();
   const unheld = await advice(page, "Nothing to set a piece in.");
-  await unheld.getByRole("button").first().click();
-  await expect(unheld).toHaveCount(0);
+  await expect(unheld).toContainText("nothing is built there to hold it");
   await closeAdvice(page);
+  await page.getByRole("radio", { name: "Walls" }).click();
+  await ledger(page).getByLabel("Built on the back wall").selectOption({ label: "Foam" });
+  await expect(finding(page, "Nothing to set a piece in.")).toHaveCount(0);
   await step(page, "Planting");
   await page.getByRole("radio", { name: "Candidates" }).click();
   await page.getByLabel("Find a plant").fill("lemon button");

@@ -58,6 +58,8 @@ export async function advice(page: Page, title: string) {
   const panel = page.getByRole("dialog", { name: "All findings" });
   if (!(await panel.isVisible()))
     await page.getByRole("button", { name: /^All \d+ findings$|see it in full$/ }).click();
+  // What is read when it is asked for comes a moment later, and hides the page from then on.
+  await expect(panel).toBeVisible();
   return panel.getByRole("listitem").filter({ hasText: title });
 }
 

@@ -1,20 +1,8 @@
 import type { Design, Layer } from "../habitat";
 
 /** What of a design is held against another, in the order it is worked on. */
-export const PARTS = [
-  "animal",
-  "room",
-  "box",
-  "top",
-  "walls",
-  "layers",
-  "mixes",
-  "pieces",
-  "plants",
-  "crew",
-  "gear",
-] as const;
-export type Part = (typeof PARTS)[number];
+const PARTS = ["animal", "room", "box", "top", "walls", "layers", "mixes", "pieces", "plants", "crew", "gear"] as const;
+type Part = (typeof PARTS)[number];
 
 /** One thing that is told of a part: a code with its quantities. */
 export type Line =

@@ -1,5 +1,5 @@
 /** Two designs side by side: what differs between them, and what follows from each. */
-export { differences, PARTS } from "./differences";
-export type { Difference, Line, Part } from "./differences";
+export { differences } from "./differences";
+export type { Difference, Line } from "./differences";
 export { FOLLOWS, follows } from "./follows";
 export type { Follows } from "./follows";

@@ -37,7 +37,7 @@ export type MendQuantities = {
   stoneOnSoil: object;
   pieceTooLarge: { heightCm?: number } & Variant<"move" | "turn" | "shorten" | "remove">;
   pieceBuried: object;
-  pieceUnheld: { treatmentId: string };
+  pieceUnheld: { treatmentId?: string } & Variant<"build" | "floor">;
   pieceOverlaps: Variant<"move" | "remove">;
   hideMissing: { kindId: string };
   refugeMissing: { kindId: string };

@@ -1,3 +1,3 @@
 /** Finds things by any of their names, as people type them. */
 export { nameIndex } from "./nameIndex";
-export type { Hits, NamedThing } from "./nameIndex";
+export type { Hits } from "./nameIndex";

@@ -7,11 +7,12 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { formatISO } from "date-fns";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
-import { useForm, useWatch } from "react-hook-form";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import type { Animal, CatalogKind, Caution } from "@/core/catalog";
 import { STARTING_TOPS, startHabitat, type Design, type StartingTop } from "@/core/habitat";
 import { readKinds, type Library } from "@/core/library";
+import type { UnitSystem } from "@/core/units";
 import { suited } from "@/core/living";
 import { chooseUnits, putDesign, startOwn, stockNames, useRead } from "@/store";
 import { AnimalField } from "@/ui/search";
@@ -101,14 +102,10 @@ export function StartHabitat() {
     // What stands in a field is never under its name.
     slotProps: { inputLabel: { shrink: true }, htmlInput: { className: "measure" } },
   });
-  const showIn = (next: typeof system) => {
-    for (const [name, told] of Object.entries(inUnits(fields, system, next)))
-      form.setValue(name as keyof StartFields, told);
-    chooseUnits(next);
-  };
+  useToldIn(system, form);
   return (
     <div className={css.page}>
-      <AppHeader place="shelf" onUnits={showIn} />
+      <AppHeader place="shelf" onUnits={chooseUnits} />
       <form
         id="work"
         className={css.form}
@@ -126,7 +123,7 @@ export function StartHabitat() {
                 { value: "metric", text: say("start:cm") },
                 { value: "us", text: say("start:in") },
               ]}
-              onChange={showIn}
+              onChange={chooseUnits}
             />
           </span>
         </div>
@@ -153,7 +150,7 @@ export function StartHabitat() {
         {system === "metric" && writesInches(fields.size) ? (
           <p className={css.offer} role="status">
             {say("start:offerInches")}{" "}
-            <Button size="small" variant="outlined" onClick={() => showIn("us")}>
+            <Button size="small" variant="outlined" onClick={() => chooseUnits("us")}>
               {say("start:showInches")}
             </Button>
           </p>
@@ -194,6 +191,21 @@ export function StartHabitat() {
       <Preview habitat={draft} />
     </div>
   );
+}
+
+/** Tells what is typed in the units at hand, whenever they change: also when they are only read after the page is. */
+function useToldIn(
+  system: UnitSystem,
+  { getValues, setValue }: Pick<UseFormReturn<StartFields>, "getValues" | "setValue">,
+) {
+  const told = useRef(system);
+  useEffect(() => {
+    const before = told.current;
+    told.current = system;
+    if (before === system) return;
+    for (const [name, text] of Object.entries(inUnits(getValues(), before, system)))
+      setValue(name as keyof StartFields, text);
+  }, [system, getValues, setValue]);
 }
 
 /** Whom of its own kind an animal lives with, before a number is told. */

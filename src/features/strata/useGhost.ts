@@ -1,7 +1,7 @@
 import { create } from "zustand";
 
 /** How deep a layer would be: asked, and not laid yet. */
-export type Ghost = { layerId: string; frontCm: number; backCm: number };
+type Ghost = { layerId: string; frontCm: number; backCm: number };
 
 type Ghosts = { ghost: Ghost | undefined; show: (ghost: Ghost | undefined) => void };
 

@@ -2,4 +2,4 @@
 export { AnimalField } from "./AnimalField";
 export { EntryField } from "./EntryField";
 export { Nearest } from "./Nearest";
-export { useSearch, useSearchOf } from "./useSearch";
+export { useSearch } from "./useSearch";

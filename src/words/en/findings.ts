@@ -321,7 +321,10 @@ const sentences = {
   },
   pieceUnheld: {
     why: "{{kindId}} is to be set in the {{wall}} wall, and nothing is built there to hold it.",
-    mend: "Build {{treatmentId}} there",
+    mend: {
+      build: "Build {{treatmentId}} there",
+      floor: "Stand it on free floor",
+    },
   },
   pieceOverlaps: {
     why: {

@@ -70,17 +70,19 @@ export const pieceMenders = {
       ...takeOut(finding),
     ];
   },
-  pieceUnheld: ({ quantities }) => {
+  pieceUnheld: ({ about, quantities }, assessed) => {
     const { wall } = quantities;
+    const piece = assessed.habitat.pieces.find(({ id }) => id === about);
+    const down = piece && freePlace(assessed, { ...piece, rest: onGround });
+    const built = (treatmentId: string, finishId: string | null) =>
+      one({ variant: "build", treatmentId } as const, {
+        name: "setTreatment",
+        args: { wall, treatmentId, finishId },
+      });
     return [
-      ...one(
-        { treatmentId: "foam" },
-        {
-          name: "setTreatment",
-          args: { wall, treatmentId: "foam", finishId: "siliconeFibre" },
-        },
-      ),
-      ...one({ treatmentId: "corkPanel" }, { name: "setTreatment", args: { wall, treatmentId: "corkPanel" } }),
+      ...built("foam", "siliconeFibre"),
+      ...built("corkPanel", null),
+      ...(down ? one({ variant: "floor" } as const, { name: "setPiece", args: { id: about, ...down } }) : []),
     ];
   },
   pieceOverlaps: (finding, assessed) => {
