@@ -90,8 +90,12 @@ function firstOf<T, R>(items: readonly T[], of: (item: T) => R | undefined): R |
 
 /** What a button says, to tell two apart: the first way to do the same is the one to offer. */
 const labelOf = ({ parts }: Mend): string =>
-  parts.map(({ code, quantities }) => [code, ...WHATS.map((name) => Object(quantities)[name])].join(".")).join(" ");
-const WHATS = ["variant", "treatmentId"] as const;
+  parts
+    .map(({ code, quantities }) => {
+      const told: Readonly<Record<string, unknown>> = { ...quantities };
+      return [code, told.variant, told.treatmentId].join(".");
+    })
+    .join(" ");
 
 /**
  * The ways to mend a finding: those that bring nothing else first, then those that bring something lighter, last those

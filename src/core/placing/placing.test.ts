@@ -10,7 +10,7 @@ import { freePlace, throughShare } from "./index";
 const box = started();
 const argsOf = (more: Partial<PieceArgs> = {}): PieceArgs =>
   (boulder(more) as Extract<ReturnType<typeof boulder>, { name: "addPiece" }>).args;
-const stone = (more: Partial<PieceArgs> = {}): Piece => argsOf(more) as Piece;
+const stone = (more: Partial<PieceArgs> = {}): Piece => argsOf(more);
 
 const planter = (more: Partial<PieceArgs> = {}): PieceArgs =>
   argsOf({

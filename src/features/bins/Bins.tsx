@@ -7,7 +7,7 @@ import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable 
 import { chooseUnits, putBins, useBins, useRead } from "@/store";
 import { AppHeader } from "@/ui/parts";
 import { EntryField } from "@/ui/search";
-import { capital, useSay, useLibrary } from "@/words";
+import { useSay, useLibrary } from "@/words";
 import { BinRow } from "./BinRow";
 import css from "./Bins.module.css";
 

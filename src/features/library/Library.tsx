@@ -76,11 +76,6 @@ function Shelves() {
     setPicked(ids);
     if (ids.length === 0) setComparing(false);
   };
-  const library = useLibrary();
-  const copyAs = async (to: OwnKind, fromId: string, name: string) => {
-    const started = await startOwn(to, fromId, name, library, stockNames(to, say.nameOf));
-    if (started) goTo(to, started.id);
-  };
   const decided = useCheckFirst();
   const here = decided.filter((figure) => figure.kind === kind);
 
@@ -136,15 +131,13 @@ function Shelves() {
             </span>
           ) : null}
         </div>
-        {shown.length === 0 && nearest.length > 0 ? (
-          <Nearest
-            kind={kind}
-            typed={sought.text}
-            nearest={nearest}
-            onFind={(text) => setSought({ ...ANYTHING, text })}
-            onOwn={mine ? (fromId, name) => void copyAs(mine, fromId, name) : undefined}
-          />
-        ) : null}
+        <NothingFound
+          kind={kind}
+          typed={sought.text}
+          nearest={shown.length === 0 ? nearest : []}
+          onFind={(text) => setSought({ ...ANYTHING, text })}
+          onStarted={(id) => goTo(kind, id)}
+        />
         {told === "" ? null : (
           <p role="status" className={css.toldGone}>
             {told}
@@ -181,6 +174,35 @@ function Shelves() {
         )}
       </main>
     </div>
+  );
+}
+
+type NothingFoundProps = {
+  kind: CatalogKind;
+  typed: string;
+  nearest: readonly string[];
+  onFind: (name: string) => void;
+  onStarted: (id: string) => void;
+};
+
+/** The nearest names where none is what was typed, and an entry of one's own to be started from the first of them. */
+function NothingFound({ kind, typed, nearest, onFind, onStarted }: NothingFoundProps) {
+  const say = useSay();
+  const library = useLibrary();
+  const mine = ownKindOf(kind);
+  const start = async (to: OwnKind, fromId: string, name: string) => {
+    const started = await startOwn(to, fromId, name, library, stockNames(to, say.nameOf));
+    if (started) onStarted(started.id);
+  };
+  if (nearest.length === 0) return null;
+  return (
+    <Nearest
+      kind={kind}
+      typed={typed}
+      nearest={nearest}
+      onFind={onFind}
+      onOwn={mine ? (fromId, name) => void start(mine, fromId, name) : undefined}
+    />
   );
 }
 

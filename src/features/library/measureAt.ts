@@ -9,7 +9,7 @@ const LITRES = { min: 0, max: 1000 };
 const KILOGRAMS = { min: 0, max: 1000 };
 const GRAMS = { min: 0, max: 300 };
 const DENSITIES = { min: 0, max: 12 };
-const COUNTS = { min: 0, max: 10_000 };
+const COUNTS = { min: 0, max: 1_000_000 };
 const WARMTHS = { min: -40, max: 90 };
 const SHARES = { min: 0, max: 100 };
 

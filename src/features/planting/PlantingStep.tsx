@@ -2,7 +2,7 @@
 
 import { DndContext, pointerWithin, PointerSensor, useSensor, useSensors, type DragEndEvent } from "@dnd-kit/core";
 import { useState } from "react";
-import { PLANTING_PLACES, type PlantingPlace } from "@/core/living";
+import { PLANTING_PLACES } from "@/core/living";
 import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";

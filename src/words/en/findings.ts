@@ -1,4 +1,5 @@
 import type { FindingWords } from "../findingShape";
+import terms from "./findingTerms";
 
 /**
  * What findings say. In code, not in a table, so that the compiler holds each blank against what the finding is told
@@ -384,26 +385,6 @@ const sentences = {
   },
 } as const satisfies FindingWords;
 
-/** The words about findings as a whole. */
-const shared = {
-  title: "Findings",
-  none: "Nothing wrong that Rincon can see.",
-  harm: "Harms",
-  look: "Worth a look",
-  opinion: "Opinion",
-  countHarm_one: "{{count}} finding that harms",
-  countHarm_other: "{{count}} findings, one at least harms",
-  countLook_one: "{{count}} finding",
-  countLook_other: "{{count}} findings",
-  countOpinion_one: "{{count}} opinion",
-  countOpinion_other: "{{count}} opinions",
-  goTo: "Open {{step}}",
-  nth: "{{nth}} of {{count}}",
-  next: "{{nth}} of {{count}} alike: show the next",
-  rebuild: "Rebuild: {{what}}",
-  mendRefused: "That edit is no longer possible: {{why}}",
-} as const;
-
-const findings = { ...shared, ...sentences };
+const findings = { ...terms, ...sentences };
 export type Sentences = typeof sentences;
 export default findings;
