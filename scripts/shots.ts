@@ -53,18 +53,22 @@ const SHOTS: readonly Shot[] = [
   { name: "library", path: "/library" },
   {
     name: "compare",
-    path: "/library",
+    path: "/compare?a=demo-twin-thin&b=demo-twin-deep",
     before: async (page) => {
-      for (const name of ["Dyeing poison frog", "Crested gecko", "Leopard gecko", "Rosy boa"]) {
-        await page.getByLabel("Find by name").fill(name);
-        await page.getByRole("checkbox", { name: `Compare ${name}` }).click();
-      }
-      await page.getByLabel("Find by name").fill("");
-      await page.getByRole("button", { name: "Compare 4" }).click();
+      await page.getByRole("heading", { name: "What follows" }).waitFor();
     },
   },
   { name: "phone-shelf", path: "/", size: PHONE },
-  { name: "phone-strata", path: `${gully}/strata`, size: PHONE },
+  {
+    name: "phone-findings",
+    path: `${gully}/strata`,
+    size: PHONE,
+    before: async (page) => {
+      await page.getByRole("button", { name: /^All \d+ findings$/ }).click();
+      await page.getByRole("dialog", { name: "All findings" }).waitFor();
+      await page.waitForTimeout(600);
+    },
+  },
   {
     name: "night",
     path: "/h/demo-undercut/strata",
