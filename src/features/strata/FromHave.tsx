@@ -37,14 +37,15 @@ export function FromHave({ layer }: { layer: Exclude<Layer, { kind: "barrier" | 
           <span>{say("strata:have.bags")}</span>
           <NumberInput whole label={say("strata:have.bags")} value={bags} limits={BAGS} onCommit={setBags} />
         </label>
-        <span aria-hidden>×</span>
+        <span aria-hidden className={css.times}>
+          ×
+        </span>
         <MeasureField
           label={say("strata:have.each")}
           kind="volume"
           value={eachL}
           limits={LITRES}
           kgPerL={kgPerL}
-          help={kgPerL === undefined ? "" : say("strata:have.weight")}
           onCommit={setEachL}
         />
         {atHandL > LEFT_FROM_L ? (
@@ -60,6 +61,7 @@ export function FromHave({ layer }: { layer: Exclude<Layer, { kind: "barrier" | 
           </Button>
         ) : null}
       </div>
+      {kgPerL === undefined ? null : <small className={css.haveNote}>{say("strata:have.weight")}</small>}
       {made ? (
         <div className={css.haveLine}>
           <output>

@@ -19,7 +19,16 @@ export function GhostLine({ frame }: { frame: Frame }) {
   const backCm = frame.view === "front" ? frontCm : level.bottom.backCm + ghost.backCm;
   return (
     <g className={css.ghost} aria-hidden>
-      <line x1={frame.x(0)} y1={frame.y(frontCm)} x2={frame.x(acrossCm)} y2={frame.y(backCm)} />
+      {["casing", "edge"].map((part) => (
+        <line
+          key={part}
+          data-part={part}
+          x1={frame.x(0)}
+          y1={frame.y(frontCm)}
+          x2={frame.x(acrossCm)}
+          y2={frame.y(backCm)}
+        />
+      ))}
       <text x={frame.x(acrossCm) - 6} y={frame.y(backCm) - 5} textAnchor="end">
         {figures.printed(frontCm, "length")}
       </text>
