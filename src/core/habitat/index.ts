@@ -47,6 +47,6 @@ export { changesOf, patched } from "./patches";
 export type { Change, Patches } from "./patches";
 export { checkHabitat } from "./checkHabitat";
 export type { Problem, ProblemCode } from "./problem";
-export { mostThicknessCm } from "./walls";
+export { builtCm, mostThicknessCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";

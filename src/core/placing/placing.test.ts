@@ -112,6 +112,11 @@ describe("a planter set in a wall", () => {
     expect(fern(gone)).toMatchObject({ inId: null, spot: null });
     expect(checkHabitat(gone, STOCK)).toEqual([]);
   });
+  it("stays against its wall, and its plant in it, when the box changes size", () => {
+    const larger = made(planted, { name: "setShell", args: { depthCm: 60 } });
+    expect(larger.pieces[0]).toMatchObject({ xCm: 30, yCm: 54 });
+    expect(fern(larger)).toMatchObject({ xCm: 30, yCm: 54, inId: "pot" });
+  });
   it("only what is open above takes a plant, and nothing that is not there", () => {
     const withStone = made(planted, boulder());
     expect(attempt(withStone, [{ name: "plantIn", args: { id: "fern", inId: "stone" } }], STOCK).ok).toBe(false);

@@ -3,13 +3,13 @@
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import type { Animal, Range } from "@/core/catalog";
+import type { Animal } from "@/core/catalog";
 import { LIMITS, LIVING } from "@/core/habitat";
 import { leastBox, longestCm, waterBody } from "@/core/living";
 import { useOpen } from "@/store";
 import { AnimalField } from "@/ui/search";
 import { MeasureField } from "@/ui/measure";
-import { Fact, Facts, LedgerHead, LedgerPart, Minding, Workbench } from "@/ui/parts";
+import { Bands, Fact, Facts, LedgerHead, LedgerPart, Minding, Workbench } from "@/ui/parts";
 import { Schools } from "@/ui/schools";
 import { BenchSection, type Frame, type View } from "@/ui/section";
 import { capital, sayBox, useFigures, useSay, type Say } from "@/words";
@@ -124,23 +124,15 @@ function Wants() {
   const say = useSay();
   const figures = useFigures();
   const { animal, habitat } = useOpen().derived;
-  const { temperatureC, humidityRh, soil, uv } = animal;
+  const { soil, uv } = animal;
   const body = waterBody(animal, habitat.shell);
-  const [lowRh, highRh] = humidityRh.day.preferred;
-  const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
   return (
     <Facts>
       <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: longestCm(animal) })}</Fact>
       <Fact plain label={say("brief:habit")}>
         {say(`brief:lives.${animal.lives}`)}, {say(`brief:activities.${animal.active}`)}
       </Fact>
-      {temperatureC.baskingSurface ? (
-        <Fact label={say("brief:basking")}>{warmth(temperatureC.baskingSurface)}</Fact>
-      ) : null}
-      <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
-      <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
-      <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
-      <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh, highRh })}</Fact>
+      <Bands animal={animal} />
       {soil.type === "none" ? null : (
         <>
           <Fact label={say("brief:soil")}>{say("brief:lengthValue", { lengthCm: soil.leastDepthCm })}</Fact>

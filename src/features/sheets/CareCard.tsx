@@ -1,10 +1,9 @@
 "use client";
 
-import type { Range } from "@/core/catalog";
 import type { Finding } from "@/core/findings";
 import { duties } from "@/core/keeping";
 import { useOpen } from "@/store";
-import { Fact, Facts, Minding } from "@/ui/parts";
+import { Bands, Fact, Facts, Minding } from "@/ui/parts";
 import { sayFinding, useSay } from "@/words";
 import css from "./Sheets.module.css";
 
@@ -23,22 +22,13 @@ export function CareCard() {
   const say = useSay();
   const { habitat, derived } = useOpen();
   const { animal } = derived;
-  const { temperatureC, humidityRh } = animal;
-  const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
-  const [lowRh, highRh] = humidityRh.day.preferred;
   const accepted = acceptedOf(derived.findings);
   return (
     <div className={css.care}>
       <p className={css.animal}>{say("sheets:careAnimal", { count: habitat.brief.count, animalId: animal.id })}</p>
       <h3>{say("sheets:careBands")}</h3>
       <Facts>
-        {temperatureC.baskingSurface ? (
-          <Fact label={say("brief:basking")}>{warmth(temperatureC.baskingSurface)}</Fact>
-        ) : null}
-        <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
-        <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
-        <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
-        <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh, highRh })}</Fact>
+        <Bands animal={animal} />
       </Facts>
       <h3>{say("sheets:careDuties")}</h3>
       <Facts>

@@ -68,7 +68,7 @@ function Spot({ standing, pxPerCm, onNotice }: Props) {
           {design.brief.count} × {say.nameOf("animals", design.brief.animalId)}
         </p>
         <p>{say("common:sizeOf", boxSize(design.shell))}</p>
-        <Kin design={design} />
+        {(design.shelf.variantOf ?? design.shelf.next) ? <Kin design={design} /> : null}
         {state ? (
           <p className={css.state} data-tone={state.tone}>
             {state.text}

@@ -2,12 +2,8 @@ import { leaks } from "./vessel";
 import { airing, groundBounds } from "../../shell";
 import { roomGap } from "../../climate";
 import { leastBox } from "../../living";
-import type { Opening, Wall } from "../../habitat";
+import { builtCm, type Opening } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
-
-/** How much of the room between some walls what is built on them takes. */
-const takenBy = ({ habitat }: Assessed, ...walls: readonly Wall[]): number =>
-  habitat.shell.treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
 
 /** Box too small, too many animals, wrong shape. */
 export const checkBox: Check = (assessed) => {
@@ -27,8 +23,8 @@ export const checkBox: Check = (assessed) => {
       haveWidthCm: shell.widthCm,
       haveDepthCm: shell.depthCm,
       haveClearCm: Math.max(0, ground.underRimCm),
-      takenWidthCm: takenBy(assessed, "left", "right"),
-      takenDepthCm: takenBy(assessed, "front", "back"),
+      takenWidthCm: builtCm(habitat.shell, "left", "right"),
+      takenDepthCm: builtCm(habitat.shell, "front", "back"),
       animalId,
       count,
     },

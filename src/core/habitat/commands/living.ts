@@ -37,7 +37,8 @@ export const livingEdits = {
         plants: habitat.plants.map((stand) => {
           if (stand.id !== id) return stand;
           // What is moved by hand has left what it stood in.
-          const movesOut = told.inId === undefined && (told.xCm !== undefined || told.yCm !== undefined || told.spot);
+          const movesOut =
+            told.inId === undefined && (told.xCm !== undefined || told.yCm !== undefined || told.spot !== undefined);
           const next = { ...stand, ...told, ...(movesOut ? { inId: null } : {}) };
           return {
             ...next,

@@ -1,31 +1,19 @@
 import { z } from "zod";
-import { IdSchema, PieceSchema, type Design, type Mix, type Piece, type Wall } from "../schema";
+import { IdSchema, PieceSchema, type Design, type Mix, type Piece } from "../schema";
+import { againstWall } from "../walls";
 import { changed, edit, mustBeFree, mustFind } from "./define";
 import { withoutIdleMixes } from "./strata";
 
 const clamp = (value: number, most: number): number => Math.min(Math.max(value, 0), most);
 
-/** What is set in a wall has its back to that wall's glass, and stays where it is along it. */
-function againstWall({ shell }: Design, piece: Piece): Partial<Piece> {
-  if (piece.rest.on !== "inWall") return {};
-  const half = piece.depthCm / 2;
-  const places: Record<Wall, Partial<Piece>> = {
-    back: { yCm: shell.depthCm - half, turnDeg: 0 },
-    front: { yCm: half, turnDeg: 180 },
-    left: { xCm: half, turnDeg: 90 },
-    right: { xCm: shell.widthCm - half, turnDeg: -90 },
-  };
-  return places[piece.rest.wall];
-}
-
 function inside(habitat: Design, piece: Piece): Piece {
-  const placed = { ...piece, ...againstWall(habitat, piece) };
+  const placed = againstWall(habitat.shell, piece);
   const { widthCm, depthCm } = habitat.shell;
   return { ...placed, xCm: clamp(placed.xCm, widthCm), yCm: clamp(placed.yCm, depthCm) };
 }
 
 /** What stands in a piece goes where it goes; out of one that is taken away it is put down. */
-const carriedAlong = ({ plants }: Design, after: Piece): Design["plants"] =>
+export const carriedAlong = ({ plants }: Pick<Design, "plants">, after: Piece): Design["plants"] =>
   changed(plants, (stand) =>
     stand.inId === after.id && (stand.xCm !== after.xCm || stand.yCm !== after.yCm)
       ? { ...stand, xCm: after.xCm, yCm: after.yCm }

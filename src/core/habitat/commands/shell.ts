@@ -13,7 +13,8 @@ import {
   type Shell,
   type Treatment,
 } from "../schema";
-import { mostThicknessCm, sideLengthCm } from "../walls";
+import { againstWall, mostThicknessCm, sideLengthCm } from "../walls";
+import { carriedAlong } from "./pieces";
 import { changed, edit, mustBeFree, mustFind } from "./define";
 
 /** Fields that were not given are left as they are. */
@@ -66,10 +67,15 @@ function stretchedZones(strata: Design["strata"], from: Size, to: Size): Design[
   return { ...strata, zones: strata.zones.map((zone) => ({ ...zone, points: stretch(zone.points, from, to) })) };
 }
 
+/** What stands in a piece goes where it went. */
+const withPieces = (plants: Design["plants"], pieces: Design["pieces"]): Design["plants"] =>
+  pieces.reduce((moved, piece) => carriedAlong({ plants: moved }, piece), plants);
+
 /** A box of another size: drawn outlines are stretched, and what stood beyond the new walls is pulled in. */
 const resized = (habitat: Design, change: Change): Design => {
   const to = given(change);
   const shell = { ...habitat.shell, ...to };
+  const pieces = changed(habitat.pieces, (piece) => pulledIn(againstWall(shell, piece), shell));
   return {
     ...habitat,
     shell: {
@@ -79,8 +85,8 @@ const resized = (habitat: Design, change: Change): Design => {
       treatments: shell.treatments.map((treatment) => thinned(treatment, shell)),
     },
     strata: stretchedZones(habitat.strata, habitat.shell, shell),
-    pieces: changed(habitat.pieces, (piece) => pulledIn(piece, shell)),
-    plants: changed(habitat.plants, (stand) => pulledIn(stand, shell)),
+    pieces,
+    plants: changed(withPieces(habitat.plants, pieces), (stand) => pulledIn(stand, shell)),
     gear: changed(habitat.gear, (piece) => pulledIn(piece, shell)),
   };
 };

@@ -1,4 +1,4 @@
-import { LIMITS, STARTING_TOPS, applyAll, type Design, type Wall } from "../../habitat";
+import { LIMITS, STARTING_TOPS, applyAll, builtCm } from "../../habitat";
 import type { Assessed } from "../../findings";
 import { boxFit, leastBox } from "../../living";
 import { ground } from "../../strata";
@@ -10,10 +10,6 @@ type Size = { widthCm: number; depthCm: number; heightCm: number };
 const WIDER_BY = 1.04;
 const MOST_STEPS = 120;
 
-/** What is built on some walls takes so much between them. */
-const taken = ({ treatments }: Design["shell"], ...walls: readonly Wall[]): number =>
-  treatments.reduce((sum, { wall, thicknessCm }) => sum + (walls.includes(wall) ? thicknessCm : 0), 0);
-
 /**
  * The least box for the animal and its number, with room for what is built on the walls, and no smaller than this one.
  */
@@ -21,8 +17,8 @@ function firstTry({ habitat, animal, ground }: Assessed): Size {
   const { shell, brief } = habitat;
   const least = leastBox(animal, brief.count);
   return {
-    widthCm: Math.max(shell.widthCm, least.widthCm + taken(shell, "left", "right")),
-    depthCm: Math.max(shell.depthCm, least.depthCm + taken(shell, "front", "back")),
+    widthCm: Math.max(shell.widthCm, least.widthCm + builtCm(shell, "left", "right")),
+    depthCm: Math.max(shell.depthCm, least.depthCm + builtCm(shell, "front", "back")),
     heightCm: Math.max(shell.heightCm, Math.ceil(ground.highestCm + least.clearCm)),
   };
 }

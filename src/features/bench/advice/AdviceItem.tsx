@@ -21,7 +21,7 @@ export function AdviceItem({ finding, settled, today, onGo }: Props) {
   const say = useSay();
   const { title, why } = sayFinding(finding, say);
   const mends = useMends(finding, settled);
-  const works = mends.flatMap((mend) => sayMend(mend, say).work ?? []);
+  const works = (mends ?? []).flatMap((mend) => sayMend(mend, say).work ?? []);
   const unanswered = isOpen(finding, today);
   return (
     <li className={css.item} data-weight={finding.weight} data-answered={!unanswered}>
@@ -32,7 +32,7 @@ export function AdviceItem({ finding, settled, today, onGo }: Props) {
         <b>{title}</b> {why} {works[0]}
       </p>
       <OtherSchool finding={finding} settled={settled} />
-      {unanswered ? <Mends finding={finding} settled={settled} mends={mends} onGo={onGo} /> : null}
+      {unanswered && mends ? <Mends finding={finding} settled={settled} mends={mends} onGo={onGo} /> : null}
       <Answered finding={finding} unanswered={unanswered} today={today} />
     </li>
   );
@@ -62,7 +62,7 @@ function OtherSchool({ finding, settled }: Pick<Props, "finding" | "settled">) {
   );
 }
 
-type MendsProps = Pick<Props, "finding" | "settled" | "onGo"> & { mends: ReturnType<typeof useMends> };
+type MendsProps = Pick<Props, "finding" | "settled" | "onGo"> & { mends: NonNullable<ReturnType<typeof useMends>> };
 
 /** All that mends it, or the choices that are left; and the way to its step. */
 function Mends({ finding, settled, mends, onGo }: MendsProps) {

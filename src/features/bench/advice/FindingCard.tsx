@@ -45,7 +45,7 @@ function Told({ id, finding, settled, ways, here, children }: ToldProps) {
   const say = useSay();
   const { title, why } = sayFinding(finding, say);
   const mends = useMends(finding, settled);
-  const work = mends.map((mend) => sayMend(mend, say).work).find((text) => text !== undefined);
+  const work = mends?.map((mend) => sayMend(mend, say).work).find((text) => text !== undefined);
   return (
     <li className={css.card} data-weight={finding.weight}>
       <p>
@@ -56,7 +56,7 @@ function Told({ id, finding, settled, ways, here, children }: ToldProps) {
         ) : null}
       </p>
       {children}
-      {mends.length > 0 ? (
+      {mends === undefined ? null : mends.length > 0 ? (
         <div className={css.mends}>
           {mends.slice(0, ways).map((mend, at) => (
             <MendButton key={at} mend={mend} first={at === 0} />

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useState } from "react";
 import type { Derived } from "@/core/derive";
 import type { Finding } from "@/core/findings";
 import { mendsOf, type Mend } from "@/core/mending";
@@ -17,10 +17,20 @@ export function useSettled<T>(value: T): T {
   return settled;
 }
 
-/** The ways to mend a finding, each tried out: worked out for what shows them, once the habitat stands still. */
-export function useMends({ code, about }: Finding, derived: Derived): readonly Mend[] {
-  return useMemo(() => {
-    const finding = derived.findings.find((one) => one.code === code && one.about === about);
-    return finding ? mendsOf(finding, derived) : [];
+/**
+ * The ways to mend a finding, each tried out: worked out for what shows them, one finding at a time, so that a long list
+ * is read and scrolled meanwhile.
+ *
+ * @returns undefined while they are being worked out
+ */
+export function useMends({ code, about }: Finding, derived: Derived): readonly Mend[] | undefined {
+  const [mends, setMends] = useState<readonly Mend[] | undefined>(undefined);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      const finding = derived.findings.find((one) => one.code === code && one.about === about);
+      setMends(finding ? mendsOf(finding, derived) : []);
+    });
+    return () => clearTimeout(timer);
   }, [code, about, derived]);
+  return mends;
 }
