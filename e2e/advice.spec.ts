@@ -61,8 +61,8 @@ test("a planter foamed into a wall and planted; two bags turned into a depth; tw
   await demo(page);
   await page.goto("/h/demo-twin-deep/shell");
   await page.getByRole("radio", { name: "Hardscape" }).click();
-  await page.getByRole("button", { name: "Add a piece" }).click();
-  await page.getByRole("menuitem", { name: /planter/i }).click();
+  await ledger(page).getByRole("combobox", { name: "Add a piece" }).fill("flower pot");
+  await page.getByRole("option", { name: "Planter", exact: true }).click();
   await page.getByRole("radio", { name: "set in a wall" }).click();
   const unheld = await advice(page, "Nothing to set a piece in.");
   await expect(unheld).toContainText("nothing is built there to hold it");

@@ -11,8 +11,8 @@ async function addLayer(page: Page, kind: string): Promise<void> {
 }
 
 async function addPiece(page: Page, kind: string): Promise<void> {
-  await page.getByRole("button", { name: "Add a piece" }).click();
-  await page.getByRole("menuitem", { name: kind, exact: true }).click();
+  await ledger(page).getByRole("combobox", { name: "Add a piece" }).fill(kind);
+  await page.getByRole("option", { name: kind, exact: true }).click();
 }
 
 async function sheets(page: Page, kind: string): Promise<void> {

@@ -73,7 +73,10 @@ const PLANS: readonly Plan[] = [
     startedAgo: 142,
     keptAgo: 76,
     commands: [
-      { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 } },
+      {
+        name: "setTreatment",
+        args: { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5, fromCm: 6.2 },
+      },
       { name: "setStandsOn", args: { ratingKg: 150 } },
       { name: "removeLayers", args: { layerIds: ["drainage-1"] } },
       {
@@ -147,6 +150,12 @@ const PLANS: readonly Plan[] = [
       piece("slabs", "slabStack", 62, 40, GLASS, { widthCm: 24, depthCm: 20, heightCm: 27 }),
       piece("damp", "humidHide", 88, 12, onGround(2)),
       piece("bowl", "waterBowl", 114, 13, onGround(1)),
+      piece("bark", "corkWall", 40, 12, onGround(1), {
+        widthCm: 3,
+        depthCm: 20,
+        heightCm: 22,
+        tilt: { deg: 52, to: "right" },
+      }),
       plant("p1", "oxTongueGasteria", 52, 24),
       plant("p2", "zebraHaworthia", 70, 14),
       plant("p3", "oxTongueGasteria", 122, 50),

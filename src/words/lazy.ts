@@ -25,6 +25,7 @@ const NAMES: Loads<readonly string[]> = {
   dressings: () => import("./names/en/dressings.json"),
   recipes: () => import("./names/en/recipes.json"),
   gear: () => import("./names/en/gear.json"),
+  pieceKinds: () => import("./names/en/pieceKinds.json"),
 };
 
 const NOTES: Loads<EntryNotes> = {

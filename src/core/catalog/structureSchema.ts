@@ -84,6 +84,7 @@ const PIECE_ROLES = [
   "retaining",
   "deepTube",
   "planter",
+  "leaves",
 ] as const;
 export type PieceRole = (typeof PIECE_ROLES)[number];
 
@@ -107,6 +108,8 @@ export const PieceKindSchema = z.strictObject({
   /** Whether it goes down to the glass by nature, is held by a wall, or stands on the ground. */
   rests: z.enum(["glass", "ground", "wall"]),
   roles: z.array(z.enum(PIECE_ROLES)),
+  /** Made in the box from what is bought by the litre, not bought as a thing. */
+  mouldedOf: z.literal("sculptingClay").optional(),
   cautions,
 });
 export type PieceKind = z.infer<typeof PieceKindSchema>;

@@ -142,16 +142,41 @@ describe("a file of version 7, as it was written then", () => {
   const old = JSON.parse(text) as Old7;
 
   it("opens with all it held, nothing answered, nothing bought, nothing cut back", () => {
-    const { answers, brief, shell, plants, shelf, ...rest } = design;
-    const { brief: oldBrief, shell: oldShell, plants: oldPlants, ...oldRest } = old.design;
+    const { answers, brief, shell, plants, shelf, pieces, ...rest } = design;
+    const { brief: oldBrief, shell: oldShell, plants: oldPlants, pieces: oldPieces, ...oldRest } = old.design;
     expect(rest).toEqual(oldRest);
+    expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: null })));
     expect(brief).toEqual({ ...oldBrief, living: "bioactive" });
-    expect(shell).toEqual({ ...oldShell, bought: false });
+    const treatments = oldShell.treatments.map((built) => ({ ...built, fromCm: 0 }));
+    expect(shell).toEqual({ ...oldShell, treatments, bought: false });
     expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null, inId: null })));
     expect(answers).toEqual([]);
     expect(shelf).toEqual({ archivedOn: null, variantOf: null, next: null });
     expect(events).toHaveLength(old.events.length);
     expect(samples).toHaveLength(old.samples.length);
+  });
+  it("is worked out, and comes back identical from a file of today", () => {
+    expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
+describe("a file of version 8, as it was written then", () => {
+  const text = frozen("habitat-v8");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const { design } = read.habitat;
+  const old = (JSON.parse(text) as { design: Design }).design;
+
+  it("opens with all it held; nothing leans, walls begin at the glass, and a pile is of slabs", () => {
+    const { shell, pieces, ...rest } = design;
+    const { shell: oldShell, pieces: oldPieces, ...oldRest } = old;
+    expect(rest).toEqual(oldRest);
+    expect(shell.treatments).toEqual(oldShell.treatments.map((built) => ({ ...built, fromCm: 0 })));
+    const slabsOf = ({ kindId }: { kindId: string }) => (kindId === "slabStack" ? { count: 3, gapCm: 1.2 } : null);
+    expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: slabsOf(piece) })));
+    expect(pieces.find(({ id }) => id === "pocket")?.rest).toEqual({ on: "inWall", wall: "back", upCm: 34 });
+    expect([shell.bought, design.answers.length, design.shelf.next?.habitatId]).toEqual([true, 1, "later"]);
   });
   it("is worked out, and comes back identical from a file of today", () => {
     expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);

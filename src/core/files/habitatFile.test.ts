@@ -75,8 +75,8 @@ describe("the habitat file", () => {
     ["a bare list", "[]", { code: "file.notOurs" }],
     [
       "from a newer program",
-      document((d) => Object.assign(d, { formatVersion: 9 })),
-      { code: "file.newer", found: 9, known: 8 },
+      document((d) => Object.assign(d, { formatVersion: 10 })),
+      { code: "file.newer", found: 10, known: 9 },
     ],
     [
       "with a script in its name",

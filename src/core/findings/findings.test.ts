@@ -162,7 +162,7 @@ describe("each check speaks, and its mend makes it silent without breaking the d
     ],
     ["boxLeaks", sound, [{ name: "setBuild", args: { buildId: "plywood" } }]],
     ["hideMissing", sound, [{ name: "removePieces", args: { ids: ["hideWarm-1", "humidHide-1"] } }]],
-    ["refugeMissing", boa, [{ name: "removePieces", args: { ids: ["crevice-1", "crevice-2"] } }]],
+    ["refugeMissing", boa, [{ name: "removePieces", args: { ids: ["crevice-1"] } }]],
     ["humidHideMissing", boa, [{ name: "removePieces", args: { ids: ["humidHide-1"] } }]],
     ["baskingMissing", sound, [{ name: "removePieces", args: { ids: baskingOf(sound) } }]],
     [

@@ -58,7 +58,7 @@ export type FindingQuantities = {
   stoneOnSoil: Animal & { kindId: string; stoneKg: number; baseCm: number };
   pieceTooLarge: { kindId: string; overCm: number } & Variant<"box" | "rim" | "wall">;
   pieceBuried: { kindId: string; underCm: number };
-  pieceUnheld: { kindId: string; wall: Wall };
+  pieceUnheld: { kindId: string; wall: Wall; edgeCm: number } & Variant<"bare" | "below">;
   pieceOverlaps: { kindId: string; otherKindId: string; sharePct: number } & Variant<"through" | "column">;
   hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool" | "hideAny">>;
   refugeMissing: Missing & Variant<RefugeCode>;

@@ -4,12 +4,14 @@ import type { Library } from "../library";
 import { areaCm2, bounds, isSimple, regionAreaCm2 } from "../shape";
 import { mostThicknessCm, sideLengthCm } from "./walls";
 import type { Problem, ProblemCode } from "./problem";
-import type { Design, Mound, Opening, Shell, Treatment, Zone } from "./schema";
+import type { Design, Mound, Opening, Piece, Shell, Treatment, Zone } from "./schema";
 
 /** A hair of rounding is no trespass, cm. */
 const HAIR_CM = 1e-6;
 /** A hundredth of a figure may be lost to rounding at its edge. */
 const NEARLY = 0.99;
+/** Less of a wall than this is no wall. */
+const LEAST_WALL_CM = 1;
 
 const problem = (path: string, code: ProblemCode, id?: string): Problem =>
   id === undefined ? { path, code } : { path, code, id };
@@ -55,6 +57,7 @@ function treatmentProblems(shell: Shell, treatment: Treatment, path: string, lib
       `${path}.thicknessCm`,
       "fillsHalf",
     ),
+    ...when(treatment.fromCm > shell.heightCm - LEAST_WALL_CM, `${path}.fromCm`, "passesWall"),
   ];
 }
 
@@ -167,14 +170,31 @@ const checkMixes = weakMapMemoize((mixes: Design["mixes"], library: Library): Pr
   ),
 ]);
 
+/** What a piece is glued to is there, and is not glued to it in turn. */
+function heldProblems(piece: Piece, pieceId: string, pieces: readonly Piece[], path: string): Problem[] {
+  const at = `${path}.rest.pieceId`;
+  const below = new Set([piece.id]);
+  for (let id: string | undefined = pieceId; id !== undefined;) {
+    if (below.has(id)) return [problem(at, "holdsItself", piece.kindId)];
+    below.add(id);
+    const holder = pieces.find((other) => other.id === id);
+    if (!holder) return [problem(at, "unknown", pieceId)];
+    id = holder.rest.on === "piece" ? holder.rest.pieceId : undefined;
+  }
+  return [];
+}
+
 const checkPieces = weakMapMemoize((pieces: Design["pieces"], mixes: Design["mixes"], library: Library): Problem[] => [
   ...pieces.flatMap((piece, at): Problem[] => {
     const kind = library.find("pieceKinds", piece.kindId);
     const { fillMixId } = piece;
     const fillable = kind?.hollow?.opensTo === "soil";
     const path = `pieces.${at}`;
+    const { rest } = piece;
     return [
       ...lookup(library)(`${path}.kindId`, "pieceKinds", piece.kindId),
+      ...when(!!kind && (piece.slabs !== null) !== (kind.form === "slabs"), `${path}.slabs`, "invalid", piece.kindId),
+      ...(rest.on === "piece" ? heldProblems(piece, rest.pieceId, pieces, path) : []),
       ...when(!!kind && fillMixId !== null && !fillable, `${path}.fillMixId`, "takesNoFilling", piece.kindId),
       ...when(
         fillMixId !== null && !mixes.some((mix) => mix.id === fillMixId),

@@ -33,6 +33,7 @@ export type {
   SoilLayer,
   Spot,
   Stand,
+  Tilt,
   Treatment,
   Wall,
   Zone,
@@ -47,6 +48,7 @@ export { changesOf, patched } from "./patches";
 export type { Change, Patches } from "./patches";
 export { checkHabitat } from "./checkHabitat";
 export type { Problem, ProblemCode } from "./problem";
+export { holdsSoil, usualSlabs } from "./poses";
 export { builtCm, mostThicknessCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";

@@ -13,6 +13,7 @@ export type ProblemCode =
   | "fillsHalf"
   | "takesNoFinish"
   | "holdsNothing"
+  | "holdsItself"
   | "takesNoFilling"
   | "topWiderThanFoot"
   | "domeTooHigh";

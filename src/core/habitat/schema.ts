@@ -40,12 +40,14 @@ export const OpeningSchema = z.strictObject({
 });
 export type Opening = z.infer<typeof OpeningSchema>;
 
-/** What is built on a wall: over its whole height, this thick at the floor. */
+/** What is built on a wall: from its lower edge to the rim, so thick. */
 export const TreatmentSchema = z.strictObject({
   wall: z.enum(WALLS),
   treatmentId: CatalogIdSchema,
   finishId: CatalogIdSchema.nullable(),
   thicknessCm: within("treatmentCm"),
+  /** Height of its lower edge over the glass: what lies below runs on under it. */
+  fromCm: z.number().min(0).max(LIMITS.boxCm.max),
 });
 export type Treatment = z.infer<typeof TreatmentSchema>;
 
@@ -176,6 +178,16 @@ export type Stand = z.infer<typeof StandSchema>;
 export const SeedingSchema = z.strictObject({ crewId: CatalogIdSchema, count: within("crewCount").int() });
 
 /**
+ * How something leans or lies: so far out of upright, towards one of its own sides as it stands unturned. 90 degrees
+ * lie flat on that side.
+ */
+export const TiltSchema = z.strictObject({ deg: within("tiltDeg"), to: z.enum(["left", "right", "front", "back"]) });
+export type Tilt = z.infer<typeof TiltSchema>;
+
+/** A pile of flat stones: how many, and how far they are kept apart by what lies between them. */
+export const SlabsSchema = z.strictObject({ count: within("slabCount").int(), gapCm: within("slabGapCm") });
+
+/**
  * Something that stands in the box: its middle in plan, its turn, its outline, what it rests on, and what a hollow one
  * is filled with.
  */
@@ -198,7 +210,17 @@ export const PieceSchema = z.strictObject({
       wall: z.enum(WALLS),
       upCm: z.number().min(0).max(LIMITS.boxCm.max),
     }),
+    /** Glued or wired to another piece, so high over that one's foot. */
+    z.strictObject({
+      on: z.literal("piece"),
+      pieceId: IdSchema,
+      upCm: z.number().min(0).max(LIMITS.boxCm.max),
+    }),
   ]),
+  /** Null: upright. */
+  tilt: TiltSchema.nullable(),
+  /** Of what is piled up of slabs; null: of one block. */
+  slabs: SlabsSchema.nullable(),
   fillMixId: IdSchema.nullable(),
 });
 export type Piece = z.infer<typeof PieceSchema>;

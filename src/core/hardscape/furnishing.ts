@@ -1,6 +1,8 @@
 import type { PieceRole, Refuge } from "../catalog";
+import type { Piece } from "../habitat";
 import type { Setting } from "../scene";
 import type { Solid } from "../strata";
+import { isDampUnder, isHalfBuried, isLee } from "./shelters";
 
 const REFUGE_CODES = ["crevice", "corkTubeHigh", "leafTangle", "burrow", "waterPlants", "mossBed"] as const;
 export type RefugeCode = (typeof REFUGE_CODES)[number];
@@ -41,8 +43,27 @@ const isOnWall = (piece: Solid["piece"]): boolean => piece?.rest.on === "wall" |
 const having = ({ ground }: Standing, role: PieceRole): Solid[] =>
   ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes(role));
 
-/** A stack of slabs has gaps between its slabs and under the lowest. */
-export const CREVICES_A_STACK = 2;
+/** Hides, the dry lee under what leans, and what is half buried. */
+const hidesIn = ({ ground }: Standing): Solid[] =>
+  ground.solids.filter(
+    (solid) =>
+      solid.piece && (solid.kind.roles.includes("hide") || isLee(solid, ground) || isHalfBuried(solid, ground)),
+  );
+
+/** Hides that are kept moist, and the damp under what is half buried. */
+const humidHides = (scene: Standing): Solid[] =>
+  scene.ground.solids.filter(
+    (solid) =>
+      solid.piece &&
+      (solid.kind.roles.includes("humidHide") || (isHalfBuried(solid, scene.ground) && isDampUnder(solid, scene))),
+  );
+
+/** Narrower gaps are no refuge. Rincon's own. */
+const LEAST_GAP_CM = 0.5;
+
+/** Gaps between the slabs of a pile. @example crevicesOf({ count: 5, gapCm: 1.2 }) // 4 */
+export const crevicesOf = (slabs: Piece["slabs"]): number =>
+  slabs && slabs.gapCm >= LEAST_GAP_CM ? slabs.count - 1 : 0;
 
 /** Leaves one gets lost in. */
 const TANGLES: readonly string[] = ["bushy", "trailing", "fern", "palm", "rosette"];
@@ -54,15 +75,17 @@ function countOf({ kind, count }: Refuge, scene: Standing): number {
   const kinds = plantIds.map((id) => library.get("plants", id));
   switch (kind) {
     case "groundHide":
-      return having(scene, "hide").length;
+      return hidesIn(scene).length;
     case "humidHide":
-      return having(scene, "humidHide").length;
+      return humidHides(scene).length;
     case "crevice":
-      return ground.solids.filter((solid) => solid.piece && solid.kind.form === "slabs").length * CREVICES_A_STACK;
+      return ground.solids.reduce((sum, { piece }) => sum + crevicesOf(piece?.slabs ?? null), 0);
     case "corkTubeHigh":
       return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && isOnWall(piece)).length;
     case "leafTangle":
-      return Math.floor(kinds.filter(({ form }) => TANGLES.includes(form)).length / TANGLE_LEAVES);
+      return Math.floor(
+        (kinds.filter(({ form }) => TANGLES.includes(form)).length + having(scene, "leaves").length) / TANGLE_LEAVES,
+      );
     case "burrow":
       return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : having(scene, "deepTube").length;
     case "waterPlants":
@@ -81,7 +104,7 @@ const mossLayers = ({ ground, library }: Standing): number =>
 
 /** Hides on the ground, at the end where they are wanted: the warm end is on the left. */
 function hidesWanted({ count, where }: Refuge, scene: Standing, widthCm: number): Furnishing[] {
-  const hides = having(scene, "hide");
+  const hides = hidesIn(scene);
   const warm = hides.filter(({ piece }) => piece && piece.xCm <= widthCm / 2).length;
   const atWarm: Furnishing = { code: "hideWarm", needCount: 1, haveCount: warm };
   const atCool: Furnishing = { code: "hideCool", needCount: 1, haveCount: hides.length - warm };

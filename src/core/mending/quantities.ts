@@ -37,7 +37,7 @@ export type MendQuantities = {
   stoneOnSoil: object;
   pieceTooLarge: { heightCm?: number } & Variant<"move" | "turn" | "shorten" | "remove">;
   pieceBuried: object;
-  pieceUnheld: { treatmentId?: string } & Variant<"build" | "floor">;
+  pieceUnheld: { treatmentId?: string; upCm?: number } & Variant<"build" | "floor" | "raise">;
   pieceOverlaps: Variant<"move" | "remove">;
   hideMissing: { kindId: string };
   refugeMissing: { kindId: string };

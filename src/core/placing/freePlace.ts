@@ -1,7 +1,7 @@
 import type { Piece } from "../habitat";
 import type { Scene } from "../scene";
-import { areaCm2, bounds, contains, regionAreaCm2 } from "../shape";
-import { solidOf, type Solid } from "../strata";
+import { areaCm2, bounds, regionAreaCm2 } from "../shape";
+import { bodiesAt, solidOf, type Solid } from "../strata";
 import { throughShare } from "./through";
 
 /** Where a piece has room. */
@@ -13,6 +13,8 @@ type Where = Pick<Scene, "ground" | "library"> & {
 const STEP_SHARE = 1 / 14;
 const NEARLY_ALL = 0.97;
 const HAIR_CM = 0.05;
+/** What hangs or leans so high over a plant's foot leaves it its place. */
+const OVER_PLANTS_CM = 4;
 const TURNS_DEG = [0, 90, 45, -45];
 
 const steps = (from: number, to: number, stepCm: number): number[] => {
@@ -45,8 +47,10 @@ function isFree(solid: Solid, { ground, habitat }: Where): boolean {
   const onFloorCm2 = regionAreaCm2({ inside: [solid.outline, ground.terrain.outline], outside: [] });
   if (onFloorCm2 < areaCm2(solid.outline) * NEARLY_ALL) return false;
   if (ground.solids.some((other) => other.id !== solid.id && throughShare(solid, other) > 0)) return false;
-  const over = solid.piece?.rest.on === "wall" || solid.piece?.rest.on === "inWall";
-  return over || !habitat.plants.some(({ xCm, yCm }) => contains(solid.outline, [xCm, yCm]));
+  return !habitat.plants.some(({ xCm, yCm }) => {
+    const surfaceCm = ground.surfaceAt(xCm, yCm);
+    return bodiesAt(solid, xCm, yCm).some(({ fromCm }) => solid.baseCm + fromCm <= surfaceCm + OVER_PLANTS_CM);
+  });
 }
 
 /**
@@ -61,11 +65,12 @@ export function freePlace(where: Where, piece: Piece): Placed | undefined {
   const points = [[piece.xCm, piece.yCm] as [number, number], ...pointsFor(piece, where)].toSorted(
     (a, b) => far(a) - far(b),
   );
+  const at = { terrain: where.ground.terrain, library: where.library, others: where.habitat.pieces };
   for (const rest of restsFor(piece, where.habitat.shell.heightCm)) {
     for (const [x, y] of points) {
       for (const turn of TURNS_DEG) {
         const placed = { xCm: round(x), yCm: round(y), turnDeg: turned(piece.turnDeg + turn), rest };
-        if (isFree(solidOf({ ...piece, ...placed }, where.ground.terrain, where.library), where)) return placed;
+        if (isFree(solidOf({ ...piece, ...placed }, at), where)) return placed;
       }
     }
   }

@@ -7,10 +7,11 @@ import { areaCm2, regionAreaCm2 } from "../shape";
 import { boulder, derived, found, made, scene, started, type PieceArgs } from "../testing";
 import { freePlace, throughShare } from "./index";
 
+const boxShell = { widthCm: 60, depthCm: 45, heightCm: 60, sillCm: 20, top: "mesh" } as const;
 const box = started();
 const argsOf = (more: Partial<PieceArgs> = {}): PieceArgs =>
   (boulder(more) as Extract<ReturnType<typeof boulder>, { name: "addPiece" }>).args;
-const stone = (more: Partial<PieceArgs> = {}): Piece => argsOf(more);
+const stone = (more: Partial<PieceArgs> = {}): Piece => ({ ...argsOf(more), tilt: null, slabs: null });
 
 const planter = (more: Partial<PieceArgs> = {}): PieceArgs =>
   argsOf({
@@ -127,5 +128,114 @@ describe("a planter set in a wall", () => {
     const fill = derived(planted).ground.solids.find(({ id }) => id === "pot")!.fillL;
     expect(fill).toBeCloseTo((Math.PI * 5.4 ** 2 * 11) / 1000, 2);
     expect(derived(empty).ground.solids.find(({ id }) => id === "pot")!.fillL).toBe(0);
+  });
+});
+
+describe("pieces that lean, lie, and are glued to one another", () => {
+  const lying = { id: "bark", kindId: "corkTube", widthCm: 12, depthCm: 12, heightCm: 24, xCm: 24, yCm: 20 } as const;
+  const withBark = (more: Partial<PieceArgs>) => made(box, boulder({ ...lying, ...more }));
+  const wants = (design: Design, code: string) =>
+    derived(design).furnishing.find((wanted) => wanted.code === code)?.haveCount ?? 0;
+  const leaves = (design: Design) =>
+    derived(design).ground.solids.map(({ id, baseCm }) => [id, Math.round(baseCm * 10) / 10]);
+
+  it("what is glued to a piece stands over it, goes along with it, and comes down when it is taken out", () => {
+    const two = made(
+      withBark({ tilt: { deg: 90, to: "right" }, rest: { on: "glass" } }),
+      boulder({
+        id: "cap",
+        kindId: "ledge",
+        widthCm: 10,
+        depthCm: 8,
+        heightCm: 3,
+        xCm: 24,
+        yCm: 20,
+        rest: { on: "piece", pieceId: "bark", upCm: 12 },
+      }),
+      boulder({
+        id: "twig",
+        kindId: "branch",
+        widthCm: 10,
+        depthCm: 3,
+        heightCm: 8,
+        xCm: 26,
+        yCm: 20,
+        rest: { on: "piece", pieceId: "cap", upCm: 3 },
+      }),
+    );
+    expect(leaves(two)).toEqual([
+      ["bark", 0],
+      ["cap", 12],
+      ["twig", 15],
+    ]);
+    expect(found(derived(two), "pieceOverlaps")).toBeUndefined();
+    const moved = made(two, { name: "setPiece", args: { id: "bark", xCm: 34 } });
+    expect(moved.pieces.map(({ xCm }) => xCm)).toEqual([34, 34, 36]);
+    const raised = made(two, { name: "setPiece", args: { id: "bark", rest: { on: "wall", upCm: 9 } } });
+    expect(leaves(raised)).toEqual([
+      ["bark", 9],
+      ["cap", 21],
+      ["twig", 24],
+    ]);
+    const gone = made(two, { name: "removePieces", args: { ids: ["bark"] } });
+    expect(gone.pieces.map(({ id, rest }) => [id, rest.on])).toEqual([
+      ["cap", "ground"],
+      ["twig", "piece"],
+    ]);
+    expect(checkHabitat(gone, STOCK)).toEqual([]);
+  });
+  it("nothing is held by what it holds itself, or by what is not there", () => {
+    const two = made(
+      withBark({}),
+      boulder({ id: "cap", kindId: "ledge", rest: { on: "piece", pieceId: "bark", upCm: 12 } }),
+    );
+    const circle = attempt(
+      two,
+      [{ name: "setPiece", args: { id: "bark", rest: { on: "piece", pieceId: "cap", upCm: 1 } } }],
+      STOCK,
+    );
+    expect(circle).toMatchObject({ ok: false, problem: { code: "holdsItself" } });
+    const nowhere = attempt(
+      two,
+      [{ name: "setPiece", args: { id: "cap", rest: { on: "piece", pieceId: "no", upCm: 1 } } }],
+      STOCK,
+    );
+    expect(nowhere).toMatchObject({ ok: false, problem: { code: "unknown" } });
+  });
+  it("a plant may stand under what leans over it, and not in its foot", () => {
+    const lean = withBark({
+      kindId: "corkWall",
+      widthCm: 4,
+      depthCm: 20,
+      heightCm: 26,
+      tilt: { deg: 45, to: "right" },
+      rest: { on: "ground", sunkCm: 0 },
+    });
+    const at = (xCm: number) =>
+      found(
+        derived(made(lean, { name: "addPlant", args: { id: "p", plantId: "lemonButtonFern", xCm, yCm: 20 } })),
+        "plantInside",
+      );
+    // Its shadow is 21.2 cm long about 24: the foot at 16, the head at 34.
+    expect([at(15.9)?.finding.about, at(32)]).toEqual(["p", undefined]);
+  });
+  it("what is filled is emptied when it is laid down, and its plant put beside it", () => {
+    const laid = made(planted, { name: "setPiece", args: { id: "pot", tilt: { deg: 80, to: "front" } } });
+    expect([laid.pieces[0]!.fillMixId, fern(laid).inId]).toEqual([null, null]);
+    expect(checkHabitat(laid, STOCK)).toEqual([]);
+  });
+  it("the lee under leaning bark is a hide, and the damp under a half buried one a humid hide (common practice)", () => {
+    const arid = started({ animalId: "leopardGecko", shell: { ...boxShell, sillCm: 0 } });
+    const put = (more: Partial<PieceArgs>) =>
+      made(
+        arid,
+        boulder({ id: "bark", kindId: "corkWall", widthCm: 22, depthCm: 3, heightCm: 18, xCm: 14, yCm: 20, ...more }),
+      );
+    const lee = (deg: number) =>
+      wants(put({ tilt: { deg, to: "back" }, rest: { on: "ground", sunkCm: 0 } }), "hideWarm");
+    expect([0, 1].map((n) => lee([8, 45][n]!))).toEqual([0, 1]);
+    const pressed = (kindId: string, sunkCm: number) =>
+      put({ kindId, widthCm: 18, depthCm: 14, heightCm: 6, rest: { on: "ground", sunkCm } });
+    expect(wants(pressed("corkFlat", 3), "humidHide") - wants(pressed("corkFlat", 0), "humidHide")).toBe(1);
   });
 });

@@ -18,6 +18,23 @@ const sharedCm2 = weakMapMemoize((a: Polygon, b: Polygon): number => {
 const isWithin = (inner: Polygon, hole: Polygon | undefined): boolean =>
   hole !== undefined && inner.every((point) => contains(hole, point));
 
+const isGlued = (a: Solid, { id }: Solid): boolean => a.piece?.rest.on === "piece" && a.piece.rest.pieceId === id;
+
+const volumeCm3 = ({ bodies }: Solid): number =>
+  bodies.reduce((sum, { outline, fromCm, toCm }) => sum + areaCm2(outline) * (toCm - fromCm), 0);
+
+/** Where one leans, its parts are held against those of the other. */
+function sharedCm3(a: Solid, b: Solid): number {
+  let cm3 = 0;
+  for (const one of a.bodies)
+    for (const other of b.bodies) {
+      const overCm =
+        Math.min(a.baseCm + one.toCm, b.baseCm + other.toCm) - Math.max(a.baseCm + one.fromCm, b.baseCm + other.fromCm);
+      if (overCm > 0) cm3 += overCm * sharedCm2(one.outline, other.outline);
+    }
+  return cm3;
+}
+
 /**
  * How much of the smaller of two solid things lies within the other, 0 to 1; 0 where they touch, are twined, stand one
  * over the other, or one in the hollow of the other.
@@ -27,7 +44,13 @@ const isWithin = (inner: Polygon, hole: Polygon | undefined): boolean =>
 export function throughShare(a: Solid, b: Solid): number {
   const overCm = Math.min(a.topCm, b.topCm) - Math.max(a.baseCm, b.baseCm);
   if (overCm <= TOUCHES_CM || a.kind.solidPct < SPARSE_PCT || b.kind.solidPct < SPARSE_PCT) return 0;
+  if (isGlued(a, b) || isGlued(b, a)) return 0;
   if (isWithin(a.outline, b.hole) || isWithin(b.outline, a.hole)) return 0;
-  const share = sharedCm2(a.outline, b.outline) / Math.min(areaCm2(a.outline), areaCm2(b.outline));
+  const shared = sharedCm2(a.outline, b.outline);
+  if (shared === 0) return 0;
+  const leans = a.piece?.tilt ?? b.piece?.tilt;
+  const share = leans
+    ? sharedCm3(a, b) / Math.min(volumeCm3(a), volumeCm3(b))
+    : shared / Math.min(areaCm2(a.outline), areaCm2(b.outline));
   return share > TOUCHES_SHARE ? share : 0;
 }

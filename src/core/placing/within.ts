@@ -1,12 +1,14 @@
 import { contains } from "../shape";
-import type { Ground, Solid } from "../strata";
+import { bodiesAt, type Ground, type Solid } from "../strata";
 
 const SOLID_PCT = 50;
 
 /** Whether a thing takes a place on the ground, so that nothing can be planted there. */
-function takes({ piece, kind, outline, hole, baseCm }: Solid, x: number, y: number, { surfaceAt }: Ground): boolean {
-  const stands = piece !== undefined && kind.solidPct >= SOLID_PCT && baseCm <= surfaceAt(x, y) + 1;
-  if (!stands || !contains(outline, [x, y])) return false;
+function takes(solid: Solid, x: number, y: number, { surfaceAt }: Ground): boolean {
+  const { piece, kind, hole, baseCm } = solid;
+  if (piece === undefined || kind.solidPct < SOLID_PCT) return false;
+  const surfaceCm = surfaceAt(x, y) + 1;
+  if (!bodiesAt(solid, x, y).some(({ fromCm }) => baseCm + fromCm <= surfaceCm)) return false;
   const planted = piece.fillMixId !== null || kind.roles.includes("planter");
   return !(planted && hole !== undefined && contains(hole, [x, y]));
 }

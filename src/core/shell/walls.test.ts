@@ -1,8 +1,9 @@
 import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
-import { applyAll, type Command } from "../habitat";
+import { applyAll, attempt, type Command } from "../habitat";
 import { areaCm2 } from "../shape";
 import { groundOutline, panelFit, wallLengthCm, wallWork, wallWorks, type PanelPlace, type Rigid } from "./index";
+import { ground } from "../strata";
 import { started } from "../testing";
 
 const habitat = started({ shell: { widthCm: 76, depthCm: 45, heightCm: 30, sillCm: 10, top: "mesh" } });
@@ -10,7 +11,11 @@ const after = (...commands: Command[]) => applyAll(habitat, commands, STOCK).she
 
 describe("what is built on the walls", () => {
   it("a foam wall of 76 x 30 cm finished with fibre takes one and a half cartridges of silicone for it (common practice)", () => {
-    const bare = wallWork(habitat.shell, { wall: "back", treatmentId: "foam", finishId: null, thicknessCm: 5 }, STOCK);
+    const bare = wallWork(
+      habitat.shell,
+      { wall: "back", treatmentId: "foam", finishId: null, thicknessCm: 5, fromCm: 0 },
+      STOCK,
+    );
     const finished = wallWork(
       habitat.shell,
       {
@@ -18,6 +23,7 @@ describe("what is built on the walls", () => {
         treatmentId: "foam",
         finishId: "siliconeFibre",
         thicknessCm: 5,
+        fromCm: 0,
       },
       STOCK,
     );
@@ -36,6 +42,27 @@ describe("what is built on the walls", () => {
     expect(foam!.foamCans).toBe(Math.ceil((11.4 * 1.35) / 18));
     expect(cork!.sheetCm2).toBeCloseTo(45 * 30, 8);
   });
+  it("built from above the drainage, it takes less of the wall, and the drainage runs on under it", () => {
+    const from = (fromCm: number) =>
+      applyAll(
+        habitat,
+        [{ name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 5, fromCm } }],
+        STOCK,
+      );
+    const drainage = habitat.strata.layers.find(({ kind }) => kind === "drainage") as { id: string; depthCm: number };
+    const [whole, raised] = [from(0), from(drainage.depthCm)];
+    const level = (design: typeof habitat, id: string) => ground(design, STOCK).levelOf(id)!;
+    expect(level(whole, drainage.id).areaCm2).toBeCloseTo(76 * 40, 6);
+    expect(level(raised, drainage.id).areaCm2).toBeCloseTo(76 * 45, 6);
+    expect(level(raised, drainage.id).volumeL).toBeCloseTo((76 * 45 * drainage.depthCm) / 1000, 6);
+    expect(level(raised, "soil-1").volumeL).toBeCloseTo(level(whole, "soil-1").volumeL, 6);
+    expect(ground(raised, STOCK).water!.capacityL).toBeCloseTo((ground(whole, STOCK).water!.capacityL * 45) / 40, 3);
+    const [work] = wallWorks(raised.shell, STOCK);
+    expect(work!.roomL).toBeCloseTo((76 * (30 - drainage.depthCm) * 5) / 1000, 8);
+    expect(
+      attempt(habitat, [{ name: "setTreatment", args: { wall: "back", treatmentId: "foam", fromCm: 29.5 } }], STOCK).ok,
+    ).toBe(false);
+  });
   it("paint is coats times area over what a litre covers", () => {
     const { paintL, setDays, finishDays } = wallWork(
       habitat.shell,
@@ -44,6 +71,7 @@ describe("what is built on the walls", () => {
         treatmentId: "foam",
         finishId: "cementPaint",
         thicknessCm: 5,
+        fromCm: 0,
       },
       STOCK,
     );

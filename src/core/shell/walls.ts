@@ -19,22 +19,24 @@ export function wallLengthCm(shell: Shell, wall: Wall): number {
   }, 0);
 }
 
-const thicknessOn = ({ treatments }: Shell, wall: Wall): number =>
-  treatments.find((treatment) => treatment.wall === wall)?.thicknessCm ?? 0;
+/** How thick a wall is built below a height. */
+const thicknessOn = ({ treatments }: Shell, wall: Wall, belowCm: number): number =>
+  treatments.find((built) => built.wall === wall && built.fromCm < belowCm - HAIR_CM)?.thicknessCm ?? 0;
 
 /**
  * The floor the ground lies on: what the walls' builds leave of it. A drawn floor that they would fill wholly stays as
  * it is.
  *
+ * @param belowCm what lies no higher than this runs on under what is built from there up
  * @example groundOutline(shell) // a 60 x 45 floor with 5 cm of foam behind: 60 x 40
  */
-export function groundOutline(shell: Shell): Polygon {
+export function groundOutline(shell: Shell, belowCm = Infinity): Polygon {
   const outline = floorOutline(shell);
   const left = clipped(outline, {
-    left: thicknessOn(shell, "left"),
-    right: shell.widthCm - thicknessOn(shell, "right"),
-    front: thicknessOn(shell, "front"),
-    back: shell.depthCm - thicknessOn(shell, "back"),
+    left: thicknessOn(shell, "left", belowCm),
+    right: shell.widthCm - thicknessOn(shell, "right", belowCm),
+    front: thicknessOn(shell, "front", belowCm),
+    back: shell.depthCm - thicknessOn(shell, "back", belowCm),
   });
   return left.length >= 3 && areaCm2(left) > 1 ? left : outline;
 }
@@ -96,12 +98,12 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
   const kind = library.get("wallTreatments", treatment.treatmentId);
   const finish = treatment.finishId === null ? NO_FINISH : library.get("wallFinishes", treatment.finishId);
   const lengthCm = wallLengthCm(shell, treatment.wall);
-  const area = lengthCm * shell.heightCm;
+  const highCm = Math.max(0, shell.heightCm - treatment.fromCm);
+  const area = lengthCm * highCm;
   const m2 = area / CM2_PER_M2;
   const roomL = (area * treatment.thicknessCm) / CM3_PER_L;
   const foamL = kind.foamLPerCan > 0 ? roomL * (1 + kind.wastePct / 100) : 0;
-  const siliconeL =
-    beadL(lengthCm, shell.heightCm, kind.beadEveryCm) + (foamL > 0 ? m2 * rule("roughenBeadLPerM2") : 0);
+  const siliconeL = beadL(lengthCm, highCm, kind.beadEveryCm) + (foamL > 0 ? m2 * rule("roughenBeadLPerM2") : 0);
   const coats = (coatCount: number, m2PerL: number) => (m2PerL > 0 ? (m2 * coatCount) / m2PerL : 0);
   return {
     wall: treatment.wall,

@@ -19,7 +19,7 @@ function lookedAt(design: Design): Map<string, number> {
       for (const { patch, bottomCm, topCm } of land.terrain.columnAt(x, y)) {
         const overlap = Math.max(0, Math.min(topCm, solid.topCm) - Math.max(bottomCm, solid.baseCm));
         const { id } = patch.layer;
-        lost.set(id, (lost.get(id) ?? 0) + (overlap * step * step * solid.share) / 1000);
+        lost.set(id, (lost.get(id) ?? 0) + (overlap * step * step * solid.bodies[0]!.share) / 1000);
       }
     }
   return lost;

@@ -15,6 +15,7 @@ import {
   type Region,
 } from "../shape";
 import { heapsCm } from "./heaps";
+import type { Body } from "./bodies";
 import type { Solid } from "./solids";
 import type { Patch, Terrain } from "./terrain";
 
@@ -22,6 +23,9 @@ const CM3_PER_L = 1000;
 /** A figure with so many corners is round: its nodes lie dense as it is. */
 const MANY_CORNERS = 8;
 const GROUND_LEVEL = levelAt(0);
+
+/** An upright part where it stands, cm from the glass. */
+type Standing = { lowCm: number; highCm: number; share: number };
 
 /** A solid's plan in cells that no zone's edge runs through, as the ground steps there. */
 const cellsByZone = weakMapMemoize(({ inside, outside }: Region, zones: readonly Zone[]): readonly Cell[] => {
@@ -51,18 +55,18 @@ const lose = (losses: Losses, { layer }: Patch, cm3: number, share: number): voi
  *
  * @returns false where a twisted lift passes the solid's foot or head, and nothing was added
  */
-function closedForm(losses: Losses, cell: Cell, lying: readonly Patch[], solid: Solid): boolean {
+function closedForm(losses: Losses, cell: Cell, lying: readonly Patch[], { lowCm, highCm, share }: Standing): boolean {
   let height: Bilinear = GROUND_LEVEL;
   let below = 0;
   const found: [Patch, number][] = [];
   for (const patch of lying) {
     height = added(height, patch.plain);
-    const upToHere = volumeBetween(cell, height, solid.baseCm, solid.topCm);
+    const upToHere = volumeBetween(cell, height, lowCm, highCm);
     if (upToHere === undefined) return false;
     found.push([patch, upToHere - below]);
     below = upToHere;
   }
-  for (const [patch, cm3] of found) lose(losses, patch, cm3, solid.share);
+  for (const [patch, cm3] of found) lose(losses, patch, cm3, share);
   return true;
 }
 
@@ -77,7 +81,7 @@ const heapsOver = weakMapMemoize((mounds: readonly Mound[], cell: Cell): readonl
 );
 
 /** Heaps and twisted lifts, by quadrature. */
-function byQuadrature(losses: Losses, cell: Cell, lying: readonly Patch[], solid: Solid): void {
+function byQuadrature(losses: Losses, cell: Cell, lying: readonly Patch[], { lowCm, highCm, share }: Standing): void {
   const points = nodesOf(cell);
   const tops = new Float64Array(points.length);
   for (const patch of lying) {
@@ -86,10 +90,10 @@ function byQuadrature(losses: Losses, cell: Cell, lying: readonly Patch[], solid
     for (const [at, { x, y, areaCm2 }] of points.entries()) {
       const bottomCm = tops[at]!;
       const topCm = bottomCm + heightAt(patch.plain, x, y) + heaps[at]!;
-      cm3 += areaCm2 * Math.max(0, Math.min(topCm, solid.topCm) - Math.max(bottomCm, solid.baseCm));
+      cm3 += areaCm2 * Math.max(0, Math.min(topCm, highCm) - Math.max(bottomCm, lowCm));
       tops[at] = topCm;
     }
-    lose(losses, patch, cm3, solid.share);
+    lose(losses, patch, cm3, share);
   }
 }
 
@@ -101,10 +105,16 @@ function byQuadrature(losses: Losses, cell: Cell, lying: readonly Patch[], solid
 export function buriedL(terrain: Terrain, solid: Solid): ReadonlyMap<string, number> {
   const losses: Losses = new Map();
   if (solid.baseCm >= terrain.mostCm) return losses;
-  for (const cell of cellsByZone(solid.region, terrain.zones)) {
-    const lying = terrain.patches.filter((patch) => patch.lies(...innerPoint(cell)));
-    const straight = !lying.some((patch) => hasHeapIn(patch.mounds, cell)) && closedForm(losses, cell, lying, solid);
-    if (!straight) byQuadrature(losses, cell, lying, solid);
-  }
+  for (const body of solid.bodies) loseTo(losses, terrain, body, solid.baseCm);
   return losses;
+}
+
+function loseTo(losses: Losses, terrain: Terrain, { region, share, fromCm, toCm }: Body, baseCm: number): void {
+  const standing = { lowCm: baseCm + fromCm, highCm: baseCm + toCm, share };
+  if (standing.lowCm >= terrain.mostCm) return;
+  for (const cell of cellsByZone(region, terrain.zones)) {
+    const lying = terrain.patches.filter((patch) => patch.lies(...innerPoint(cell)));
+    const level = !lying.some((patch) => hasHeapIn(patch.mounds, cell));
+    if (!(level && closedForm(losses, cell, lying, standing))) byQuadrature(losses, cell, lying, standing);
+  }
 }

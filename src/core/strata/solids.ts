@@ -2,23 +2,25 @@ import { weakMapMemoize } from "reselect";
 import type { PieceKind } from "../catalog";
 import type { Piece, Zone } from "../habitat";
 import type { Library } from "../library";
-import { areaCm2, contains, turnedEllipse, turnedRectangle, type Point, type Polygon, type Region } from "../shape";
+import { areaCm2, contains, turnedRectangle, type Point, type Polygon } from "../shape";
+import { formOf, type Body, type Form } from "./bodies";
 import type { GroundPlan, Terrain } from "./terrain";
+import { standsAt } from "./tilt";
 
-/** Something solid that stands in the ground or over it, with upright sides. */
+/** Something solid that stands in the ground or over it, made of upright parts. */
 export type Solid = {
   /** The piece's id, or the zone's for what holds its ground back. */
   id: string;
   kind: PieceKind;
   piece?: Piece;
+  /** All of it seen from above. */
   outline: Polygon;
-  /** Of hollow ones: the hole. */
+  /** Of hollow ones that stand upright: the hole. */
   hole: Polygon | undefined;
   baseCm: number;
   topCm: number;
-  /** The part that pushes ground aside, and how much of that part is there. */
-  region: Region;
-  share: number;
+  /** What pushes ground and water aside, heights over its foot. */
+  bodies: readonly Body[];
   /** Mass of the thing itself, without a filling. */
   emptyKg: number;
   /** Soil it is filled with, as it lies. 0 for what is not filled. */
@@ -27,52 +29,50 @@ export type Solid = {
 
 const CM3_PER_L = 1000;
 
-function outlineOf(kind: PieceKind, { xCm, yCm, widthCm, depthCm, turnDeg }: Omit<Piece, "rest">, lessCm = 0): Polygon {
-  const [w, d] = [Math.max(0.1, widthCm - lessCm), Math.max(0.1, depthCm - lessCm)];
-  return kind.plan === "round" ? turnedEllipse([xCm, yCm], w, d, turnDeg) : turnedRectangle([xCm, yCm], w, d, turnDeg);
+/** Other pieces by id: what is glued to one stands as high as that one does. */
+type Others = readonly Piece[];
+
+/** Height a piece's foot stands at, cm from the glass. @example footCm(piece, terrain, []) // 0 on the glass */
+function footCm(piece: Piece, terrain: Terrain, others: Others): number {
+  const { id, rest } = piece;
+  switch (rest.on) {
+    case "glass":
+      return 0;
+    case "wall":
+    case "inWall":
+      return rest.upCm;
+    case "ground":
+      return Math.max(0, terrain.surfaceAt(...standsAt(piece)) - rest.sunkCm);
+    case "piece": {
+      const rests = others.filter((other) => other.id !== id);
+      const holder = rests.find((other) => other.id === rest.pieceId);
+      return rest.upCm + (holder ? footCm(holder, terrain, rests) : 0);
+    }
+  }
 }
 
-/** Height a piece's foot stands at, cm from the glass. @example footCm(piece, terrain) // 0 on the glass */
-function footCm({ rest, xCm, yCm }: Piece, terrain: Terrain): number {
-  if (rest.on === "glass") return 0;
-  if (rest.on === "wall" || rest.on === "inWall") return rest.upCm;
-  return Math.max(0, terrain.surfaceAt(xCm, yCm) - rest.sunkCm);
-}
+const formed = weakMapMemoize((piece: Piece, kind: PieceKind, floor: Polygon): Form => formOf(piece, kind, floor));
 
-function matterCm3(kind: PieceKind, outerCm2: number, innerCm2: number, heightCm: number): number {
-  if (!kind.hollow) return (outerCm2 * heightCm * kind.solidPct) / 100;
-  const walls = (outerCm2 - innerCm2) * heightCm;
-  // What is closed has a floor and a roof, a bowl and a pot a floor, a tube and a column neither.
-  const plates = kind.form === "cave" ? 2 : kind.form === "bowl" || kind.form === "pot" ? 1 : 0;
-  return walls + innerCm2 * Math.min(heightCm, plates * kind.hollow.wallCm);
-}
-
-/** What of a piece does not hang on the ground under it. */
-type Form = Pick<Solid, "outline" | "hole" | "region" | "share" | "emptyKg" | "fillL">;
-
-const formOf = weakMapMemoize((piece: Piece, kind: PieceKind, floor: Polygon): Form => {
-  const outline = outlineOf(kind, piece);
-  const hole = kind.hollow ? outlineOf(kind, piece, 2 * kind.hollow.wallCm) : undefined;
-  const filled = piece.fillMixId !== null && hole !== undefined;
-  const letsSoilIn = kind.hollow?.opensTo === "soil" && !filled && hole !== undefined;
-  const [outer, inner] = [areaCm2(outline), hole ? areaCm2(hole) : 0];
-  return {
-    outline,
-    hole,
-    region: { inside: [outline, floor], outside: letsSoilIn ? [hole] : [] },
-    share: kind.hollow ? 1 : kind.solidPct / 100,
-    emptyKg: (matterCm3(kind, outer, inner, piece.heightCm) * kind.kgPerL) / CM3_PER_L,
-    fillL: filled ? (inner * piece.heightCm) / CM3_PER_L : 0,
-  };
-});
-
-/** A piece as it would stand on a ground. @example solidOf(piece, ground.terrain, library).topCm */
-export function solidOf(piece: Piece, terrain: Terrain, library: Library): Solid {
+/**
+ * A piece as it would stand on a ground.
+ *
+ * @param others what it may be glued to
+ * @example solidOf(piece, { terrain, library, others: habitat.pieces }).topCm
+ */
+export function solidOf(
+  piece: Piece,
+  { terrain, library, others }: { terrain: Terrain; library: Library; others: Others },
+): Solid {
   const kind = library.get("pieceKinds", piece.kindId);
-  const baseCm = footCm(piece, terrain);
-  const form = formOf(piece, kind, terrain.outline);
-  return { id: piece.id, kind, piece, ...form, baseCm, topCm: baseCm + piece.heightCm };
+  const baseCm = footCm(piece, terrain, others);
+  const { outline, hole, heightCm, bodies, matterCm3, fillL } = formed(piece, kind, terrain.outline);
+  const emptyKg = (matterCm3 * kind.kgPerL) / CM3_PER_L;
+  return { id: piece.id, kind, piece, outline, hole, bodies, fillL, emptyKg, baseCm, topCm: baseCm + heightCm };
 }
+
+/** The parts of a solid over and under a place in plan. @example bodiesAt(slab, 30, 20).length // 3 */
+export const bodiesAt = ({ bodies }: Solid, x: number, y: number): readonly Body[] =>
+  bodies.filter(({ outline }) => contains(outline, [x, y]));
 
 /** The edges of a zone that run through the floor, not along its walls. */
 export function innerEdges(zone: Zone, outline: Polygon): [Point, Point][] {
@@ -110,8 +110,9 @@ const retainers = weakMapMemoize((zone: Zone, floor: Polygon, library: Library):
       hole: undefined,
       baseCm: 0,
       topCm: retaining.heightCm,
-      region: { inside: [outline, floor], outside: [] },
-      share,
+      bodies: [
+        { outline, region: { inside: [outline, floor], outside: [] }, share, fromCm: 0, toCm: retaining.heightCm },
+      ],
       emptyKg: (areaCm2(outline) * retaining.heightCm * share * kind.kgPerL) / CM3_PER_L,
       fillL: 0,
     };
@@ -120,6 +121,6 @@ const retainers = weakMapMemoize((zone: Zone, floor: Polygon, library: Library):
 
 /** Everything solid in a habitat, where it stands. @example solids(habitat, terrain, library)[0]?.baseCm */
 export const solids = (habitat: GroundPlan, terrain: Terrain, library: Library): Solid[] => [
-  ...habitat.pieces.map((piece) => solidOf(piece, terrain, library)),
+  ...habitat.pieces.map((piece) => solidOf(piece, { terrain, library, others: habitat.pieces })),
   ...habitat.strata.zones.flatMap((zone) => retainers(zone, terrain.outline, library)),
 ];

@@ -2,7 +2,7 @@ import { weakMapMemoize } from "reselect";
 import type { Design, Layer, Mound, Over, Shell, Zone } from "../habitat";
 import type { Library } from "../library";
 import { groundOutline } from "../shell";
-import { bounds, insideOf } from "../shape";
+import { areaCm2, bounds, insideOf } from "../shape";
 import { heightAt, levelAt, type Bilinear, type Bounds, type Polygon, type Region } from "../shape";
 import { heapsCm } from "./heaps";
 
@@ -28,7 +28,9 @@ export type Slab = { patch: Patch; bottomCm: number; topCm: number };
 
 /** The ground as fields of height over the floor the walls leave. */
 export type Terrain = {
+  /** The floor what is built on the walls leaves, and what lies on the glass, which may run on under it. */
   outline: Polygon;
+  floor: Polygon;
   patches: readonly Patch[];
   zones: readonly Zone[];
   /** No ground is higher than this, cm from the glass. */
@@ -44,7 +46,7 @@ export type Terrain = {
 };
 
 /** The floor a shell leaves to the ground, worked out once. */
-const outlineOf = weakMapMemoize((shell: Shell): Polygon => groundOutline(shell));
+const outlineOf = weakMapMemoize((shell: Shell, belowCm: number): Polygon => groundOutline(shell, belowCm));
 
 /** Where a layer lies: the whole floor, a zone of it, or what the zones leave. */
 const regionOf = weakMapMemoize((outline: Polygon, zones: readonly Zone[], on: Over["on"], zoneId: string): Region => {
@@ -144,19 +146,32 @@ function columnOf(patches: readonly Patch[], x: number, y: number): Slab[] {
   return column;
 }
 
+/** Layers that lie wholly under the lower edge of what is built on a wall run on to the glass. */
+function patchesOf({ shell, strata }: Pick<Design, "shell" | "strata">, outline: Polygon, library: Library): Patch[] {
+  const raised = shell.treatments.some(({ fromCm }) => fromCm > 0);
+  let topCm = 0;
+  return strata.layers.map((layer) => {
+    const zoneId = layer.over.on === "zone" ? layer.over.zoneId : "";
+    const over = (floor: Polygon) => patchOf(layer, regionOf(floor, strata.zones, layer.over.on, zoneId), library);
+    const patch = over(outline);
+    if (!raised) return patch;
+    topCm += mostOf(patch);
+    const floor = outlineOf(shell, topCm);
+    return areaCm2(floor) > areaCm2(outline) ? over(floor) : patch;
+  });
+}
+
 /**
  * The layers of a habitat as fields over its floor.
  *
  * @example terrainOf(habitat, library).surfaceAt(30, 20) // the surface in the middle
  */
 export function terrainOf({ shell, strata }: Pick<Design, "shell" | "strata">, library: Library): Terrain {
-  const outline = outlineOf(shell);
-  const patches = strata.layers.map((layer) => {
-    const zoneId = layer.over.on === "zone" ? layer.over.zoneId : "";
-    return patchOf(layer, regionOf(outline, strata.zones, layer.over.on, zoneId), library);
-  });
+  const outline = outlineOf(shell, Infinity);
+  const patches = patchesOf({ shell, strata }, outline, library);
   return {
     outline,
+    floor: patches[0]?.region.inside[0] ?? outline,
     patches,
     zones: strata.zones,
     mostCm: patches.reduce((sum, patch) => sum + mostOf(patch), 0),

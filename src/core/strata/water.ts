@@ -35,11 +35,12 @@ type Slice = { bottomCm: number; topCm: number; litresPerCm: number; share: numb
 
 /** What stands in the drainage: its matter takes room, and inside a pump column there is water without any medium. */
 function standingIn(solid: Solid, share: number, lowCm: number, highCm: number): number {
-  const overlap = Math.min(highCm, solid.topCm) - Math.max(lowCm, solid.baseCm);
-  if (overlap <= 0) return 0;
-  const outer = areaCm2(solid.outline) * (solid.kind.hollow ? 1 : solid.share);
   const inner = solid.hole && solid.kind.hollow?.opensTo === "water" ? areaCm2(solid.hole) : 0;
-  return ((inner - outer * share) * overlap) / CM3_PER_L;
+  return solid.bodies.reduce((sum, body) => {
+    const overlap = Math.min(highCm, solid.baseCm + body.toCm) - Math.max(lowCm, solid.baseCm + body.fromCm);
+    const outer = areaCm2(body.outline) * body.share;
+    return overlap > 0 ? sum + ((inner - outer * share) * overlap) / CM3_PER_L : sum;
+  }, 0);
 }
 
 /** A vessel in slices: its own foot and head over each part of its floor. */

@@ -3,7 +3,7 @@ import type { Layer, Treatment } from "../habitat";
 import { litresFor, pantryOf, pouredFor } from "../mix";
 import type { Scene } from "../scene";
 import { wallLengthCm, wallWork } from "../shell";
-import { cutSheets, mixtureOf } from "../strata";
+import { cutSheets, mixtureOf, type Solid } from "../strata";
 import type { Amount } from "./bins";
 
 export type Need = { shelf: CatalogKind; id: string; amount: Amount };
@@ -107,6 +107,14 @@ function fillingNeeds(scene: Scene): Need[] {
   });
 }
 
+/** A piece as a thing to buy, or what it is moulded of. */
+function hardscapeNeeds({ piece, kind, emptyKg }: Solid): Need[] {
+  if (!piece) return [];
+  return kind.mouldedOf
+    ? looseNeed("supplies", kind.mouldedOf, emptyKg / kind.kgPerL)
+    : pieceNeed("pieceKinds", piece.kindId, 1);
+}
+
 /**
  * All a habitat is built from, with the allowance for settling: what to have at hand, before looking at what is in
  * stock.
@@ -114,12 +122,12 @@ function fillingNeeds(scene: Scene): Need[] {
  * @example needs(scene).find((n) => n.id === "clayPebbles")?.amount // { kind: "loose", looseL: 14.85 }
  */
 export function needs(scene: Scene): Need[] {
-  const { shell, strata, pieces, plants, crew, gear } = scene.habitat;
+  const { shell, strata, plants, crew, gear } = scene.habitat;
   return addUp([
     ...shell.treatments.flatMap((treatment) => wallNeeds(scene, treatment)),
     ...strata.layers.flatMap((layer) => layerNeeds(scene, layer)),
     ...fillingNeeds(scene),
-    ...pieces.flatMap((piece) => pieceNeed("pieceKinds", piece.kindId, 1)),
+    ...scene.ground.solids.flatMap((solid) => hardscapeNeeds(solid)),
     ...strata.zones.flatMap(({ retaining }) => (retaining ? pieceNeed("pieceKinds", retaining.kindId, 1) : [])),
     ...plants.flatMap((stand) => pieceNeed("plants", stand.plantId, 1)),
     ...crew.flatMap(({ crewId, count }) => pieceNeed("crew", crewId, count)),

@@ -79,6 +79,10 @@ export const anyHabitat = fc
           fc.record({ on: fc.constant("glass" as const) }),
           fc.record({ on: fc.constant("ground" as const), sunkCm: between(0, 40) }),
           fc.record({ on: fc.constant("wall" as const), upCm: between(0, 300) }),
+          fc.record({ on: fc.constant("piece" as const), pieceId: fc.constant("piece-0"), upCm: between(0, 100) }),
+        ),
+        tilt: fc.option(
+          fc.record({ deg: between(1, 90), to: fc.constantFrom("left" as const, "right", "front", "back") }),
         ),
       }),
       { maxLength: 4 },
@@ -88,6 +92,7 @@ export const anyHabitat = fc
         wall: fc.constantFrom("front" as const, "back" as const, "left" as const, "right" as const),
         treatmentId: idOf(STOCK.all("wallTreatments")),
         share: between(0, 0.44),
+        fromCm: fc.oneof(fc.constant(0), between(0, 20)),
       }),
       { selector: (one) => one.wall, maxLength: 4 },
     ),
@@ -130,12 +135,13 @@ export const anyHabitat = fc
         args: { layer: { id: `layer-${at}`, ...layer } },
       })),
       { name: "setFloor", args: { floor: { shape: any.floor } } },
-      ...any.treatments.map(({ wall, treatmentId, share }): Command => ({
+      ...any.treatments.map(({ wall, treatmentId, share, fromCm }): Command => ({
         name: "setTreatment",
         args: {
           wall,
           treatmentId,
           thicknessCm: Math.min(30, share * (wall === "left" || wall === "right" ? any.widthCm : any.depthCm)),
+          fromCm: Math.min(fromCm, any.heightCm / 2),
         },
       })),
       ...splitCommands(any),
@@ -149,7 +155,12 @@ export const anyHabitat = fc
       ),
       ...any.pieces.map((piece, at): Command => ({
         name: "addPiece",
-        args: { id: `piece-${at}`, ...piece, fillMixId: piece.kindId === "corkTube" ? "mix-1" : null },
+        args: {
+          id: `piece-${at}`,
+          ...piece,
+          rest: at === 0 ? onItsOwn(piece.rest) : piece.rest,
+          fillMixId: piece.kindId === "corkTube" ? "mix-1" : null,
+        },
       })),
       { name: "setWaterLine", args: { waterLineCm: any.waterLineCm } },
       ...any.plants.map((stand, at): Command => ({ name: "addPlant", args: { id: `plant-${at}`, ...stand } })),
@@ -158,6 +169,10 @@ export const anyHabitat = fc
     const readings = any.readings.map((reading, at) => ({ at: `2026-03-0${at + 1}T08:00:00Z`, ...reading }));
     return { design: made(start, ...commands), readings, log: logged([MOVED_IN], readings) };
   });
+
+/** The first piece has none before it to be glued to. */
+const onItsOwn = <R extends { on: string }>(rest: R): R | { on: "glass" } =>
+  rest.on === "piece" ? { on: "glass" } : rest;
 
 type Split = {
   widthCm: number;

@@ -2,15 +2,19 @@
 
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import type { PieceKind } from "@/core/catalog";
-import { LIMITS, WALLS, type Design, type Piece, type Problem, type Wall } from "@/core/habitat";
+import { rule, type PieceKind } from "@/core/catalog";
+import { isDampUnder, isHalfBuried, isLee } from "@/core/hardscape";
+import { holdsSoil, LIMITS, type Piece, type Problem } from "@/core/habitat";
+import type { Solid } from "@/core/strata";
 import { useOpen } from "@/store";
 import { NumberInput, Stepper } from "@/ui/measure";
-import { Pills } from "@/ui/parts";
 import { mixName, newGesture } from "@/ui/section";
 import { useSay, useLibrary } from "@/words";
+import { PiecePose } from "./PiecePose";
+import { PieceRest } from "./PieceRest";
 import css from "./ShellStep.module.css";
 
+const HOURS_A_DAY = 24;
 const SIZES = [
   ["widthCm", LIMITS.pieceCm],
   ["depthCm", LIMITS.pieceCm],
@@ -18,11 +22,6 @@ const SIZES = [
   ["xCm", LIMITS.sillCm],
   ["yCm", LIMITS.sillCm],
 ] as const;
-const RESTS = ["glass", "ground", "wall", "inWall"] as const;
-
-/** The wall to set something in: one that something is built on, else the back. */
-const builtWall = ({ shell }: Design): Wall =>
-  shell.treatments.find(({ thicknessCm }) => thicknessCm > 0)?.wall ?? "back";
 
 /** Everything about one piece: size, place, turn, what it rests on, what fills it. */
 export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: PieceKind; onRemoved: () => void }) {
@@ -35,17 +34,6 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
     setRefused(edit([{ name: "setPiece", args: { id: piece.id, ...to } }], gesture ?? newGesture()));
   };
   const solid = derived.ground.solids.find((other) => other.piece?.id === piece.id);
-  const { rest } = piece;
-  const restOn = (on: (typeof RESTS)[number]) => {
-    const upCm = Math.min(solid?.baseCm ?? 0, habitat.shell.heightCm);
-    const rests: Record<typeof on, Piece["rest"]> = {
-      glass: { on: "glass" },
-      ground: { on: "ground", sunkCm: 0 },
-      wall: { on: "wall", upCm },
-      inWall: { on: "inWall", wall: builtWall(habitat), upCm },
-    };
-    change({ rest: rests[on] });
-  };
   return (
     <div className={css.pieceFields}>
       <div className={css.four}>
@@ -70,52 +58,9 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
           />
         </label>
       </div>
-      <Pills
-        label={say("shell:restsOn", { name })}
-        value={rest.on}
-        onChange={restOn}
-        options={RESTS.map((value) => ({ value, text: say(`shell:rests.${value}`) }))}
-      />
-      {rest.on === "ground" ? (
-        <Stepper
-          label={say("shell:fieldOf", { name, field: say("shell:sunk") })}
-          caption={say("shell:sunk")}
-          kind="length"
-          value={rest.sunkCm}
-          limits={LIMITS.sunkCm}
-          onCommit={(sunkCm, gesture) => change({ rest: { on: "ground", sunkCm } }, gesture)}
-        />
-      ) : null}
-      {rest.on === "inWall" ? (
-        <label className={css.field}>
-          <span>{say("shell:setIn")}</span>
-          <select
-            className={css.select}
-            value={rest.wall}
-            onChange={(event) => {
-              const wall = WALLS.find((one) => one === event.target.value) ?? rest.wall;
-              change({ rest: { ...rest, wall } });
-            }}
-          >
-            {WALLS.map((wall) => (
-              <option key={wall} value={wall}>
-                {say(`shell:walls.${wall}`)}
-              </option>
-            ))}
-          </select>
-        </label>
-      ) : null}
-      {rest.on === "wall" || rest.on === "inWall" ? (
-        <Stepper
-          label={say("shell:fieldOf", { name, field: say("shell:upFrom") })}
-          caption={say("shell:upFrom")}
-          kind="length"
-          value={rest.upCm}
-          limits={LIMITS.sillCm}
-          onCommit={(upCm, gesture) => change({ rest: { ...rest, upCm } }, gesture)}
-        />
-      ) : null}
-      {kind.hollow?.opensTo === "soil" ? (
+      <PiecePose piece={piece} kind={kind} change={change} />
+      <PieceRest piece={piece} change={change} />
+      {kind.hollow?.opensTo === "soil" && holdsSoil(piece) ? (
         <label className={css.field}>
           <span>{say("shell:filledWith")}</span>
           <select
@@ -133,12 +78,7 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
           </select>
         </label>
       ) : null}
-      {solid ? (
-        <p className={css.why}>
-          {say("shell:stands", { baseCm: solid.baseCm, topCm: solid.topCm })}
-          {solid.fillL > 0 ? ` · ${say("shell:fillOf", { fillL: solid.fillL })}` : ""}
-        </p>
-      ) : null}
+      {solid ? <Told solid={solid} /> : null}
       {refused ? (
         <p role="alert" className={css.refused}>
           {say("shell:pieceWrong")}
@@ -156,4 +96,26 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
       </Button>
     </div>
   );
+}
+
+/** What a piece comes to: from where to where, what it takes, what it gives the animal. */
+function Told({ solid }: { solid: Solid }) {
+  const say = useSay();
+  const { ground, library } = useOpen().derived;
+  const { baseCm, topCm, fillL, kind, emptyKg } = solid;
+  const clayL = kind.mouldedOf ? emptyKg / kind.kgPerL : 0;
+  const damp = isHalfBuried(solid, ground) && isDampUnder(solid, { ground, library });
+  const lines = [
+    say("shell:stands", { baseCm, topCm }),
+    fillL > 0 && say("shell:fillOf", { fillL }),
+    isLee(solid, ground) && say("shell:leeUnder"),
+    damp ? say("shell:dampUnder") : isHalfBuried(solid, ground) && say("shell:halfBuried"),
+    clayL > 0 &&
+      say("shell:moulded", {
+        clayL,
+        clayWaterL: clayL * rule("clayWaterShare"),
+        hours: library.get("wallTreatments", "sculptedClay").setDays * HOURS_A_DAY,
+      }),
+  ].filter((line) => line !== false);
+  return <p className={css.why}>{lines.join(" · ")}</p>;
 }

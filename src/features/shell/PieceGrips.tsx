@@ -48,6 +48,8 @@ function PieceGrip({ solid, piece, frame, chosen, onChoose }: GripProps) {
   const restAt = (footCm: number, xCm: number, yCm: number): Piece["rest"] => {
     if (piece.rest.on === "wall" || piece.rest.on === "inWall")
       return { ...piece.rest, upCm: tenth(within(footCm, shell.heightCm)) };
+    if (piece.rest.on === "piece")
+      return { ...piece.rest, upCm: tenth(within(piece.rest.upCm + footCm - solid.baseCm, shell.heightCm)) };
     if (piece.rest.on === "ground")
       return { on: "ground", sunkCm: tenth(within(derived.ground.surfaceAt(xCm, yCm) - footCm, 100)) };
     return piece.rest;

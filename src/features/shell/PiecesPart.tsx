@@ -1,16 +1,12 @@
 "use client";
 
-import AddOutlined from "@mui/icons-material/AddOutlined";
-import Button from "@mui/material/Button";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
-import { useState } from "react";
 import { type PieceKind } from "@/core/catalog";
 import type { Derived } from "@/core/derive";
-import type { Piece } from "@/core/habitat";
+import { usualSlabs, type Piece } from "@/core/habitat";
 import { freePlace } from "@/core/placing";
 import { useOpen } from "@/store";
 import { Cautions, LedgerPart } from "@/ui/parts";
+import { EntryField } from "@/ui/search";
 import { plain, Swatch } from "@/ui/section";
 import { capital, useFigures, useSay, useLibrary } from "@/words";
 import { PieceFields } from "./PieceFields";
@@ -35,6 +31,8 @@ function newPiece(kind: PieceKind, scene: Derived): Piece {
     kindId: kind.id,
     rest,
     turnDeg: 0,
+    tilt: null,
+    slabs: kind.form === "slabs" ? usualSlabs(Math.min(kind.heightCm, shell.heightCm * 0.8)) : null,
     fillMixId: null,
     xCm: Math.round(shell.widthCm * 0.45),
     yCm: Math.round(shell.depthCm * (kind.rests === "wall" ? 0.85 : 0.45)),
@@ -100,35 +98,29 @@ export function PiecesPart({ chosen, onChoose }: Choosing) {
   );
 }
 
+/** Finds a piece to set up, by any of its names. */
 function AddPiece({ onChoose }: { onChoose: Choosing["onChoose"] }) {
   const say = useSay();
   const library = useLibrary();
   const { derived, edit } = useOpen();
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const add = (kind: PieceKind) => {
-    setAnchor(null);
     const piece = newPiece(kind, derived);
     edit([{ name: "addPiece", args: piece }]);
     onChoose(piece.id);
   };
   return (
-    <>
-      <Button
-        size="small"
-        variant="outlined"
-        startIcon={<AddOutlined />}
-        aria-haspopup="menu"
-        onClick={(event) => setAnchor(event.currentTarget)}
-      >
-        {say("shell:addPiece")}
-      </Button>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {library.all("pieceKinds").map((kind) => (
-          <MenuItem key={kind.id} onClick={() => add(kind)} sx={{ gap: 1.5 }}>
-            <Swatch material={plain(kind.look)} width={20} height={20} /> {capital(say.nameOf("pieceKinds", kind.id))}
-          </MenuItem>
-        ))}
-      </Menu>
-    </>
+    <EntryField
+      label={say("shell:addPiece")}
+      name="piece"
+      size="small"
+      items={library.all("pieceKinds")}
+      kindOf={() => "pieceKinds"}
+      onChange={add}
+      optionOf={(kind) => (
+        <span className={css.option}>
+          <Swatch material={plain(kind.look)} width={20} height={20} /> {capital(say.nameOf("pieceKinds", kind.id))}
+        </span>
+      )}
+    />
   );
 }

@@ -86,7 +86,7 @@ function WallRow({ wall }: { wall: Wall }) {
       {treatment && kind ? (
         <>
           {kind.inside || kind.takesFinish ? (
-            <div className={css.line}>
+            <div className={css.four}>
               {kind.inside ? (
                 <Stepper
                   label={say("shell:thicknessOf", { name })}
@@ -97,6 +97,21 @@ function WallRow({ wall }: { wall: Wall }) {
                   onCommit={(thicknessCm, gesture) =>
                     edit(
                       [{ name: "setTreatment", args: { wall, treatmentId: treatment.treatmentId, thicknessCm } }],
+                      gesture,
+                    )
+                  }
+                />
+              ) : null}
+              {kind.inside ? (
+                <Stepper
+                  label={say("shell:lowerEdgeOf", { name })}
+                  caption={say("shell:lowerEdge")}
+                  kind="length"
+                  value={treatment.fromCm}
+                  limits={{ min: 0, max: shell.heightCm / 2 }}
+                  onCommit={(fromCm, gesture) =>
+                    edit(
+                      [{ name: "setTreatment", args: { wall, treatmentId: treatment.treatmentId, fromCm } }],
                       gesture,
                     )
                   }
@@ -133,6 +148,7 @@ function WallRow({ wall }: { wall: Wall }) {
               ) : null}
             </div>
           ) : null}
+          {treatment.fromCm > 0 ? <p className={css.why}>{say("shell:lowerEdgeHelp")}</p> : null}
           <Work treatment={treatment} />
         </>
       ) : null}
@@ -153,7 +169,10 @@ function Work({ treatment }: { treatment: Treatment }) {
     work.fibreL > 0 && say("shell:takes.fibre", { fibreL: work.fibreL }),
     work.clayL > 0 && say("shell:takes.clay", { clayL: work.clayL }),
     work.sheetCm2 > 0 &&
-      say("shell:takes.sheet", { lengthCm: wallLengthCm(shell, treatment.wall), heightCm: shell.heightCm }),
+      say("shell:takes.sheet", {
+        lengthCm: wallLengthCm(shell, treatment.wall),
+        heightCm: shell.heightCm - treatment.fromCm,
+      }),
   ].filter((text) => text !== false);
   const days = work.setDays + work.finishDays + work.airDays;
   return (

@@ -2,7 +2,7 @@
 
 import { useMemo } from "react";
 import { DoubleSide, SphereGeometry, type BufferGeometry } from "three";
-import { floorOutline, type Design } from "@/core/habitat";
+import { floorOutline, type Design, type Shell, type Treatment } from "@/core/habitat";
 import { aquaticLineCm, plantFootCm, shareOfGrown, spotOf } from "@/core/living";
 import { grouped } from "@/core/grouped";
 import type { Library } from "@/core/library";
@@ -14,7 +14,7 @@ import { byNight } from "../section/color";
 import { materialOf, mixMaterial, plain, type Material } from "../section/material";
 import { useNight } from "../useNight";
 import { glassEdges, layerGeometry, prismGeometry } from "./geometry";
-import { pieceBody } from "./pieces";
+import { pieceBody, tiltOf } from "./pieces";
 import { insideGlass, type Placement } from "./insideGlass";
 import { plantGeometry } from "./plants";
 import { skinned, textureOf } from "./skin";
@@ -72,8 +72,7 @@ function Legs({ ground, library }: { ground: Ground; library: Library }) {
 function bodiesOf(solid: Solid): { own: BufferGeometry; inside: BufferGeometry | undefined } {
   const heightCm = Math.max(0.1, solid.topCm - solid.baseCm);
   if (!solid.piece) return { own: skinned(prismGeometry(solid.outline, heightCm)), inside: undefined };
-  const { widthCm, depthCm } = solid.piece;
-  const { own, inside } = pieceBody({ kind: solid.kind, widthCm, depthCm, heightCm, seed: solid.id });
+  const { own, inside } = pieceBody({ ...solid.piece, kind: solid.kind, seed: solid.id });
   return { own: skinned(own), inside: inside && skinned(inside) };
 }
 
@@ -91,15 +90,18 @@ export function Solids({ habitat, ground }: Props) {
     const { piece, baseCm, kind } = solid;
     const place: [number, number, number] = piece ? [piece.xCm, baseCm, -piece.yCm] : [0, baseCm, 0];
     const filling = fillingOf(solid);
+    const { offset, rotation } = tiltOf(piece);
     return (
       <group key={at} position={place} rotation={[0, ((piece?.turnDeg ?? 0) * Math.PI) / 180, 0]}>
-        <Skin body={own} of={plain(kind.look)} />
-        {inside && filling ? <Skin body={inside} of={filling} /> : null}
-        {inside && kind.form === "bowl" ? (
-          <mesh geometry={inside}>
-            <meshLambertMaterial color={WATER} transparent opacity={0.75} />
-          </mesh>
-        ) : null}
+        <group position={offset} rotation={rotation}>
+          <Skin body={own} of={plain(kind.look)} />
+          {inside && filling ? <Skin body={inside} of={filling} /> : null}
+          {inside && kind.form === "bowl" ? (
+            <mesh geometry={inside}>
+              <meshLambertMaterial color={WATER} transparent opacity={0.75} />
+            </mesh>
+          ) : null}
+        </group>
       </group>
     );
   });
@@ -164,12 +166,12 @@ export function Water({ habitat, ground }: Props) {
   const body = useMemo(
     () =>
       lineCm > 0
-        ? prismGeometry(ground.terrain.outline, lineCm)
+        ? prismGeometry(ground.terrain.floor, lineCm)
             .translate(-widthCm / 2, 0, depthCm / 2)
             .scale(OVER_ITS_GROUND, 1, OVER_ITS_GROUND)
             .translate(widthCm / 2, 0, -depthCm / 2)
         : undefined,
-    [ground.terrain.outline, lineCm, widthCm, depthCm],
+    [ground.terrain.floor, lineCm, widthCm, depthCm],
   );
   if (!body) return null;
   return (
@@ -188,7 +190,7 @@ export function Glass({ habitat, edge }: { habitat: Design; edge: string }) {
     () =>
       shell.treatments
         .filter(({ thicknessCm }) => thicknessCm > 0)
-        .map((treatment) => ({ ...treatment, body: wallBody(shell, treatment.wall, treatment.thicknessCm) })),
+        .map((treatment) => ({ ...treatment, body: wallBody(shell, treatment) })),
     [shell],
   );
   return (
@@ -210,11 +212,8 @@ export function Glass({ habitat, edge }: { habitat: Design; edge: string }) {
   );
 }
 
-function wallBody(
-  { widthCm, depthCm, heightCm }: Design["shell"],
-  wall: Design["shell"]["treatments"][number]["wall"],
-  thicknessCm: number,
-): BufferGeometry {
+/** What is built on a wall, from its lower edge to the rim. */
+function wallBody({ widthCm, depthCm, heightCm }: Shell, { wall, thicknessCm, fromCm }: Treatment): BufferGeometry {
   const [left, right] =
     wall === "left" ? [0, thicknessCm] : wall === "right" ? [widthCm - thicknessCm, widthCm] : [0, widthCm];
   const [front, back] =
@@ -225,5 +224,5 @@ function wallBody(
     [right, back],
     [left, back],
   ] as const;
-  return skinned(prismGeometry(outline, heightCm));
+  return skinned(prismGeometry(outline, heightCm - fromCm).translate(0, fromCm, 0));
 }

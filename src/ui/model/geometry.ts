@@ -9,19 +9,15 @@ const CELLS = 36;
 
 /** A layer as a closed body: its top, its underside and its flanks, on a grid over the floor. */
 export function layerGeometry(terrain: Terrain, patch: Patch): BufferGeometry {
-  const { left, right, front, back } = bounds(terrain.outline);
+  const floor = patch.region.inside[0] ?? terrain.outline;
+  const { left, right, front, back } = bounds(floor);
   const positions: number[] = [];
   const face = (a: Corner, b: Corner, c: Corner, d: Corner) => positions.push(...a, ...b, ...c, ...a, ...c, ...d);
   const x = (at: number) => left + ((right - left) * at) / CELLS;
   const y = (at: number) => front + ((back - front) * at) / CELLS;
   const middle = (i: number, j: number) => [x(i + 0.5), y(j + 0.5)] as const;
   const lies = (i: number, j: number): boolean =>
-    i >= 0 &&
-    j >= 0 &&
-    i < CELLS &&
-    j < CELLS &&
-    contains(terrain.outline, middle(i, j)) &&
-    patch.lies(...middle(i, j));
+    i >= 0 && j >= 0 && i < CELLS && j < CELLS && contains(floor, middle(i, j)) && patch.lies(...middle(i, j));
   for (let i = 0; i < CELLS; i += 1) {
     for (let j = 0; j < CELLS; j += 1) {
       if (!lies(i, j)) continue;

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { Box3, Vector3, type BufferGeometry } from "three";
+import type { Piece } from "@/core/habitat";
 import { STOCK } from "@/core/library";
+import { shadowOf } from "@/core/strata";
 import { insideGlass } from "./insideGlass";
-import { pieceBody } from "./pieces";
+import { pieceBody, tiltOf } from "./pieces";
 import { skinned } from "./skin";
 
 const sizeOf = (body: BufferGeometry): Vector3 =>
@@ -86,4 +88,41 @@ describe("a plant within the glass", () => {
     expect(reach.max.y + at.position[1]).toBeLessThanOrEqual(50);
     expect(reach.min.z + at.position[2]).toBeGreaterThanOrEqual(-40);
   });
+});
+
+const UPRIGHT: Piece = {
+  id: "p",
+  kindId: "corkWall",
+  xCm: 30,
+  yCm: 20,
+  turnDeg: 0,
+  widthCm: 12,
+  depthCm: 5,
+  heightCm: 26,
+  rest: { on: "glass" },
+  tilt: null,
+  slabs: null,
+  fillMixId: null,
+};
+
+it.each([
+  [30, "right", 0],
+  [65, "left", 40],
+  [90, "back", 0],
+  [50, "front", -70],
+] as const)("tipped by %d° to its %s it takes the room the section gives it", (deg, to, turnDeg) => {
+  const kind = STOCK.get("pieceKinds", "corkWall");
+  const piece = { ...UPRIGHT, tilt: { deg, to }, turnDeg };
+  const { offset, rotation } = tiltOf(piece);
+  const body = pieceBody({ ...piece, kind, seed: "x" })
+    .own.rotateX(rotation[0])
+    .rotateZ(rotation[2])
+    .translate(...offset);
+  body.computeBoundingBox();
+  const { min, max } = body.boundingBox!;
+  const { widthCm, depthCm, heightCm } = shadowOf(piece);
+  expect([max.x - min.x, max.z - min.z, max.y]).toEqual(
+    [widthCm, depthCm, heightCm].map((cm) => expect.closeTo(cm, 4)),
+  );
+  expect([min.y, min.x + max.x, min.z + max.z]).toEqual([0, 0, 0].map((cm) => expect.closeTo(cm, 4)));
 });

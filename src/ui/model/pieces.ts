@@ -14,10 +14,19 @@ import {
 } from "three";
 import { mergeGeometries, mergeVertices } from "three/examples/jsm/utils/BufferGeometryUtils.js";
 import type { PieceKind } from "@/core/catalog";
+import { usualSlabs, type Piece } from "@/core/habitat";
 import { seeded, seedOf } from "@/core/random";
+import { leansAlong } from "@/core/strata";
 
 /** A piece as it is bought or cut: its kind and its size, foot at the origin, cm. */
-export type Sized = { kind: PieceKind; widthCm: number; depthCm: number; heightCm: number; seed: string };
+export type Sized = {
+  kind: PieceKind;
+  widthCm: number;
+  depthCm: number;
+  heightCm: number;
+  slabs?: Piece["slabs"];
+  seed: string;
+};
 
 /** What of a piece shows: its own matter, and what fills it or stands in it. */
 export type PieceBody = { own: BufferGeometry; inside: BufferGeometry | undefined };
@@ -162,16 +171,15 @@ function slab(widthCm: number, heightCm: number, depthCm: number, random: () => 
   return new ExtrudeGeometry(outline, cut).rotateX(-Math.PI / 2).translate(0, 0.2, 0);
 }
 
-const SLAB_CM = 4.5;
-
-function slabs({ widthCm, depthCm, heightCm, seed }: Sized): PieceBody {
+function slabs({ widthCm, depthCm, heightCm, seed, slabs: pile }: Sized): PieceBody {
   const random = seeded(seedOf(seed));
-  const count = Math.max(2, Math.min(7, Math.round(heightCm / SLAB_CM)));
-  const high = heightCm / count;
+  const { count, gapCm } = pile ?? usualSlabs(heightCm);
+  const gap = count > 1 ? Math.min(gapCm, (heightCm * 0.9) / (count - 1)) : 0;
+  const high = (heightCm - gap * (count - 1)) / count;
   const stack = Array.from({ length: count }, (_, at) => {
     const inset = 1 - 0.14 * random() - (at / count) * 0.12;
     const aside = (widthCm * (1 - inset) * (random() - 0.5)) / 2;
-    return slab(widthCm * inset, high, depthCm * inset, random).translate(aside, at * high, 0);
+    return slab(widthCm * inset, high, depthCm * inset, random).translate(aside, at * (high + gap), 0);
   });
   return { own: mergeGeometries(stack), inside: undefined };
 }
@@ -195,11 +203,15 @@ function branch({ widthCm, depthCm, heightCm, seed }: Sized): PieceBody {
   };
 }
 
-/** A log lies along its longer side. */
+/** A log lies along its longer side; one higher than it is wide stands. */
 function log(sized: Sized): PieceBody {
   const { widthCm, depthCm, heightCm, seed } = sized;
   if (sized.kind.solidPct < 40) return branch(sized);
   const along = Math.max(widthCm, depthCm);
+  if (heightCm > along) {
+    const post = roughened(new CylinderGeometry(0.5, 0.5, heightCm, 22, 8), seed, 0.07).scale(widthCm, 1, depthCm);
+    return { own: post.translate(0, heightCm / 2, 0), inside: undefined };
+  }
   const body = roughened(new CylinderGeometry(0.5, 0.5, along, 22, 8), seed, 0.07).rotateZ(Math.PI / 2);
   const lain =
     widthCm >= depthCm ? body.scale(1, heightCm, depthCm) : body.rotateY(Math.PI / 2).scale(widthCm, heightCm, 1);
@@ -256,3 +268,17 @@ const FORMS: Record<PieceKind["form"], (sized: Sized) => PieceBody> = {
  * @example pieceBody({ kind, widthCm: 14, depthCm: 14, heightCm: 32, seed: "tube" }).own.boundingBox
  */
 export const pieceBody = (sized: Sized): PieceBody => FORMS[sized.kind.form](sized);
+
+type Triple = [number, number, number];
+
+/** How a body that stands on the origin is tipped, so that the middle of what it then takes is over the origin. */
+export function tiltOf(piece: Piece | undefined): { offset: Triple; rotation: Triple } {
+  if (!piece?.tilt) return { offset: [0, 0, 0], rotation: [0, 0, 0] };
+  const { along, way } = leansAlong(piece.tilt);
+  const angle = (piece.tilt.deg * Math.PI) / 180;
+  const aside = (-way * piece.heightCm * Math.sin(angle)) / 2;
+  const up = ((along === "width" ? piece.widthCm : piece.depthCm) / 2) * Math.sin(angle);
+  return along === "width"
+    ? { offset: [aside, up, 0], rotation: [0, 0, -way * angle] }
+    : { offset: [0, up, -aside], rotation: [-way * angle, 0, 0] };
+}

@@ -38,9 +38,15 @@ export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
     shell.treatments.find(
       (treatment) => treatment.wall === wall && library.get("wallTreatments", treatment.treatmentId).inside,
     );
-  const [low, high] = [frame.y(0), frame.y(shell.heightCm)];
+  const high = frame.y(shell.heightCm);
   const behind = on(far);
-  const face = { x: frame.x(0), y: high, width: frame.acrossCm * frame.pxPerCm, height: low - high };
+  const lowOf = ({ fromCm }: Treatment): number => frame.y(fromCm);
+  const face = {
+    x: frame.x(0),
+    y: high,
+    width: frame.acrossCm * frame.pxPerCm,
+    height: behind ? lowOf(behind) - high : 0,
+  };
   return (
     <g>
       <defs>
@@ -73,7 +79,13 @@ export function Walls({ shell, frame }: { shell: Shell; frame: Frame }) {
         return (
           <path
             key={wall}
-            d={carved(frame.x(at), frame.x(at + way * treatment.thicknessCm), low, high, treatment.thicknessCm)}
+            d={carved(
+              frame.x(at),
+              frame.x(at + way * treatment.thicknessCm),
+              lowOf(treatment),
+              high,
+              treatment.thicknessCm,
+            )}
             fill={`url(#${id}-${wall})`}
             stroke="rgba(20,16,12,.45)"
             strokeWidth={1}

@@ -1,7 +1,8 @@
 import { memo, useId } from "react";
 import type { PieceKind } from "@/core/catalog";
 import { bounds } from "@/core/shape";
-import type { Solid } from "@/core/strata";
+import type { Piece } from "@/core/habitat";
+import { leansAlong, type Solid } from "@/core/strata";
 import { seedOf, seeded } from "@/core/random";
 import { byNight, shade } from "./color";
 import type { Frame } from "./frame";
@@ -30,6 +31,9 @@ export function solidBox(solid: Solid, frame: Frame): Box {
   };
 }
 
+/** What leans more across a view than along it is seen from its end. */
+const ALONG_VIEW = 0.7;
+
 /** An outline a little out of true, as nothing in a box is sawn square. */
 function rough({ x, y, width, height }: Box, seed: string, sides: number, by: number, square = 3.2): string {
   const random = seeded(seedOf(seed));
@@ -43,15 +47,27 @@ function rough({ x, y, width, height }: Box, seed: string, sides: number, by: nu
   }).join(" ");
 }
 
-function slabs({ x, y, width, height }: Box, seed: string): Box[] {
+type Slabs = NonNullable<Piece["slabs"]>;
+
+/** The slabs of a pile, and the chips that keep them apart. */
+function slabs({ x, y, width, height }: Box, { count, gapCm }: Slabs, pxPerCm: number, seed: string) {
   const random = seeded(seedOf(seed));
-  const count = Math.max(2, Math.min(6, Math.round(height / 34)));
-  return Array.from({ length: count }, (_, at) => {
-    // Wider towards the foot, each lying on the next.
+  const gap = count > 1 ? Math.min(gapCm * pxPerCm, (height * 0.9) / (count - 1)) : 0;
+  const high = (height - gap * (count - 1)) / count;
+  const flat = Array.from({ length: count }, (_, at): Box => {
+    // Wider towards the foot.
     const inset = (random() * 0.14 + (1 - at / count) * 0.12) * width;
-    const high = height / count;
-    return { x: x + inset * (0.3 + random() * 0.4), y: y + at * high, width: width - inset, height: high * 1.06 };
+    return { x: x + inset * (0.3 + random() * 0.4), y: y + at * (high + gap), width: width - inset, height: high };
   });
+  const chips = flat.slice(1).flatMap((slab): Box[] =>
+    [0.16, 0.74].map((share) => ({
+      x: slab.x + slab.width * (share + random() * 0.08),
+      y: slab.y - gap,
+      width: slab.width * 0.1,
+      height: gap,
+    })),
+  );
+  return { flat, chips };
 }
 
 function branch({ x, y, width, height }: Box, seed: string): string {
@@ -68,6 +84,7 @@ function branch({ x, y, width, height }: Box, seed: string): string {
 type Drawn = {
   box: Box;
   kind: PieceKind;
+  slabs: Slabs | undefined;
   thickPx: number;
   seed: string;
   fill: string;
@@ -81,7 +98,17 @@ const edgeOf = (color: string, night: boolean): string => (night ? byNight(shade
 
 const shownColor = (color: string, night: boolean): string => (night ? byNight(color) : color);
 
-function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm, night }: Drawn) {
+function Form({
+  box,
+  kind,
+  slabs: pile = { count: 4, gapCm: 0 },
+  thickPx,
+  seed,
+  fill,
+  filling,
+  pxPerCm,
+  night,
+}: Drawn) {
   const edge = edgeOf(kind.look.color, night);
   const line = { stroke: edge, strokeWidth: Math.max(1, pxPerCm * 0.14), strokeLinejoin: "round" as const };
   const { x, y, width, height } = box;
@@ -114,14 +141,19 @@ function Form({ box, kind, thickPx, seed, fill, filling, pxPerCm, night }: Drawn
       );
     case "stone":
       return <polygon points={rough(box, seed, 15, 0.2)} fill={fill} {...line} />;
-    case "slabs":
+    case "slabs": {
+      const { flat, chips } = slabs(box, pile, pxPerCm, seed);
       return (
         <g>
-          {slabs(box, seed).map((slab, at) => (
+          {chips.map((chip, at) => (
+            <rect key={`chip ${at}`} {...chip} fill={edge} />
+          ))}
+          {flat.map((slab, at) => (
             <polygon key={at} points={rough(slab, `${seed}${at}`, 18, 0.07, 7)} fill={fill} {...line} />
           ))}
         </g>
       );
+    }
     case "pot":
       return (
         <g>
@@ -200,6 +232,9 @@ export const PieceShape = memo(PieceDrawing, (before, after) => {
   return (
     sameBox &&
     before.solid.kind === after.solid.kind &&
+    before.solid.piece?.tilt === after.solid.piece?.tilt &&
+    before.solid.piece?.slabs === after.solid.piece?.slabs &&
+    before.solid.piece?.turnDeg === after.solid.piece?.turnDeg &&
     before.night === after.night &&
     before.frame.pxPerCm === after.frame.pxPerCm &&
     JSON.stringify(before.filling) === JSON.stringify(after.filling)
@@ -208,25 +243,46 @@ export const PieceShape = memo(PieceDrawing, (before, after) => {
 
 type Props = { solid: Solid; frame: Frame; filling?: Material | undefined; night?: boolean | undefined };
 
+/** How what leans along the view is drawn: its own form, turned about the middle of what it takes. */
+function leaningForm(solid: Solid, frame: Frame): { box: Box; turn: string } | undefined {
+  const { piece } = solid;
+  if (!piece?.tilt || frame.view === "plan") return undefined;
+  const { along, way } = leansAlong(piece.tilt);
+  const headingDeg = piece.turnDeg + (along === "width" ? 0 : 90);
+  const radians = (headingDeg * Math.PI) / 180;
+  const inView = (frame.view === "front" ? Math.cos(radians) : Math.sin(radians)) * way;
+  if (Math.abs(inView) < ALONG_VIEW) return undefined;
+  const seen = solidBox(solid, frame);
+  const width = (along === "width" ? piece.widthCm : piece.depthCm) * frame.pxPerCm;
+  const height = piece.heightCm * frame.pxPerCm;
+  const [cx, cy] = [seen.x + seen.width / 2, seen.y + seen.height / 2];
+  const box = { x: cx - width / 2, y: cy - height / 2, width, height };
+  return { box, turn: `rotate(${piece.tilt.deg * Math.sign(inView)} ${cx} ${cy})` };
+}
+
 function PieceDrawing({ solid, frame, filling, night = false }: Props) {
   const id = useId();
   const fill = `url(#${id}-own)`;
+  const leans = leaningForm(solid, frame);
   return (
     <g>
       <defs>
         <TexturePattern id={`${id}-own`} material={plain(solid.kind.look)} pxPerCm={frame.pxPerCm} />
         {filling ? <TexturePattern id={`${id}-in`} material={filling} pxPerCm={frame.pxPerCm} /> : null}
       </defs>
-      <Form
-        box={solidBox(solid, frame)}
-        kind={solid.kind}
-        thickPx={(solid.piece?.depthCm ?? 4) * 0.6 * frame.pxPerCm}
-        seed={solid.id}
-        fill={fill}
-        filling={filling ? `url(#${id}-in)` : undefined}
-        pxPerCm={frame.pxPerCm}
-        night={night}
-      />
+      <g transform={leans?.turn}>
+        <Form
+          box={leans?.box ?? solidBox(solid, frame)}
+          kind={solid.kind}
+          slabs={solid.piece?.slabs ?? undefined}
+          thickPx={(solid.piece?.depthCm ?? 4) * 0.6 * frame.pxPerCm}
+          seed={solid.id}
+          fill={fill}
+          filling={filling ? `url(#${id}-in)` : undefined}
+          pxPerCm={frame.pxPerCm}
+          night={night}
+        />
+      </g>
     </g>
   );
 }

@@ -23,12 +23,15 @@ const HAIR_CM = 0.02;
 
 /** How far along a view the ground reaches, and the places where a zone's edge makes it step. */
 function stations(ground: Ground, frame: Frame, edges: readonly number[]): number[] {
-  const { left, right, front, back } = bounds(ground.terrain.outline);
+  const { left, right, front, back } = bounds(ground.terrain.floor);
   const [from, to] = frame.view === "side" ? [front, back] : [left, right];
   const plain = ground.terrain.patches.every(
     ({ mounds, region }) => mounds.length === 0 && region.inside.length === 1 && region.outside.length === 0,
   );
-  const count = plain && ground.terrain.outline.length === 4 ? 2 : Math.max(2, Math.ceil((to - from) / STEP_CM));
+  const count =
+    plain && ground.terrain.floor.length === 4 && ground.terrain.floor === ground.terrain.outline
+      ? 2
+      : Math.max(2, Math.ceil((to - from) / STEP_CM));
   const even = Array.from({ length: count + 1 }, (_, at) => from + ((to - from) * at) / count);
   const steps = edges.flatMap((edge) => [edge - HAIR_CM, edge + HAIR_CM]).filter((cm) => cm > from && cm < to);
   return [...even, ...steps].sort((a, b) => a - b);
@@ -41,23 +44,30 @@ function firstInside(
 ): readonly [number, number] | undefined {
   for (let step = 0; step <= DEPTH_PROBES; step += 1) {
     const point = at((step + 0.001) / (DEPTH_PROBES + 1));
-    if (contains(ground.terrain.outline, point)) return point;
+    if (contains(ground.terrain.floor, point)) return point;
   }
   return undefined;
 }
 
 /** From the front one sees the ground at the front glass; from the side it is cut through the middle. */
 function cutAt(ground: Ground, frame: Frame, cm: number): readonly [number, number] | undefined {
-  const { left, right, front, back } = bounds(ground.terrain.outline);
+  const { left, right, front, back } = bounds(ground.terrain.floor);
   if (frame.view === "front") {
     const x = Math.min(right - HAIR_CM / 2, Math.max(left + HAIR_CM / 2, cm));
     return firstInside(ground, (share) => [x, front + (back - front) * share]);
   }
   const y = Math.min(back - HAIR_CM / 2, Math.max(front + HAIR_CM / 2, cm));
   const middle = [(left + right) / 2, y] as const;
-  return contains(ground.terrain.outline, middle)
+  return contains(ground.terrain.floor, middle)
     ? middle
     : firstInside(ground, (share) => [left + (right - left) * share, y]);
+}
+
+/** What lies at a place: under what is built on a wall only what runs on below it. */
+function columnAt({ terrain }: Ground, place: readonly [number, number]): Slab[] {
+  const column = terrain.columnAt(...place);
+  if (terrain.floor === terrain.outline || contains(terrain.outline, place)) return column;
+  return column.filter(({ patch }) => contains(patch.region.inside[0] ?? terrain.outline, place));
 }
 
 /**
@@ -68,7 +78,7 @@ function cutAt(ground: Ground, frame: Frame, cm: number): readonly [number, numb
 export function profileOf(ground: Ground, frame: Frame, edges: readonly number[]): Profile {
   const found = stations(ground, frame, edges).flatMap((cm) => {
     const place = cutAt(ground, frame, cm);
-    return place ? [{ cm, place, column: ground.terrain.columnAt(...place) }] : [];
+    return place ? [{ cm, place, column: columnAt(ground, place) }] : [];
   });
   return {
     acrossCm: found.map(({ cm }) => cm),
@@ -100,13 +110,12 @@ export function skyline(ground: Ground, profile: Profile): number[] {
       layer.kind !== "soil" ||
       (layer.mounds.length === 0 && Object.values(layer.corners).every((cm) => cm === layer.corners.frontLeftCm)),
   );
-  if (level && ground.terrain.patches.every(({ layer }) => layer.over.on === "floor"))
-    return profile.places.map(([x, y]) => ground.surfaceAt(x, y));
-  return profile.places.map(([x, y]) => {
+  if (level && ground.terrain.patches.every(({ layer }) => layer.over.on === "floor")) return [...profile.surfaceCm];
+  return profile.places.map(([x, y], at) => {
     const heights = Array.from({ length: 9 }, (_, at) => y + ((back - y) * at) / 8.001).filter(
       (deep) => deep >= front && contains(ground.terrain.outline, [x, deep]),
     );
-    return Math.max(ground.surfaceAt(x, y), ...heights.map((deep) => ground.surfaceAt(x, deep)));
+    return Math.max(profile.surfaceCm[at] ?? 0, ...heights.map((deep) => ground.surfaceAt(x, deep)));
   });
 }
 

@@ -321,8 +321,12 @@ const sentences = {
     mend: "Stand it on the surface",
   },
   pieceUnheld: {
-    why: "{{kindId}} is to be set in the {{wall}} wall, and nothing is built there to hold it.",
+    why: {
+      bare: "{{kindId}} is to be set in the {{wall}} wall, and nothing is built there to hold it.",
+      below: "{{kindId}} is to be set in the {{wall}} wall, whose build begins only {{edgeCm}} over the glass.",
+    },
     mend: {
+      raise: "Set it at {{upCm}}",
       build: "Build {{treatmentId}} there",
       floor: "Stand it on free floor",
     },

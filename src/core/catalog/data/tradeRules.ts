@@ -51,6 +51,7 @@ export const tradeRules = {
   overplantFactor: { id: "overplantFactor", value: 1.4, from: { ...memory, note: "safety in numbers under heavy or digging animals; the figure is recalled" } },
   topUpLeastCm: { id: "topUpLeastCm", value: 2.5, from: { ...practice, note: "old soil is topped with 2.5 to 5 cm of fresh, not thrown out" } },
   topUpMostCm: { id: "topUpMostCm", value: 5, from: { ...practice, note: "old soil is topped with 2.5 to 5 cm of fresh, not thrown out" } },
+  clayWaterShare: { id: "clayWaterShare", value: 0.35, from: { ...memory, note: "litres of water that make a litre of dry sculpting clay workable" } },
   leakTestDays: { id: "leakTestDays", value: 1, from: { ...memory, note: "filled and left standing overnight" } },
 } as const satisfies Record<string, TradeRule>;
 

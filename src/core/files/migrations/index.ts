@@ -7,11 +7,12 @@ import { v4ToV5 } from "./v4ToV5";
 import { v5ToV6 } from "./v5ToV6";
 import { v6ToV7 } from "./v6ToV7";
 import { v7ToV8 } from "./v7ToV8";
+import { v8ToV9 } from "./v8ToV9";
 
 export type { Migration };
 
 /** In order: the first takes version 1 to 2. */
-const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5, v5ToV6, v6ToV7, v7ToV8];
+const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5, v5ToV6, v6ToV7, v7ToV8, v8ToV9];
 
 export const FORMAT = "rincon-habitat";
 export const FORMAT_VERSION = MIGRATIONS.length + 1;

@@ -33,8 +33,10 @@ function checkSize(solid: Solid, piece: Piece, { habitat, ground }: Assessed): F
 
 /** What is set in a wall needs something built there to be set in. */
 function checkHeld(solid: Solid, wall: Wall, { shell }: Assessed["habitat"]): Found[] {
-  if (shell.treatments.some((built) => built.wall === wall && built.thicknessCm > 0)) return [];
-  const quantities = { kindId: solid.kind.id, wall };
+  const built = shell.treatments.find((other) => other.wall === wall && other.thicknessCm > 0);
+  if (built && built.fromCm <= solid.baseCm + HAIR_CM) return [];
+  const variant = built ? ("below" as const) : ("bare" as const);
+  const quantities = { kindId: solid.kind.id, wall, edgeCm: built?.fromCm ?? 0, variant };
   return [{ code: "pieceUnheld", about: solid.id, weight: "look", step: "shell", quantities }];
 }
 

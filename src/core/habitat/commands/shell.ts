@@ -50,9 +50,10 @@ function refitted(opening: Opening, shell: Shell): Opening {
   };
 }
 
-const thinned = (treatment: Treatment, shell: Size): Treatment => ({
+const thinned = (treatment: Treatment, shell: Shell): Treatment => ({
   ...treatment,
   thicknessCm: Math.min(treatment.thicknessCm, mostThicknessCm(shell, treatment.wall)),
+  fromCm: Math.min(treatment.fromCm, shell.heightCm / 2),
 });
 
 const pulledIn = <T extends { xCm: number; yCm: number }>(item: T, { widthCm, depthCm }: Size): T =>
@@ -131,16 +132,18 @@ export const shellEdits = {
       treatmentId: z.string().nullable(),
       finishId: z.string().nullable().optional(),
       thicknessCm: TreatmentSchema.shape.thicknessCm.optional(),
+      fromCm: TreatmentSchema.shape.fromCm.optional(),
     }),
-    (habitat, { wall, treatmentId, finishId, thicknessCm }, library) => {
+    (habitat, { wall, treatmentId, finishId, thicknessCm, fromCm }, library) => {
       const others = habitat.shell.treatments.filter((other) => other.wall !== wall);
       if (treatmentId === null) return withShell(habitat, { treatments: others });
       const kind = library.get("wallTreatments", treatmentId);
       const before = habitat.shell.treatments.find((other) => other.wall === wall && other.treatmentId === treatmentId);
       const finish = finishId === undefined ? (before?.finishId ?? null) : finishId;
       const thick = kind.inside ? (thicknessCm ?? before?.thicknessCm ?? kind.usualCm) : 0;
+      const from = kind.inside ? (fromCm ?? before?.fromCm ?? 0) : 0;
       return withShell(habitat, {
-        treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick }],
+        treatments: [...others, { wall, treatmentId, finishId: finish, thicknessCm: thick, fromCm: from }],
       });
     },
   ),

@@ -1,9 +1,9 @@
-import { CREVICES_A_STACK, heightsApartCm } from "../../hardscape";
+import { crevicesOf, heightsApartCm } from "../../hardscape";
 import type { Design, Piece } from "../../habitat";
 import type { Assessed } from "../../findings";
 import { freePlace } from "../../placing";
 import { last, one, type Draft, type Menders } from "../mender";
-import { MOST_OF_HEIGHT, setUpAll } from "./setUp";
+import { MOST_OF_HEIGHT, pieceOf, setUpAll } from "./setUp";
 
 const HIGH_SHARE = 0.55;
 const onGround = { on: "ground" as const, sunkCm: 0 };
@@ -74,14 +74,17 @@ export const pieceMenders = {
     const { wall } = quantities;
     const piece = assessed.habitat.pieces.find(({ id }) => id === about);
     const down = piece && freePlace(assessed, { ...piece, rest: onGround });
+    const raise = one({ variant: "raise", upCm: quantities.edgeCm } as const, {
+      name: "setPiece",
+      args: { id: about, rest: { on: "inWall", wall, upCm: quantities.edgeCm } },
+    });
     const built = (treatmentId: string, finishId: string | null) =>
       one({ variant: "build", treatmentId } as const, {
         name: "setTreatment",
         args: { wall, treatmentId, finishId },
       });
     return [
-      ...built("foam", "siliconeFibre"),
-      ...built("corkPanel", null),
+      ...(quantities.variant === "below" ? raise : [...built("foam", "siliconeFibre"), ...built("corkPanel", null)]),
       ...(down ? one({ variant: "floor" } as const, { name: "setPiece", args: { id: about, ...down } }) : []),
     ];
   },
@@ -111,13 +114,11 @@ export const pieceMenders = {
     const { habitat } = assessed;
     const along = (count: number, rest: Spot["rest"]): Spot[] =>
       Array.from({ length: count }, (_, n) => ({ ...share(habitat, sideBySide(n, count), 0.74), rest }));
-    if (quantities.variant === "crevice")
-      return setUp(
-        assessed,
-        "slabStack",
-        about,
-        along(Math.ceil(shortBy(quantities) / CREVICES_A_STACK), { on: "glass" }),
-      );
+    if (quantities.variant === "crevice") {
+      const { slabs } = pieceOf(assessed, { kindId: "slabStack", id: about, xCm: 0, yCm: 0 });
+      const piles = Math.ceil(shortBy(quantities) / Math.max(1, crevicesOf(slabs)));
+      return setUp(assessed, "slabStack", about, along(piles, { on: "glass" }));
+    }
     if (quantities.variant !== "corkTubeHigh") return [];
     const upCm = habitat.shell.heightCm * HIGH_SHARE;
     return setUp(assessed, "corkTube", about, along(shortBy(quantities), { on: "wall", upCm }));

@@ -1,8 +1,7 @@
 import type { Assessed } from "../../findings";
-import type { Command, Piece } from "../../habitat";
 import { freePlace } from "../../placing";
 import { sceneOf } from "../../scene";
-import { attempt } from "../../habitat";
+import { attempt, usualSlabs, type Command, type Piece } from "../../habitat";
 
 /** Set up by a mend, nothing takes more of the box than this. Rincon's own. */
 export const MOST_OF_HEIGHT = 0.4;
@@ -13,24 +12,33 @@ const freeId = (pieces: readonly Piece[], id: string): string =>
 
 type Wish = { kindId: string; name: string; xCm: number; yCm: number; rest?: Piece["rest"] };
 
-/** A piece of a kind, no larger than the box allows, at the free place nearest to where it is wished. */
-export function setUpOne(assessed: Assessed, { kindId, name, ...wish }: Wish): Command | undefined {
-  const { habitat, library } = assessed;
-  const { widthCm, depthCm, heightCm, rests } = library.get("pieceKinds", kindId);
+/** A piece of a kind as it is wished, no larger than the box allows. */
+export function pieceOf(
+  { habitat, library }: Assessed,
+  { kindId, id, ...wish }: Omit<Wish, "name"> & { id: string },
+): Piece {
+  const { widthCm, depthCm, rests, form, ...kind } = library.get("pieceKinds", kindId);
   const { shell } = habitat;
-  const rest = wish.rest ?? (rests === "glass" ? { on: "glass" as const } : { on: "ground" as const, sunkCm: 0 });
-  const piece: Piece = {
-    id: freeId(habitat.pieces, name),
+  const heightCm = Math.min(kind.heightCm, shell.heightCm * MOST_OF_HEIGHT);
+  return {
+    id,
     kindId,
     xCm: wish.xCm,
     yCm: wish.yCm,
-    rest,
+    rest: wish.rest ?? (rests === "glass" ? { on: "glass" } : { on: "ground", sunkCm: 0 }),
     turnDeg: 0,
+    tilt: null,
+    slabs: form === "slabs" ? usualSlabs(heightCm) : null,
     fillMixId: null,
     widthCm: Math.min(widthCm, shell.widthCm * MOST_OF_SIDE),
     depthCm: Math.min(depthCm, shell.depthCm * MOST_OF_SIDE),
-    heightCm: Math.min(heightCm, shell.heightCm * MOST_OF_HEIGHT),
+    heightCm,
   };
+}
+
+/** A piece of a kind at the free place nearest to where it is wished. */
+export function setUpOne(assessed: Assessed, { name, ...wish }: Wish): Command | undefined {
+  const piece = pieceOf(assessed, { ...wish, id: freeId(assessed.habitat.pieces, name) });
   const place = freePlace(assessed, piece);
   return place && { name: "addPiece", args: { ...piece, ...place } };
 }
