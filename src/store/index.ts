@@ -8,6 +8,7 @@ export { strikes, writtenNow } from "./acts";
 export { useLastAct } from "./useLastAct";
 export { forgetAside, useAside } from "./aside";
 export { useDesigns, useShelf } from "./useShelf";
+export { useWaiting } from "./useWaiting";
 export type { OnShelf, Standing } from "./useShelf";
 export { useRanges } from "./useRange";
 export { newOwnId, putOwn, startOwn, stockNames, useDeviceLibrary, useOwn, useStartedOwn } from "./own";

@@ -22,6 +22,7 @@ export const TASK_IDS = [
   "plantOut",
   "dress",
   "soak",
+  "addStarters",
   "seedCrew",
   "runGear",
   "growIn",
@@ -182,7 +183,9 @@ function soilTasks(scene: Scene): MaybeTask[] {
 function plantTasks(scene: Scene): MaybeTask[] {
   const { habitat, library } = scene;
   const count = habitat.plants.length;
-  const dressings = layersOf(scene, "dressing");
+  const dressings = layersOf(scene, "dressing").filter(
+    ({ materialId }) => library.get("dressings", materialId).under === undefined,
+  );
   const toMind = habitat.plants.flatMap((stand) => plantCautions(library.get("plants", stand.plantId)));
   return [
     count > 0 && {
@@ -203,14 +206,14 @@ function plantTasks(scene: Scene): MaybeTask[] {
       id: "dress",
       after: ["laySoil", "setPieces", "quarantinePlants", "plantOut"],
       waitDays: 0,
-      quantities: { looseL: looseL(scene, "dressing") },
+      quantities: { looseL: sumOf(dressings, ({ id }) => scene.ground.levelOf(id)?.looseL ?? 0) },
       cautions: once(dressings.flatMap((layer) => library.get("dressings", layer.materialId).cautions)),
     },
   ];
 }
 
 /** From the first water to the move-in. */
-function livingTasks({ habitat, animal, ground }: Scene): MaybeTask[] {
+function livingTasks({ habitat, animal, ground, library }: Scene): MaybeTask[] {
   const planted = habitat.plants.length > 0;
   const keptL = ground.water?.keptL ?? 0;
   return [
@@ -221,9 +224,16 @@ function livingTasks({ habitat, animal, ground }: Scene): MaybeTask[] {
       quantities: { waterL: keptL, lineCm: habitat.strata.waterLineCm },
       cautions: [],
     },
+    habitat.starters.length > 0 && {
+      id: "addStarters",
+      after: ["laySoil", "plantOut", "dress", "soak"],
+      waitDays: 0,
+      quantities: { count: habitat.starters.length },
+      cautions: once(habitat.starters.flatMap(({ supplyId }) => library.get("supplies", supplyId).cautions)),
+    },
     habitat.crew.length > 0 && {
       id: "seedCrew",
-      after: ["leakTest", "soak", "dress", "plantOut", "laySoil"],
+      after: ["leakTest", "addStarters", "soak", "dress", "plantOut", "laySoil"],
       waitDays: rule("crewSeedDays"),
       quantities: { count: sumOf(habitat.crew, (seeding) => seeding.count) },
       cautions: ["neverRelease"],

@@ -64,6 +64,9 @@ export const DressingSchema = z.strictObject({
   rotsMonths: AmountsSchema.nullable(),
   crewFood: z.number().min(0).max(5),
   pH: z.number().min(2).max(13),
+  /** Whether it is spread under the soil, and the ingredient it is bought as where it is one. */
+  under: z.literal("soil").optional(),
+  boughtAs: z.string().optional(),
   cautions,
 });
 export type Dressing = z.infer<typeof DressingSchema>;

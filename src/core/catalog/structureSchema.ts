@@ -69,6 +69,8 @@ export type WallFinish = z.infer<typeof WallFinishSchema>;
 export const SupplySchema = z.strictObject({
   ...entryShape,
   unit: z.enum(["pieces", "litres", "length", "sheet"]),
+  /** Of what gives a soil its life a start: how much for a square metre of floor, in its unit. */
+  startsPerM2: positive.optional(),
   cautions,
 });
 export type Supply = z.infer<typeof SupplySchema>;

@@ -142,7 +142,7 @@ describe("a file of version 7, as it was written then", () => {
   const old = JSON.parse(text) as Old7;
 
   it("opens with all it held, nothing answered, nothing bought, nothing cut back", () => {
-    const { answers, brief, shell, plants, shelf, pieces, ...rest } = design;
+    const { answers, brief, shell, plants, shelf, pieces, starters, ...rest } = design;
     const { brief: oldBrief, shell: oldShell, plants: oldPlants, pieces: oldPieces, ...oldRest } = old.design;
     expect(rest).toEqual(oldRest);
     expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: null })));
@@ -150,7 +150,7 @@ describe("a file of version 7, as it was written then", () => {
     const treatments = oldShell.treatments.map((built) => ({ ...built, fromCm: 0 }));
     expect(shell).toEqual({ ...oldShell, treatments, bought: false });
     expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null, inId: null })));
-    expect(answers).toEqual([]);
+    expect([answers, starters]).toEqual([[], []]);
     expect(shelf).toEqual({ archivedOn: null, variantOf: null, next: null });
     expect(events).toHaveLength(old.events.length);
     expect(samples).toHaveLength(old.samples.length);
@@ -169,13 +169,14 @@ describe("a file of version 8, as it was written then", () => {
   const old = (JSON.parse(text) as { design: Design }).design;
 
   it("opens with all it held; nothing leans, walls begin at the glass, and a pile is of slabs", () => {
-    const { shell, pieces, ...rest } = design;
+    const { shell, pieces, starters, ...rest } = design;
     const { shell: oldShell, pieces: oldPieces, ...oldRest } = old;
     expect(rest).toEqual(oldRest);
     expect(shell.treatments).toEqual(oldShell.treatments.map((built) => ({ ...built, fromCm: 0 })));
     const slabsOf = ({ kindId }: { kindId: string }) => (kindId === "slabStack" ? { count: 3, gapCm: 1.2 } : null);
     expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: slabsOf(piece) })));
     expect(pieces.find(({ id }) => id === "pocket")?.rest).toEqual({ on: "inWall", wall: "back", upCm: 34 });
+    expect(starters).toEqual([]);
     expect([shell.bought, design.answers.length, design.shelf.next?.habitatId]).toEqual([true, 1, "later"]);
   });
   it("is worked out, and comes back identical from a file of today", () => {

@@ -236,6 +236,17 @@ const checkCrew = weakMapMemoize((crew: Design["crew"], library: Library): Probl
   ),
 ]);
 
+const checkStarters = weakMapMemoize((starters: Design["starters"], library: Library): Problem[] => [
+  ...starters.flatMap(({ supplyId }, at) => {
+    const starts = library.find("supplies", supplyId)?.startsPerM2 !== undefined;
+    return when(!starts, `starters.${at}.supplyId`, "unknown", supplyId);
+  }),
+  ...twice(
+    "starters",
+    starters.map(({ supplyId }) => supplyId),
+  ),
+]);
+
 const checkGear = weakMapMemoize((gear: Design["gear"], library: Library): Problem[] => [
   ...gear.flatMap((piece, at) => lookup(library)(`gear.${at}.kindId`, "gear", piece.kindId)),
   ...twice(
@@ -270,6 +281,7 @@ export const checkHabitat = (design: Design, library: Library): Problem[] => [
   ...checkPlants(design.plants, library),
   ...checkPlanted(design.plants, design.pieces, library),
   ...checkCrew(design.crew, library),
+  ...checkStarters(design.starters, library),
   ...checkGear(design.gear, library),
   ...checkOwn(design.own),
 ];

@@ -26,6 +26,7 @@ export const LIMITS = {
   parts: { min: 0.01, max: 10_000 },
   powerW: { min: 0.1, max: 3000 },
   lampLumens: { min: 1, max: 200_000 },
+  starter: { min: 0.01, max: 1000 },
   crewCount: { min: 1, max: 100_000 },
 } as const;
 export type LimitId = keyof typeof LIMITS;

@@ -175,6 +175,9 @@ export const StandSchema = z.strictObject({
 });
 export type Stand = z.infer<typeof StandSchema>;
 
+/** What gives the soil its life a start, and how much of it, in its own unit. */
+export const StarterSchema = z.strictObject({ supplyId: CatalogIdSchema, amount: within("starter") });
+
 export const SeedingSchema = z.strictObject({ crewId: CatalogIdSchema, count: within("crewCount").int() });
 
 /**
@@ -317,6 +320,7 @@ export const DesignSchema = z.strictObject({
   plants: z.array(StandSchema).max(200),
   /** The crew wished for; what was seeded stands in the log. */
   crew: z.array(SeedingSchema).max(40),
+  starters: z.array(StarterSchema).max(20),
   gear: z.array(GearPieceSchema).max(60),
   build: z.strictObject({ startOn: DateSchema }),
   /** One for each finding that was answered. */

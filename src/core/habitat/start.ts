@@ -123,6 +123,7 @@ export function startHabitat(start: Start, library: Library): Design {
     pieces: [],
     plants: [],
     crew: [],
+    starters: [],
     gear: [],
     build: { startOn },
     answers: [],

@@ -1,3 +1,5 @@
+import type { PieceKind } from "../catalog";
+import type { Piece } from "../habitat";
 import type { Scene } from "../scene";
 import { bounds } from "../shape";
 import { standsAt, type Ground, type Solid } from "../strata";
@@ -29,14 +31,17 @@ export function isLee(solid: Solid, { surfaceAt }: Ground): boolean {
   return stands && deg >= LEANS_DEG.min && deg <= LEANS_DEG.max;
 }
 
+/** Bark and logs lie by nature; what stands has to be laid down. */
+const isLying = ({ form }: PieceKind, { tilt, widthCm, heightCm }: Piece): boolean =>
+  tilt === null ? (form === "cave" || form === "log") && heightCm <= widthCm : tilt.deg > LEANS_DEG.max;
+
 /** What is pressed into the ground and still shows, so that something can dig in under it. */
 export function isHalfBuried(solid: Solid, { surfaceAt, soilDepthAt }: Ground): boolean {
   const { piece, baseCm, topCm } = solid;
   if (!piece || !roofs(solid)) return false;
   const { xCm, yCm } = piece;
   const inGround = (surfaceAt(xCm, yCm) - baseCm) / Math.max(0.1, topCm - baseCm);
-  const lies = piece.tilt === null || piece.tilt.deg > LEANS_DEG.max;
-  return lies && soilDepthAt(xCm, yCm) > 0 && inGround >= BURIED.min && inGround <= BURIED.max;
+  return isLying(solid.kind, piece) && soilDepthAt(xCm, yCm) > 0 && inGround >= BURIED.min && inGround <= BURIED.max;
 }
 
 /** Whether it stays damp under a thing: moss over the ground there, or soil that was not laid dry. */

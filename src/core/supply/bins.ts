@@ -60,6 +60,8 @@ export const BinsSchema = z.strictObject({
   note: NameSchema.optional(),
   stock: z.array(StockSchema).max(2000),
   packs: z.array(PackSchema).max(2000),
+  /** Things that are listed though there is none of them and no pack. */
+  listed: z.array(z.strictObject(thing)).max(2000).optional(),
 });
 export type Bins = z.infer<typeof BinsSchema>;
 
@@ -114,6 +116,23 @@ export function withPack(bins: Bins, pack: Pack, library: Library): Bins {
   const checked = PackSchema.parse(pack);
   checkThing(checked, checked.holds, "holds", library);
   return { ...bins, packs: put(bins.packs, checked) };
+}
+
+const isThing =
+  (one: Thing) =>
+  ({ shelf, itemId }: Thing): boolean =>
+    one.shelf === shelf && one.itemId === itemId;
+
+/** Lists a thing, so that it stays though there is none of it yet. @example withListed(bins, thing).listed */
+export function withListed(bins: Bins, one: Thing): Bins {
+  const listed = bins.listed ?? [];
+  return listed.some(isThing(one)) ? bins : { ...bins, listed: [...listed, one] };
+}
+
+/** Takes a thing out of the bins with its stock and its packs. */
+export function withoutThing(bins: Bins, one: Thing): Bins {
+  const others = <T extends Thing>(items: readonly T[]): T[] => items.filter((item) => !isThing(one)(item));
+  return { ...bins, stock: others(bins.stock), packs: others(bins.packs), listed: others(bins.listed ?? []) };
 }
 
 /** Sets what is in stock of a thing. @throws RangeError as {@link withPack} */

@@ -23,11 +23,14 @@ export function covers(amount: Amount, want: Amount): number {
   return amount.kind === "pieces" ? amount.count : 0;
 }
 
-/** What is in stock of a need, in its own unit, at most what is needed. @example inStock(need, bins) // 6.5 */
-export function inStock(need: Need, bins: Bins): number {
-  const stock = bins.stock
+/** All there is in the bins of a need, in its own unit: of sheets, how many can be cut. @example inBins(need, bins) // 12 */
+export const inBins = (need: Need, bins: Bins): number =>
+  bins.stock
     .filter((line) => line.shelf === need.shelf && line.itemId === need.id)
     .reduce((sum, line) => sum + covers(line.amount, need.amount), 0);
+
+/** What of a need the bins cover, in its own unit. @example inStock(need, bins) // 6.5 */
+export function inStock(need: Need, bins: Bins): number {
   const wanted = need.amount.kind === "sheet" ? 1 : covers(need.amount, need.amount);
-  return Math.min(stock, wanted);
+  return Math.min(inBins(need, bins), wanted);
 }

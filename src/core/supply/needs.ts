@@ -1,10 +1,10 @@
 import type { CatalogKind } from "../catalog";
-import type { Layer, Treatment } from "../habitat";
-import { litresFor, pantryOf, pouredFor } from "../mix";
+import type { Design, Layer, Treatment } from "../habitat";
 import type { Scene } from "../scene";
 import { wallLengthCm, wallWork } from "../shell";
-import { cutSheets, mixtureOf, type Solid } from "../strata";
+import { cutSheets, type Solid } from "../strata";
 import type { Amount } from "./bins";
+import { looseSources, pouredL } from "./sources";
 
 export type Need = { shelf: CatalogKind; id: string; amount: Amount };
 
@@ -60,13 +60,6 @@ function wallNeeds({ habitat, library }: Scene, treatment: Treatment): Need[] {
   ];
 }
 
-function mixNeeds({ habitat, library }: Scene, mixId: string, looseL: number): Need[] {
-  const parts = habitat.mixes.find((mix) => mix.id === mixId)?.parts ?? [];
-  return litresFor(parts, looseL, pantryOf(library)).flatMap(({ ingredientId, litres }) =>
-    looseNeed("ingredients", ingredientId, litres),
-  );
-}
-
 /** A plate, and the pipe its legs are cut from; a grid on foam stands without legs. */
 function plateNeeds({ ground }: Scene, layer: Extract<Layer, { kind: "falseBottom" }>): Need[] {
   const legs = ground.legs.find((plan) => plan.layerId === layer.id);
@@ -78,34 +71,19 @@ function plateNeeds({ ground }: Scene, layer: Extract<Layer, { kind: "falseBotto
   ];
 }
 
-function layerNeeds(scene: Scene, layer: Layer): Need[] {
-  const { ground, library } = scene;
-  const looseL = ground.levelOf(layer.id)?.looseL ?? 0;
-  switch (layer.kind) {
-    case "drainage":
-      return looseNeed("drainageMedia", layer.materialId, looseL);
-    case "falseBottom":
-      return plateNeeds(scene, layer);
-    case "barrier": {
-      const sheet = cutSheets(ground, library).find((other) => other.layerId === layer.id);
-      return sheet ? [sheetNeed("barriers", layer.materialId, sheet)] : [];
-    }
-    case "dressing":
-      return looseNeed("dressings", layer.materialId, looseL);
-    case "soil":
-      return mixNeeds(scene, layer.mixId, looseL);
-  }
+/** What is not poured: plates and sheets. */
+function sheetNeeds(scene: Scene, layer: Layer): Need[] {
+  if (layer.kind === "falseBottom") return plateNeeds(scene, layer);
+  if (layer.kind !== "barrier") return [];
+  const sheet = cutSheets(scene.ground, scene.library).find((other) => other.layerId === layer.id);
+  return sheet ? [sheetNeed("barriers", layer.materialId, sheet)] : [];
 }
 
-/** What hollow pieces are filled with. */
-function fillingNeeds(scene: Scene): Need[] {
-  const { habitat, ground, library } = scene;
-  return ground.solids.flatMap(({ piece, fillL }) => {
-    if (!piece?.fillMixId || fillL <= 0) return [];
-    const settles = mixtureOf(habitat, piece.fillMixId, library)?.settlesPct ?? 0;
-    return mixNeeds(scene, piece.fillMixId, pouredFor(fillL, settles));
-  });
-}
+/** What starts the life in the soil, in its own unit. */
+const starterNeed = ({ library }: Scene, { supplyId, amount }: Design["starters"][number]): Need[] =>
+  library.get("supplies", supplyId).unit === "litres"
+    ? looseNeed("supplies", supplyId, amount)
+    : pieceNeed("supplies", supplyId, Math.ceil(amount));
 
 /** A piece as a thing to buy, or what it is moulded of. */
 function hardscapeNeeds({ piece, kind, emptyKg }: Solid): Need[] {
@@ -122,14 +100,15 @@ function hardscapeNeeds({ piece, kind, emptyKg }: Solid): Need[] {
  * @example needs(scene).find((n) => n.id === "clayPebbles")?.amount // { kind: "loose", looseL: 14.85 }
  */
 export function needs(scene: Scene): Need[] {
-  const { shell, strata, plants, crew, gear } = scene.habitat;
+  const { shell, strata, plants, starters, crew, gear } = scene.habitat;
   return addUp([
     ...shell.treatments.flatMap((treatment) => wallNeeds(scene, treatment)),
-    ...strata.layers.flatMap((layer) => layerNeeds(scene, layer)),
-    ...fillingNeeds(scene),
+    ...strata.layers.flatMap((layer) => sheetNeeds(scene, layer)),
+    ...looseSources(scene).flatMap((source) => looseNeed(source.shelf, source.id, pouredL(source))),
     ...scene.ground.solids.flatMap((solid) => hardscapeNeeds(solid)),
     ...strata.zones.flatMap(({ retaining }) => (retaining ? pieceNeed("pieceKinds", retaining.kindId, 1) : [])),
     ...plants.flatMap((stand) => pieceNeed("plants", stand.plantId, 1)),
+    ...starters.flatMap((starter) => starterNeed(scene, starter)),
     ...crew.flatMap(({ crewId, count }) => pieceNeed("crew", crewId, count)),
     ...gear.flatMap(({ kindId }) => pieceNeed("gear", kindId, 1)),
   ]);

@@ -1,20 +1,38 @@
 "use client";
 
 import CloseOutlined from "@mui/icons-material/CloseOutlined";
+import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { kgALitre, unitOf, withStock, type Amount, type Bins, type Buyable } from "@/core/supply";
+import {
+  kgALitre,
+  reservedBy,
+  unitOf,
+  withStock,
+  withoutThing,
+  type Amount,
+  type Bins,
+  type Buyable,
+  type Waiting,
+} from "@/core/supply";
 import { plain, Swatch } from "@/ui/section";
-import { capital, moneyPrinted, packPrinted, useSay, useLibrary } from "@/words";
+import { amountPrinted, capital, moneyPrinted, packPrinted, useSay, useLibrary } from "@/words";
 import { AmountFields, emptyAmount } from "./AmountFields";
 import css from "./Bins.module.css";
 import { PackForm } from "./PackForm";
 
-type Props = { shelf: Buyable; itemId: string; bins: Bins; onKeep: (bins: Bins) => void };
+type Props = {
+  shelf: Buyable;
+  itemId: string;
+  bins: Bins;
+  /** Habitats that are still to be built. */
+  waiting: readonly Waiting[];
+  onKeep: (bins: Bins) => void;
+};
 
 /** One thing: its stock, its packs, and the way to another pack. */
-export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
+export function BinRow({ shelf, itemId, bins, waiting, onKeep }: Props) {
   const say = useSay();
   const library = useLibrary();
   const [adding, setAdding] = useState(false);
@@ -24,6 +42,12 @@ export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
   const packs = bins.packs.filter((pack) => pack.shelf === shelf && pack.itemId === itemId);
   const unit = unitOf(shelf, itemId, library);
   const setStock = (id: string, amount: Amount) => onKeep(withStock(bins, { id, shelf, itemId, amount }, library));
+  const wanted = reservedBy({ shelf, id: itemId, amount: emptyAmount(unit) }, waiting);
+  const told = (amount: number): string => {
+    if (unit === "loose") return amountPrinted({ kind: unit, looseL: amount }, say, shelf);
+    if (unit === "length") return amountPrinted({ kind: unit, lengthCm: amount }, say, shelf);
+    return amountPrinted({ kind: "pieces", count: amount }, say, shelf);
+  };
   const first = lines[0] ?? { id: `${shelf}-${itemId}`, amount: emptyAmount(unit) };
   return (
     <li className={css.row}>
@@ -84,7 +108,24 @@ export function BinRow({ shelf, itemId, bins, onKeep }: Props) {
             {say("bins:addPack")}
           </Button>
         </li>
+        <li className={css.takeOut}>
+          <IconButton
+            size="small"
+            aria-label={say("bins:takeOut", { name })}
+            title={say("bins:takeOut", { name })}
+            onClick={() => onKeep(withoutThing(bins, { shelf, itemId }))}
+          >
+            <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
+          </IconButton>
+        </li>
       </ul>
+      {wanted.length > 0 ? (
+        <p className={css.wanted}>
+          {say("bins:wanted", {
+            list: wanted.map(({ name: who, amount }) => `${who} ${told(amount)}`).join(", "),
+          })}
+        </p>
+      ) : null}
       {adding ? (
         <PackForm shelf={shelf} itemId={itemId} bins={bins} onKeep={onKeep} onDone={() => setAdding(false)} />
       ) : null}

@@ -3,9 +3,10 @@
 import "@/words/atWork";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
-import { BUYABLE, BinsSchema, buyables, type Bins as BinsDocument, type Buyable } from "@/core/supply";
-import { chooseUnits, putBins, useBins, useRead } from "@/store";
-import { AppHeader } from "@/ui/parts";
+import { OWN_KINDS } from "@/core/catalog";
+import { BUYABLE, BinsSchema, buyables, withListed, type Bins as BinsDocument, type Buyable } from "@/core/supply";
+import { chooseUnits, putBins, startOwn, stockNames, useBins, useRead, useWaiting } from "@/store";
+import { AppHeader, useNow } from "@/ui/parts";
 import { EntryField } from "@/ui/search";
 import { useSay, useLibrary } from "@/words";
 import { BinRow } from "./BinRow";
@@ -20,8 +21,8 @@ export function Bins() {
   const bins = useBins();
   const ready = useRead(BUYABLE);
   const library = useLibrary();
-  const [added, setAdded] = useState<readonly Thing[]>([]);
   const [failed, setFailed] = useState(false);
+  const waiting = useWaiting(useNow());
   const keep = (next: BinsDocument) => {
     putBins(next).then(
       () => setFailed(false),
@@ -34,7 +35,7 @@ export function Bins() {
         <AppHeader place="bins" onUnits={chooseUnits} />
       </div>
     );
-  const held = new Set([...bins.stock, ...bins.packs, ...added].map(keyOf));
+  const held = new Set([...bins.stock, ...bins.packs, ...(bins.listed ?? [])].map(keyOf));
   const things: readonly Thing[] = buyables(library);
   const shown = things.filter((thing) => held.has(keyOf(thing)));
   return (
@@ -46,7 +47,7 @@ export function Bins() {
             <h1>{say("bins:title")}</h1>
             <p>{say("bins:sub")}</p>
           </div>
-          <Add things={things} held={held} onAdd={(thing) => setAdded([...added, thing])} />
+          <Add things={things} held={held} onAdd={(thing) => keep(withListed(bins, thing))} />
           <Currency key={bins.currency} bins={bins} onKeep={keep} />
         </div>
         {failed ? (
@@ -63,7 +64,7 @@ export function Bins() {
               <h2>{say(`build:shelves.${shelf}`)}</h2>
               <ul>
                 {things.map((thing) => (
-                  <BinRow key={keyOf(thing)} shelf={thing.shelf} itemId={thing.itemId} bins={bins} onKeep={keep} />
+                  <BinRow key={keyOf(thing)} {...thing} bins={bins} waiting={waiting} onKeep={keep} />
                 ))}
               </ul>
             </section>
@@ -100,6 +101,13 @@ function Add({ things, held, onAdd }: AddProps) {
       label={say("bins:add")}
       placeholder={say("bins:addHelp")}
       onChange={({ shelf, id }) => onAdd({ shelf, itemId: id })}
+      onOwn={({ shelf, id }, name) => {
+        const kind = OWN_KINDS.find((own) => own === shelf);
+        if (!kind) return onAdd({ shelf, itemId: id });
+        void startOwn(kind, id, name, library, stockNames(kind, say.nameOf)).then((started) => {
+          if (started) onAdd({ shelf, itemId: started.id });
+        });
+      }}
     />
   );
 }

@@ -17,6 +17,7 @@ import { Nearest, useSearch } from "@/ui/search";
 import { BenchSection, type View } from "@/ui/section";
 import { capital, sayFit, useSay, useLibrary } from "@/words";
 import { CrewDots } from "./CrewDots";
+import { StartersPart } from "./StartersPart";
 import css from "./Crew.module.css";
 
 /** The cleanup crew, ranked with reasons; what is seeded shows in the ground. */
@@ -124,6 +125,7 @@ export function CrewStep() {
               })}
             </ul>
           </LedgerPart>
+          <StartersPart />
         </>
       }
     />

@@ -130,8 +130,8 @@ function Legs({ plan }: { plan: LegPlan }) {
   const { derived } = useOpen();
   const { plate } = plan;
   const legCm = library.get("falseBottoms", plan.materialId).legMm / 10;
-  const xs = derived.ground.terrain.outline.map(([x]) => x);
-  const ys = derived.ground.terrain.outline.map(([, y]) => y);
+  const xs = derived.ground.terrain.floor.map(([x]) => x);
+  const ys = derived.ground.terrain.floor.map(([, y]) => y);
   const [left, front] = [Math.min(...xs), Math.min(...ys)];
   const long = Math.max(plate.widthCm, plate.depthCm);
   const unit = long / 100;

@@ -1,15 +1,31 @@
 "use client";
 
+import ExpandMoreOutlined from "@mui/icons-material/ExpandMoreOutlined";
 import Button from "@mui/material/Button";
 import Link from "next/link";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { printCsv } from "@/core/files";
-import { BUYABLE, EMPTY_BINS, inStock, needs, type Amount, type Bins, type Need } from "@/core/supply";
-import { useBins, useOpen } from "@/store";
+import {
+  BUYABLE,
+  EMPTY_BINS,
+  inBins,
+  inStock,
+  looseSources,
+  needs,
+  reservedBy,
+  stairOf,
+  type Amount,
+  type Bins,
+  type Buyable,
+  type Need,
+} from "@/core/supply";
+import { useBins, useOpen, useWaiting } from "@/store";
 import { saveText } from "@/ui/files";
+import { useNow } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
 import { amountPrinted, capital, useSay, useLibrary } from "@/words";
 import { PackChoice } from "./PackChoice";
+import { StairRow } from "./StairRow";
 import css from "./Sheets.module.css";
 
 /** An amount of the same kind, another size. */
@@ -41,18 +57,75 @@ function sizeOf(amount: Amount): number {
 
 const shelfOf = ({ shelf }: Need) => BUYABLE.find((known) => known === shelf);
 
+/** What is needed, all of it that is in the bins, and what the bins do not cover. */
 type Line = { need: Need; stock: number; short: number };
 
 const linesOf = (list: readonly Need[], bins: Bins): Line[] =>
-  list.map((need) => {
-    const stock = inStock(need, bins);
-    return { need, stock, short: Math.max(0, sizeOf(need.amount) - stock) };
-  });
+  list.map((need) => ({
+    need,
+    stock: inBins(need, bins),
+    short: Math.max(0, sizeOf(need.amount) - inStock(need, bins)),
+  }));
+
+type RowProps = { line: Line; shelf: Buyable; told: Record<"needed" | "stock" | "buy", string>; bins: Bins };
+
+/** One thing to buy; pressed, it says why so much. */
+function Row({ line, shelf, told, bins }: RowProps) {
+  const say = useSay();
+  const library = useLibrary();
+  const { habitat, derived } = useOpen();
+  const waiting = useWaiting(useNow(), habitat.id);
+  const [open, setOpen] = useState(false);
+  const { need } = line;
+  const sources = useMemo(() => looseSources(derived), [derived]);
+  const item = library.get(shelf, need.id);
+  const name = capital(say.nameOf(shelf, need.id));
+  const stair = stairOf(need, sources, bins);
+  const reserved = line.stock > 0 ? reservedBy(need, waiting) : [];
+  const thing = (
+    <span className={css.thing}>
+      {"look" in item ? <Swatch material={plain(item.look)} width={18} height={18} /> : null}
+      {name}
+    </span>
+  );
+  return (
+    <>
+      <tr data-enough={line.short < 1e-6}>
+        <th scope="row">
+          {stair ? (
+            <button
+              type="button"
+              className={css.why}
+              aria-expanded={open}
+              title={say("sheets:stair.why")}
+              onClick={() => setOpen(!open)}
+            >
+              {thing}
+              <ExpandMoreOutlined className={css.turns} sx={{ fontSize: 17 }} />
+            </button>
+          ) : (
+            thing
+          )}
+        </th>
+        <td className="measure">{told.needed}</td>
+        <td className="measure">
+          {told.stock}
+          {reserved.length > 0 ? (
+            <small>{say("sheets:stair.wantedBy", { list: reserved.map(({ name: who }) => who).join(", ") })}</small>
+          ) : null}
+        </td>
+        <td className="measure">
+          <b>{told.buy}</b>
+        </td>
+      </tr>
+      {open && stair ? <StairRow stair={stair} reserved={reserved} /> : null}
+    </>
+  );
+}
 
 /** What is needed, what of it is in the bins, what is left to buy; then the packs. */
 export function ShoppingSheet() {
   const say = useSay();
-  const library = useLibrary();
   const { derived } = useOpen();
   const bins = useBins() ?? EMPTY_BINS;
   const list = useMemo(() => needs(derived), [derived]);
@@ -101,25 +174,9 @@ export function ShoppingSheet() {
                   {say(`build:shelves.${shelf}`)}
                 </th>
               </tr>
-              {own.map((line, at) => {
-                const item = library.get(shelf, line.need.id);
-                const { needed, stock, buy } = told(line);
-                return (
-                  <tr key={`${line.need.id}-${at}`} data-enough={line.short < 1e-6}>
-                    <th scope="row">
-                      <span className={css.thing}>
-                        {"look" in item ? <Swatch material={plain(item.look)} width={18} height={18} /> : null}
-                        {capital(say.nameOf(shelf, line.need.id))}
-                      </span>
-                    </th>
-                    <td className="measure">{needed}</td>
-                    <td className="measure">{stock}</td>
-                    <td className="measure">
-                      <b>{buy}</b>
-                    </td>
-                  </tr>
-                );
-              })}
+              {own.map((line, at) => (
+                <Row key={`${line.need.id}-${at}`} line={line} shelf={shelf} told={told(line)} bins={bins} />
+              ))}
             </tbody>
           );
         })}

@@ -17,6 +17,7 @@ const KINDS: readonly LayerKind[] = ["dressing", "soil", "barrier", "drainage", 
 const NEW_LIFT_CM = 4;
 const NEW_FALSE_BOTTOM_CM = 7;
 const NEW_DRESSING_CM = 2;
+const NEW_CHARCOAL_CM = 1;
 
 function newLayer(kind: LayerKind, id: string): NewLayer {
   switch (kind) {
@@ -38,10 +39,11 @@ export function AddLayer() {
   const say = useSay();
   const { edit } = useOpen();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const add = (kind: LayerKind) => {
+  const add = (layer: NewLayer) => {
     setAnchor(null);
-    edit([{ name: "addLayer", args: { layer: newLayer(kind, crypto.randomUUID().slice(0, 8)) } }]);
+    edit([{ name: "addLayer", args: { layer } }]);
   };
+  const newId = () => crypto.randomUUID().slice(0, 8);
   return (
     <>
       <Button
@@ -56,10 +58,15 @@ export function AddLayer() {
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {KINDS.map((kind) => (
-          <MenuItem key={kind} onClick={() => add(kind)}>
+          <MenuItem key={kind} onClick={() => add(newLayer(kind, newId()))}>
             <ListItemText primary={say(`strata:kinds.${kind}`)} secondary={say(`strata:kindHelp.${kind}`)} />
           </MenuItem>
         ))}
+        <MenuItem
+          onClick={() => add({ id: newId(), kind: "dressing", materialId: "charcoalLayer", depthCm: NEW_CHARCOAL_CM })}
+        >
+          <ListItemText primary={say("strata:charcoal")} secondary={say("strata:charcoalHelp")} />
+        </MenuItem>
       </Menu>
     </>
   );

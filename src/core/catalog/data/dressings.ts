@@ -93,6 +93,11 @@ export const dressings: readonly Dressing[] = [
     cautions: ["dust", "silicaDust", "weight"], from: weighed,
   },
   {
+    id: "charcoalLayer", look: { texture: "chip", color: "#343536" }, kgPerL: 0.22, loosePerPressed: 1.09,
+    waterHeldPct: 12, reposeDeg: 40, climates: [], rotsMonths: null, crewFood: 0, pH: 8.2, under: "soil",
+    boughtAs: "charcoal", cautions: ["dust"], from: weighed,
+  },
+  {
     id: "twigLitter", look: { texture: "fibre", color: "#7b5b3e" }, kgPerL: 0.09, loosePerPressed: 1.3,
     waterHeldPct: 6, reposeDeg: 45,
     climates: ["humidForest", "temperateMoist", "streamBank", "seasonalWoodland", "semiArid", "arid"],

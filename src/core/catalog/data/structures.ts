@@ -104,6 +104,8 @@ export const pieceKinds: readonly PieceKind[] = [
   { id: "acrylicStrip", look: { texture: "mesh", color: "#9fb4b2" }, plan: "block", form: "flat", widthCm: 40, depthCm: 0.6, heightCm: 14, kgPerL: 1.19, solidPct: 100, rests: "glass", roles: ["retaining"], cautions: ["blades"], from: measured },
 ];
 
+const starter = { ...memory, note: "what gives the soil its life a start is common practice; the amount is recalled" };
+
 /** What is bought to build with, each in its own unit. */
 export const supplies: readonly Supply[] = [
   { id: "foamCan", unit: "pieces", cautions: ["fumes"], from: practice },
@@ -116,4 +118,11 @@ export const supplies: readonly Supply[] = [
   { id: "rigidPanel", unit: "sheet", cautions: ["blades"], from: practice },
   { id: "plate", unit: "sheet", cautions: ["blades"], from: practice },
   { id: "legPipe", unit: "length", cautions: ["blades"], from: practice },
+  { id: "filterWater", unit: "litres", startsPerM2: 2, cautions: ["handWashing"], from: starter },
+  { id: "bottledCulture", unit: "litres", startsPerM2: 0.2, cautions: ["handWashing"], from: starter },
+  { id: "ripeCompost", unit: "litres", startsPerM2: 1, cautions: ["handWashing", "dust"], from: starter },
+  { id: "mossSlurry", unit: "litres", startsPerM2: 0.8, cautions: ["handWashing", "protectedSpecies"], from: starter },
+  { id: "mossSpores", unit: "pieces", startsPerM2: 2, cautions: [], from: starter },
+  { id: "mixedSeed", unit: "pieces", startsPerM2: 2, cautions: [], from: starter },
+  { id: "shedSkin", unit: "pieces", startsPerM2: 4, cautions: ["handWashing"], from: starter },
 ];

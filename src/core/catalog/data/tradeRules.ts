@@ -52,6 +52,7 @@ export const tradeRules = {
   topUpLeastCm: { id: "topUpLeastCm", value: 2.5, from: { ...practice, note: "old soil is topped with 2.5 to 5 cm of fresh, not thrown out" } },
   topUpMostCm: { id: "topUpMostCm", value: 5, from: { ...practice, note: "old soil is topped with 2.5 to 5 cm of fresh, not thrown out" } },
   clayWaterShare: { id: "clayWaterShare", value: 0.35, from: { ...memory, note: "litres of water that make a litre of dry sculpting clay workable" } },
+  mossPadL: { id: "mossPadL", value: 0.1, from: { ...memory, note: "a handful of moss round the roots of what is tied to wood" } },
   leakTestDays: { id: "leakTestDays", value: 1, from: { ...memory, note: "filled and left standing overnight" } },
 } as const satisfies Record<string, TradeRule>;
 

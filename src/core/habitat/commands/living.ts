@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { DateSchema, IdSchema, SeedingSchema, StandSchema, type Stand } from "../schema";
+import { DateSchema, IdSchema, SeedingSchema, StandSchema, StarterSchema, type Stand } from "../schema";
 import { edit, mustBeFree, mustFind } from "./define";
 
 const clamp = (value: number, most: number): number => Math.min(Math.max(value, 0), most);
@@ -86,6 +86,17 @@ export const livingEdits = {
   removeCrew: edit(z.strictObject({ crewId: z.string() }), (habitat, { crewId }) => {
     mustFind(habitat.crew, (seeding) => seeding.crewId === crewId, "crewId", crewId);
     return { ...habitat, crew: habitat.crew.filter((seeding) => seeding.crewId !== crewId) };
+  }),
+
+  /** Sets how much of a starter goes in, adding it when it is not there yet. */
+  setStarter: edit(StarterSchema, (habitat, starter) => {
+    const others = habitat.starters.filter(({ supplyId }) => supplyId !== starter.supplyId);
+    return { ...habitat, starters: [...others, starter] };
+  }),
+
+  removeStarter: edit(StarterSchema.pick({ supplyId: true }), (habitat, { supplyId }) => {
+    mustFind(habitat.starters, (starter) => starter.supplyId === supplyId, "supplyId", supplyId);
+    return { ...habitat, starters: habitat.starters.filter((starter) => starter.supplyId !== supplyId) };
   }),
 
   /** Puts one crew species in the place of another. */

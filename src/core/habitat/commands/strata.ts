@@ -1,4 +1,5 @@
 import { z } from "zod";
+import type { Library } from "../../library";
 import { slopedCorners } from "../corners";
 import {
   CornersSchema,
@@ -18,6 +19,13 @@ import { EditRefused } from "../problem";
 import { edit, mustBeFree, mustFind } from "./define";
 
 const FROM_THE_GLASS_UP: readonly LayerKind[] = ["falseBottom", "drainage", "barrier", "soil", "dressing"];
+
+/** Where a layer lies by nature; what is spread under the soil lies on the barrier. */
+function rankOf(layer: Layer, library: Library): number {
+  const underSoil = layer.kind === "dressing" && library.find("dressings", layer.materialId)?.under === "soil";
+  return FROM_THE_GLASS_UP.indexOf(underSoil ? "barrier" : layer.kind);
+}
+
 const depthCm = CornersSchema.shape.frontLeftCm;
 const over = OverSchema.default({ on: "floor" });
 const [drainage, falseBottom, barrier, , dressing] = LayerSchema.options;
@@ -78,12 +86,12 @@ const mound = z.strictObject({ layerId: IdSchema, ...MoundSchema.shape });
 /** Edits of the layers. */
 export const strataEdits = {
   /** Lays a layer in its natural place: on top of its own kind, below the next. */
-  addLayer: edit(z.strictObject({ layer: NewLayerSchema }), (habitat, args) => {
+  addLayer: edit(z.strictObject({ layer: NewLayerSchema }), (habitat, args, library) => {
     const layer = laid(args.layer);
     mustBeFree(habitat.strata.layers, layer.id, "layer.id");
-    const rank = FROM_THE_GLASS_UP.indexOf(layer.kind);
     const { layers } = habitat.strata;
-    const above = layers.findIndex((other) => FROM_THE_GLASS_UP.indexOf(other.kind) > rank);
+    const rank = rankOf(layer, library);
+    const above = layers.findIndex((other) => rankOf(other, library) > rank);
     const at = above < 0 ? layers.length : above;
     const next = withLayers(habitat, [...layers.slice(0, at), layer, ...layers.slice(at)]);
     return layer.kind === "soil" ? { ...next, mixes: mixForNewLift(habitat, layer.mixId) } : next;
