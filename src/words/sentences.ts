@@ -23,14 +23,15 @@ const pick = (say: Say, keys: readonly string[], quantities: Quantities): string
 const variantOf = (quantities: object): string | undefined =>
   "variant" in quantities && typeof quantities.variant === "string" ? quantities.variant : undefined;
 
-/** A place or a wall is told by a word of its own. */
-function wordsFor({ place, wall }: Quantities, say: Say): Quantities {
+/** A place, a wall, and where a plant stands, are told by words of their own. */
+function wordsFor({ place, wall, spot }: Quantities, say: Say): Quantities {
   const spoken = (under: string, id: unknown): string => {
     const key = `${under}.${String(id)}`;
     return isWord(key) ? say(key) : "";
   };
   return {
     ...(place === undefined ? {} : { place: spoken("keeping:places", place) }),
+    ...(spot === undefined ? {} : { spot: spoken("planting:spots", spot) }),
     ...(wall === undefined ? {} : { wall: spoken("shell:walls", wall) }),
   };
 }

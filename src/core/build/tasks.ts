@@ -1,10 +1,10 @@
 import { rule, type Caution } from "../catalog";
 import type { Layer, LayerKind } from "../habitat";
-import { firstWettingL } from "../mix";
+import { blend, mixWater, pantryOf } from "../mix";
 import { plantCautions, waterInBoxL } from "../living";
 import type { Scene } from "../scene";
 import { wallWorks, type WallWork } from "../shell";
-import { cutSheets, mixtureOf, type Level, type Solid } from "../strata";
+import { cutSheets, mixWanted, type Level, type Solid } from "../strata";
 
 export const TASK_IDS = [
   "leakTest",
@@ -52,12 +52,18 @@ const levelsOf = ({ ground }: Scene, kind: LayerKind): Level[] => ground.levels.
 const looseL = (scene: Scene, kind: LayerKind): number => sumOf(levelsOf(scene, kind), (level) => level.looseL);
 const topOf = (scene: Scene, kind: LayerKind): Level["top"] | undefined => levelsOf(scene, kind).at(-1)?.top;
 
-/** How many litres the first wetting of the moist lifts wants. */
-const soilWaterL = (scene: Scene): number =>
-  sumOf(layersOf(scene, "soil"), (layer) => {
-    const mixture = layer.laid === "dry" ? undefined : mixtureOf(scene.habitat, layer.mixId, scene.library);
-    return mixture ? firstWettingL(mixture, scene.ground.levelOf(layer.id)?.volumeL ?? 0) : 0;
-  });
+/** All mixes of the habitat: loose litres to mix, and water for them. */
+function mixing({ habitat, ground, library }: Scene): { looseL: number; waterL: number; brickWaterL: number } {
+  const pantry = pantryOf(library);
+  return habitat.mixes.reduce(
+    (sum, { id, parts }) => {
+      const { laying } = mixWanted(habitat, ground, id, blend(parts, pantry)?.settlesPct ?? 0);
+      const { addL, brickL } = mixWater(parts, laying, pantry);
+      return { looseL: sum.looseL + laying.looseL, waterL: sum.waterL + addL, brickWaterL: sum.brickWaterL + brickL };
+    },
+    { looseL: 0, waterL: 0, brickWaterL: 0 },
+  );
+}
 
 /** Walls: building them, finishing them, and the airing both want. */
 function wallTasks({ habitat, library }: Scene): MaybeTask[] {
@@ -159,7 +165,7 @@ function soilTasks(scene: Scene): MaybeTask[] {
       id: "mixSoil",
       after: [],
       waitDays: 0,
-      quantities: { looseL: looseL(scene, "soil"), waterL: soilWaterL(scene) },
+      quantities: mixing(scene),
       cautions: once([...mixCautions, "handWashing"]),
     },
     top !== undefined && {

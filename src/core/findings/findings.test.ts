@@ -358,13 +358,14 @@ describe("findings without a single mend", () => {
 
 it("a finding is told with what its code says: a misspelt quantity, one too few or a strange code does not compile", () => {
   const rest = { about: "", weight: "harm", rests: "nature", step: "shell", phase: "planned" } as const;
-  const right: Finding = { ...rest, code: "aboveRim", quantities: { overCm: 1, topCm: 46, heightCm: 45 } };
+  const right: Finding = { ...rest, code: "aboveRim", quantities: { overCm: 1, topCm: 46, heightCm: 45, soilCm: 20 } };
+  const at = { topCm: 46, heightCm: 45, soilCm: 20 };
   // @ts-expect-error misspelt
-  const misspelt: Finding = { ...rest, code: "aboveRim", quantities: { overCmm: 1, topCm: 46, heightCm: 45 } };
+  const misspelt: Finding = { ...rest, code: "aboveRim", quantities: { overCmm: 1, ...at } };
   // @ts-expect-error one is missing
-  const short: Finding = { ...rest, code: "aboveRim", quantities: { topCm: 46, heightCm: 45 } };
+  const short: Finding = { ...rest, code: "aboveRim", quantities: at };
   // @ts-expect-error no such finding
-  const strange: Finding = { ...rest, code: "aboveRimm", quantities: { overCm: 1, topCm: 46, heightCm: 45 } };
+  const strange: Finding = { ...rest, code: "aboveRimm", quantities: { overCm: 1, ...at } };
   const codes = [right, misspelt, short, strange].map(({ code }) => code);
   expect(new Set(codes).size).toBe(2);
 });

@@ -1,5 +1,5 @@
 import type { FurnishingCode, RefugeCode } from "../hardscape";
-import type { Wall } from "../habitat";
+import type { Spot, Wall } from "../habitat";
 
 type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
 /** Which of its sentences a finding is told with. */
@@ -8,7 +8,7 @@ type Animal = { animalId: string };
 type Plant = { plantId: string };
 type TwoPlants = Plant & { otherId: string };
 type Wanting = Plant & Animal & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Variant<"air" | "roots">;
-type CrewOff = { crewId: string; lowPct: number; highPct: number; wantLowPct: number; wantHighPct: number };
+type CrewOff = Animal & { crewId: string; lowPct: number; highPct: number; wantLowPct: number; wantHighPct: number };
 type Missing = Animal & { needCount: number; haveCount: number };
 
 /** What each finding is told with, in base units; names end in their unit. A code that is not here is no finding. */
@@ -23,7 +23,7 @@ export type FindingQuantities = {
   };
   tooMany: Animal & { count: number; mostCount: number } & Variant<"tooMany" | "oneToABox">;
   farToFall: Animal & { mostCm: number; haveCm: number };
-  boxShape: Animal & Variant<"tooFlat" | "tooUpright">;
+  boxShape: Animal & { widthCm: number; heightCm: number } & Variant<"tooFlat" | "tooUpright">;
   matesMisfit: Animal & {
     mateId: string;
     loneId?: string;
@@ -31,20 +31,24 @@ export type FindingQuantities = {
     preyId?: string;
     toxicId?: string;
   } & Variant<"alone" | "eaten" | "toxic" | "otherWarmth" | "otherDamp">;
-  aboveRim: { overCm: number; topCm: number; heightCm: number };
-  overSill: { overCm: number; fillCm: number; sillCm: number };
-  waterOverSafeLine: { lineCm: number; safeCm: number; barrierCm: number; drawWaterL: number } & Variant<
-    "design" | "reading"
-  >;
+  aboveRim: { overCm: number; topCm: number; heightCm: number; soilCm: number };
+  overSill: { overCm: number; fillCm: number; sillCm: number; drainageCm: number; soilCm: number; dressCm: number };
+  waterOverSafeLine: {
+    lineCm: number;
+    safeCm: number;
+    barrierCm: number;
+    riseCm: number;
+    drawWaterL: number;
+  } & Variant<"design" | "reading">;
   drainageMissing: Band<"Rh">;
   drainageInArid: Animal & { depthCm: number };
-  barrierMissing: object;
+  barrierMissing: { topCm: number };
   soilMissing: { needCm: number };
   soilTooShallow: Animal & { needCm: number; haveCm: number };
-  emptyMix: object;
+  emptyMix: { nth: number };
   mixHurts: Animal & { ingredientId: string } & Variant<"skin" | "digging">;
-  mixLimed: Animal & { freeLimePct: number; pH: string; mostPh: string };
-  mixSeals: { swellingPct: number };
+  mixLimed: Animal & { ingredientId: string; freeLimePct: number; pH: string; mostPh: string };
+  mixSeals: { ingredientId: string; swellingPct: number };
   soilInWater: { lineCm: number; lowCm: number };
   slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };
   zoneOutside: { zone: string };
@@ -65,17 +69,19 @@ export type FindingQuantities = {
   humidHideMissing: Missing;
   climbMissing: Missing;
   baskingMissing: Missing;
-  standOverloaded: { ratedKg: number; wetKg: number; floodedKg: number };
-  paneOverloaded: { stressMPa: string; allowedMPa: string; wallMm: number };
+  standOverloaded: { ratedKg: number; wetKg: number; floodedKg: number; groundKg: number; piecesKg: number };
+  paneOverloaded: { stressMPa: string; allowedMPa: string; wallMm: number; kindId?: string } & Variant<
+    "even" | "piece"
+  >;
   foamUnfinished: { wall: Wall };
-  plantOutgrows: Plant & { grownCm: number; roomCm: number };
+  plantOutgrows: Plant & { grownCm: number; roomCm: number; footCm: number };
   plantWantsWetter: Wanting;
   plantWantsDrier: Wanting;
   plantRootsShallow: Plant & { rootCm: number; soilCm: number };
   plantTrampled: Plant & Animal;
   plantHarmful: Plant & Animal;
   plantTooDim: Plant & { ppfd: number; wantLow: number; wantHigh: number };
-  plantMisplaced: Plant;
+  plantMisplaced: Plant & { spot: Spot };
   plantInside: Plant & { kindId?: string } & Variant<"wall" | "piece">;
   plantNoWood: Plant;
   plantsCrowd: TwoPlants & { sharePct: number };

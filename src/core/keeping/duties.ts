@@ -29,8 +29,16 @@ const LEAST_CHANGED = 0.2;
 const DAYS_A_WEEK = 7;
 const DAYS_A_MONTH = 30;
 
-/** Misting as often a week as usually holds the band: so many times a day, or, less than daily, in so many days. */
-function misting({ mistingsPerWeek }: Scene["animal"]): { everyDays: number; timesADay: number } | undefined {
+/** How often it is misted: every so many days, and so many times a day where it is daily. */
+type Misting = { everyDays: number; timesADay: number };
+
+/**
+ * Misting as often a week as usually holds the band, worked out in one place for every page that tells it.
+ *
+ * @returns undefined where nothing is to be misted
+ * @example mistingFor(animal) // { everyDays: 1, timesADay: 2 }
+ */
+export function mistingFor({ mistingsPerWeek }: Pick<Scene["animal"], "mistingsPerWeek">): Misting | undefined {
   const aWeek = (mistingsPerWeek[0] + mistingsPerWeek[1]) / 2;
   if (aWeek <= 0) return undefined;
   const timesADay = Math.round(aWeek / DAYS_A_WEEK);
@@ -75,7 +83,7 @@ const hasLitter = ({ habitat, library }: Scene): boolean =>
 export function duties(scene: Scene): Duty[] {
   const { habitat, animal, ground } = scene;
   const safeLineCm = ground.water?.safeLineCm;
-  const mist = misting(animal);
+  const mist = mistingFor(animal);
   const lamp = lampMonths(scene);
   const all: (Duty | false)[] = [
     mist !== undefined && {

@@ -1,5 +1,6 @@
 import { rule, type Brick, type Matter } from "../catalog";
-import { blend, firstWettingL, litresFor, type Pantry, type Parts } from "./blend";
+import { blend, litresFor, type Pantry, type Parts } from "./blend";
+import { mixWater } from "./wetting";
 
 /** What is at hand to mix with. */
 export type Bench = { vesselL: number; scoopL: number; liftKg: number };
@@ -88,20 +89,15 @@ export function makePlan(
   const litres = litresFor(parts, laying.looseL, pantry);
   const measuredL = litres.reduce((sum, part) => sum + part.litres, 0);
   const batches = Math.max(1, leastBatches, Math.ceil(measuredL / (bench.vesselL * rule("vesselFillShare")) - HAIR));
-  const moistWaterL = firstWettingL(mixture, laying.moistL);
-  const dryWaterL = firstWettingL(mixture, laying.dryL) * rule("dustLayingShare");
+  const water = mixWater(parts, laying, pantry);
   const soaks = litres.flatMap(({ ingredientId, litres: wanted }): Soak[] => {
     const { brick } = pantry(ingredientId);
     if (!brick || wanted <= 0) return [];
     const bricks = Math.ceil(wanted / ((brick.makesL[0] + brick.makesL[1]) / 2) - HAIR);
     return [{ ingredientId, bricks, brick, waterL: bricks * brick.waterL }];
   });
-  const soaked = soaks.reduce((sum, { ingredientId, brick }) => {
-    const wanted = litres.find((part) => part.ingredientId === ingredientId)?.litres ?? 0;
-    return sum + (wanted / ((brick.makesL[0] + brick.makesL[1]) / 2)) * brick.waterL;
-  }, 0);
   const boughtWaterL = ((laying.moistL + laying.dryL) * mixture.airDryPct) / 100;
-  const wetKg = laying.looseL * mixture.pouredKgPerL + boughtWaterL + moistWaterL + dryWaterL;
+  const wetKg = laying.looseL * mixture.pouredKgPerL + boughtWaterL + water.moistL + water.dryL;
   const batchesToLift = Math.max(1, Math.ceil(wetKg / bench.liftKg - HAIR));
   const idsFor = (step: MakeStepId) =>
     litres.map((part) => part.ingredientId).filter((id) => STEP_OF[pantry(id).matter] === step);
@@ -118,9 +114,9 @@ export function makePlan(
     batchWetKg: wetKg / batches,
     batchesToLift: batchesToLift > batches ? batchesToLift : undefined,
     soaks,
-    moistWaterL,
-    dryWaterL,
-    brickWaterL: Math.min(soaked, moistWaterL + dryWaterL),
+    moistWaterL: water.moistL,
+    dryWaterL: water.dryL,
+    brickWaterL: water.brickL,
     steps: MAKE_STEPS.map((id) => ({
       id,
       ingredientIds: id === "soak" ? soaks.map((soak) => soak.ingredientId) : idsFor(id),

@@ -114,7 +114,7 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
     cartridges: Math.ceil(siliconeL / rule("siliconeCartridgeL") + m2 * finish.cartridgesPerM2 - HAIR_CM),
     paintL: coats(kind.coats, kind.m2PerL) + coats(finish.coats, finish.m2PerL),
     fibreL: m2 * finish.fibreLPerM2,
-    sheetCm2: treatment.treatmentId === "corkPanel" || treatment.treatmentId === "removablePanel" ? area : 0,
+    sheetCm2: SHEETS.includes(treatment.treatmentId) ? area : 0,
     clayL: treatment.treatmentId === "sculptedClay" ? roomL * (1 + kind.wastePct / 100) : 0,
     massKg: m2 * (treatment.thicknessCm * kind.kgPerM2PerCm + finish.kgPerM2),
     setDays: kind.setDays,
@@ -122,6 +122,23 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
     airDays: Math.max(kind.airDays, finish.airDays),
   };
 }
+
+/**
+ * The rigid sheet a wall is built from, cut so that it goes in: less the play a panel wants each way.
+ *
+ * @returns undefined where it is not built of a sheet
+ * @example panelSize(shell, panel) // { widthCm: 59.7, heightCm: 44.7 }
+ */
+export function panelSize(shell: Shell, { wall, treatmentId, fromCm }: Treatment): PanelSize | undefined {
+  if (!SHEETS.includes(treatmentId)) return undefined;
+  const ease = rule("panelEaseCm");
+  return {
+    widthCm: Math.max(ease, wallLengthCm(shell, wall) - ease),
+    heightCm: Math.max(ease, shell.heightCm - fromCm - ease),
+  };
+}
+type PanelSize = { widthCm: number; heightCm: number };
+const SHEETS: readonly string[] = ["corkPanel", "removablePanel"];
 
 /** Every built wall's work. @example wallWorks(shell).map((work) => work.wall) // ["back"] */
 export const wallWorks = (shell: Shell, library: Library): WallWork[] =>

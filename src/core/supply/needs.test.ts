@@ -94,7 +94,7 @@ describe("what a habitat is built from", () => {
     const all = needs(scene(built));
     const amount = (id: string) => all.find((need) => need.id === id)?.amount;
     expect(amount("foamCan")).toEqual({ kind: "pieces", count: Math.ceil((60 * 60 * 5 * 1.35) / 1000 / 18) });
-    expect(amount("corkSheet")).toEqual({ kind: "sheet", widthCm: 45, depthCm: 60 });
+    expect(amount("corkSheet")).toEqual({ kind: "sheet", widthCm: 44.7, depthCm: 59.7 });
     expect(amount("diffuserGrid")).toEqual({ kind: "sheet", widthCm: 58, depthCm: 40 });
     expect(amount("legPipe")).toEqual({ kind: "length", lengthCm: expect.closeTo(land.legs[0]!.pipeCm, 8) });
     expect(amount("corkWall")).toEqual({ kind: "pieces", count: 1 });

@@ -1,7 +1,7 @@
 import type { CatalogKind } from "../catalog";
 import type { Design, Layer, Treatment } from "../habitat";
 import type { Scene } from "../scene";
-import { wallLengthCm, wallWork } from "../shell";
+import { panelSize, wallWork } from "../shell";
 import { cutSheets, type Solid } from "../strata";
 import type { Amount } from "./bins";
 import { looseSources, pouredL } from "./sources";
@@ -49,14 +49,14 @@ function wallNeeds({ habitat, library }: Scene, treatment: Treatment): Need[] {
   const { shell } = habitat;
   const work = wallWork(shell, treatment, library);
   const panel = PANELS[treatment.treatmentId];
-  const size = { widthCm: wallLengthCm(shell, treatment.wall), depthCm: shell.heightCm };
+  const size = panelSize(shell, treatment);
   return [
     ...pieceNeed("supplies", "foamCan", work.foamCans),
     ...pieceNeed("supplies", "siliconeCartridge", work.cartridges),
     ...looseNeed("supplies", PAINTS[treatment.finishId ?? ""] ?? "wallPaint", work.paintL),
     ...looseNeed("ingredients", "coir", work.fibreL),
     ...looseNeed("supplies", "sculptingClay", work.clayL),
-    ...(panel && work.sheetCm2 > 0 ? [sheetNeed("supplies", panel, size)] : []),
+    ...(panel && size ? [sheetNeed("supplies", panel, { widthCm: size.widthCm, depthCm: size.heightCm })] : []),
   ];
 }
 

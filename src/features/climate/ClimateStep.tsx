@@ -3,6 +3,7 @@
 import { useState } from "react";
 import type { Range } from "@/core/catalog";
 import type { RoomGap } from "@/core/climate";
+import { mistingFor } from "@/core/keeping";
 import { celsiusToFahrenheit } from "@/core/units";
 import { useOpen } from "@/store";
 import { Cautions, Fact, Facts, LedgerHead, LedgerPart, RangeBar, Tile, Tiles, Workbench } from "@/ui/parts";
@@ -41,6 +42,7 @@ export function ClimateStep() {
   const [view, setView] = useState<View>("front");
   const { animal, gap } = derived;
   const { temperatureC } = animal;
+  const mist = mistingFor(animal);
   const humidityRh = animal.humidityRh.day.preferred;
   const { room } = habitat.brief;
   const bands: [label: string, band: Range][] = [
@@ -126,9 +128,13 @@ export function ClimateStep() {
             <Facts>
               <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
               <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>
-              <Fact label={say("climate:mist")}>
-                {say("climate:mistTimes", { times: animal.mistingsPerWeek.join(" – ") })}
-              </Fact>
+              {mist ? (
+                <Fact label={say("climate:mist")}>
+                  {mist.timesADay > 0
+                    ? say("climate:mistDaily", { timesADay: mist.timesADay })
+                    : say("climate:mistSeldom", { count: mist.everyDays })}
+                </Fact>
+              ) : null}
             </Facts>
             <p className={css.small}>{say("climate:equation")}</p>
             <Cautions codes={["electricityWater", "heat"]} />

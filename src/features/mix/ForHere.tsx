@@ -1,7 +1,7 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import { firstWettingL } from "@/core/mix";
+import { mixWater } from "@/core/mix";
 import { useOpen } from "@/store";
 import { Cautions, LedgerPart, Tile, Tiles } from "@/ui/parts";
 import { useFigures, useSay } from "@/words";
@@ -17,7 +17,8 @@ export function ForHere({ hand }: { hand: MixAtHand }) {
   if (!mixture) return null;
   const toMix = figures.shown(laying.looseL, "volume");
   const inPlace = figures.shown(volumeL, "volume");
-  const water = figures.shown(firstWettingL(mixture, laying.moistL), "water");
+  const wetting = mixWater(mix.parts, laying, pantry);
+  const water = figures.shown(wetting.addL, "water");
   const items = mix.parts.map((part) => pantry(part.ingredientId));
   const newer = hand.own.ingredients.filter((item) => {
     const carried = habitat.own.ingredients.find((other) => other.id === item.id);
@@ -50,7 +51,12 @@ export function ForHere({ hand }: { hand: MixAtHand }) {
               unit={toMix.unit}
               note={`${say("mix:inPlace")} ${inPlace.figure} ${inPlace.unit}`}
             />
-            <Tile label={say("mix:wetting")} figure={water.figure} unit={water.unit} note={say("mix:wettingHelp")} />
+            <Tile
+              label={say("mix:wetting")}
+              figure={water.figure}
+              unit={water.unit}
+              note={say(wetting.brickL > 0 ? "mix:wettingBricks" : "mix:wettingHelp", { brickWaterL: wetting.brickL })}
+            />
           </Tiles>
           <p className={css.note}>
             {say("mix:lost", { lostPct: mixture.lostPct, measureL: laying.looseL / (1 - mixture.lostPct / 100) })}

@@ -1,7 +1,7 @@
 "use client";
 
 import { LIMITS, WALLS, mostThicknessCm, type Treatment, type Wall } from "@/core/habitat";
-import { wallLengthCm, wallWork } from "@/core/shell";
+import { panelSize, wallLengthCm, wallWork } from "@/core/shell";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Cautions, LedgerPart } from "@/ui/parts";
@@ -162,18 +162,15 @@ function Work({ treatment }: { treatment: Treatment }) {
   const library = useLibrary();
   const { shell } = useOpen().habitat;
   const work = wallWork(shell, treatment, library);
+  const size = panelSize(shell, treatment);
   const takes = [
     work.foamCans > 0 && say("shell:takes.foam", { count: work.foamCans }),
     work.cartridges > 0 && say("shell:takes.silicone", { count: work.cartridges }),
     work.paintL > 0 && say("shell:takes.paint", { paintL: work.paintL }),
     work.fibreL > 0 && say("shell:takes.fibre", { fibreL: work.fibreL }),
     work.clayL > 0 && say("shell:takes.clay", { clayL: work.clayL }),
-    work.sheetCm2 > 0 &&
-      say("shell:takes.sheet", {
-        lengthCm: wallLengthCm(shell, treatment.wall),
-        heightCm: shell.heightCm - treatment.fromCm,
-      }),
-  ].filter((text) => text !== false);
+    size && say("shell:takes.sheet", { lengthCm: size.widthCm, heightCm: size.heightCm }),
+  ].filter((text) => typeof text === "string");
   const days = work.setDays + work.finishDays + work.airDays;
   return (
     <p className={css.why}>

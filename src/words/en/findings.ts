@@ -1,11 +1,13 @@
 import type { FindingWords } from "../findingShape";
 import terms from "./findingTerms";
+import living from "./livingFindings";
 
 /**
  * What findings say. In code, not in a table, so that the compiler holds each blank against what the finding is told
  * with.
  */
 const sentences = {
+  ...living,
   boxTooSmall: {
     why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; ‖the walls’ build takes {{takenWidthCm}} of the width|the walls’ build takes {{takenDepthCm}} of the depth⟧. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
     mend: {
@@ -35,16 +37,18 @@ const sentences = {
   },
   boxShape: {
     why: {
-      tooFlat: "{{animalId}} climbs: height serves it better than floor.",
-      tooUpright: "{{animalId}} lives low: floor serves it better than height.",
+      tooFlat:
+        "{{animalId}} climbs, and the box is {{widthCm}} wide and {{heightCm}} high: height serves it better than floor.",
+      tooUpright:
+        "{{animalId}} lives low, and the box is {{widthCm}} wide and {{heightCm}} high: floor serves it better than height.",
     },
   },
   aboveRim: {
-    why: "It reaches {{topCm}} and the box is {{heightCm}} high: {{overCm}} too much, and no lid closes.",
+    why: "It reaches {{topCm}}, {{soilCm}} of it soil at the deepest, and the box is {{heightCm}} high: {{overCm}} too much, and no lid closes.",
     mend: "Lower the soil {{byCm}}",
   },
   overSill: {
-    why: "It stands {{fillCm}} at the front, {{overCm}} over the sill of {{sillCm}}: soil falls out and the doors jam.",
+    why: "It stands {{fillCm}} at the front⟦, ‖{{drainageCm}} of drainage|{{soilCm}} of soil|{{dressCm}} of dressing⟧: {{overCm}} over the sill of {{sillCm}}. Soil falls out and the doors jam.",
     mend: {
       lower: "Lower the soil {{byCm}}",
       slope: "Slope the soil from {{frontCm}} up to {{backCm}}",
@@ -53,8 +57,10 @@ const sentences = {
   },
   waterOverSafeLine: {
     why: {
-      design: "Kept at {{lineCm}} by design, safe to {{safeCm}}: the soil wicks it up and turns sour.",
-      reading: "Water at {{lineCm}}, safe to {{safeCm}}: the soil wicks it up and turns sour.",
+      design:
+        "Kept at {{lineCm}} by design, safe to {{safeCm}}⟦: ‖what it stands in lifts it {{riseCm}}⟧, and the soil begins at {{barrierCm}}. It wicks it up and turns sour.",
+      reading:
+        "Water at {{lineCm}}, safe to {{safeCm}}⟦: ‖what it stands in lifts it {{riseCm}}⟧, and the soil begins at {{barrierCm}}. It wicks it up and turns sour.",
     },
     mend: {
       lower: "Keep it at {{lineCm}}",
@@ -74,11 +80,11 @@ const sentences = {
     mend: "Take it out",
   },
   barrierMissing: {
-    why: "Soil trickles into the drainage and clogs it.",
+    why: "Soil lies straight on the drainage, {{topCm}} over the glass, trickles into it and clogs it.",
     mend: "Lay {{materialId}}",
   },
   soilMissing: {
-    why: "At least {{needCm}} of living soil for this animal.",
+    why: "No soil layer is in it; at least {{needCm}} of living soil for this animal.",
     mend: "Lay {{needCm}} of soil",
   },
   soilTooShallow: {
@@ -90,7 +96,7 @@ const sentences = {
     },
   },
   emptyMix: {
-    why: "Its weight and litres cannot be worked out.",
+    why: "Mix {{nth}} has no parts: its weight and litres cannot be worked out.",
   },
   mixHurts: {
     why: {
@@ -99,154 +105,6 @@ const sentences = {
         "{{ingredientId}} is not for {{animalId}}, which lives on the ground: it has edges, or swells when swallowed.",
     },
     mend: "Take out {{ingredientId}}",
-  },
-  plantOutgrows: {
-    why: "{{plantId}} grows {{grownCm}} high; there is {{roomCm}} over the ground there.",
-    mend: {
-      trim: "Keep it to {{keptCm}} with scissors",
-      move: "Move it where it has room",
-      remove: "Take it out",
-    },
-  },
-  plantWantsWetter: {
-    why: {
-      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
-      roots: "The roots of {{plantId}} want it wetter than {{animalId}} is kept.",
-    },
-    mend: {
-      move: "Move it where it is wetter",
-      remove: "Take it out",
-    },
-  },
-  plantWantsDrier: {
-    why: {
-      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
-      roots: "The roots of {{plantId}} want it drier than {{animalId}} is kept: they would rot.",
-    },
-    mend: {
-      move: "Move it where it is drier",
-      pot: "Put it in a pot of its own",
-      remove: "Take it out",
-    },
-  },
-  plantRootsShallow: {
-    why: "{{plantId}} roots {{rootCm}} deep; there is {{soilCm}} where it stands.",
-    mend: {
-      move: "Move it to deeper soil",
-      deepen: "Soil deep enough: {{needCm}}",
-      remove: "Take it out",
-    },
-  },
-  plantTrampled: {
-    why: "{{plantId}} is too tender for {{animalId}}, which is rough on plants. Tougher ones, many of them, in sunken pots, last.",
-    mend: {
-      move: "Move it out of reach",
-      remove: "Take it out",
-    },
-  },
-  plantHarmful: {
-    why: "{{animalId}} eats leaves, and {{plantId}} is not fit to be eaten.",
-    mend: {
-      move: "Move it out of reach",
-      remove: "Take it out",
-    },
-  },
-  plantTooDim: {
-    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: more lamp, or a place higher up.",
-    mend: {
-      move: "Move it into more light",
-      remove: "Take it out",
-    },
-  },
-  plantMisplaced: {
-    why: "{{plantId}} does not grow there.",
-    mend: {
-      move: "Move it where it grows",
-      remove: "Take it out",
-    },
-  },
-  plantInside: {
-    why: {
-      wall: "{{plantId}} stands in what is built on a wall: there is no ground there.",
-      piece: "{{plantId}} stands in {{kindId}}: there is no ground there.",
-    },
-    mend: {
-      move: "Move it to free ground",
-      remove: "Take it out",
-    },
-  },
-  plantNoWood: {
-    why: "{{plantId}} grows on wood, and there is no branch, cork or built wall in the box.",
-    mend: {
-      mount: "Set up {{kindId}}",
-      move: "Move it where it grows",
-      remove: "Take it out",
-    },
-  },
-  plantsCrowd: {
-    why: "In a year {{plantId}} and {{otherId}} stand in one place: {{sharePct}} of the smaller lies within the other.",
-    mend: {
-      move: "Move it to free ground",
-      trim: "Keep it to {{keptCm}} with scissors",
-      remove: "Take it out",
-    },
-  },
-  plantShaded: {
-    why: "In a year {{otherId}} stands over {{plantId}}, which wants bright light.",
-    mend: {
-      move: "Move it into the light",
-      remove: "Take it out",
-    },
-  },
-  viewBlocked: {
-    why: "In a year {{plantId}} stands {{grownCm}} high right at the front.",
-    mend: {
-      move: "Move it back",
-      trim: "Keep it to {{keptCm}} with scissors",
-      remove: "Take it out",
-    },
-  },
-  plantDiesHere: {
-    why: "{{plantId}} died in this box {{count}} times. Something here does not suit it.",
-    mend: "Take it out",
-  },
-  crewTooDry: {
-    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; here it is {{lowPct}} to {{highPct}}.",
-    mend: {
-      swap: "Seed {{swapCrewId}} instead",
-      remove: "Take them out",
-    },
-  },
-  crewTooWet: {
-    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; here it is {{lowPct}} to {{highPct}}.",
-    mend: {
-      swap: "Seed {{swapCrewId}} instead",
-      remove: "Take them out",
-    },
-  },
-  crewHarms: {
-    why: {
-      bitesResting: "{{crewId}} bite animals that moult, rest or sleep cold, and {{animalId}} does.",
-      eatsEggs: "{{crewId}} eat eggs, and {{animalId}} lays in the ground.",
-      noxiousFluid: "{{crewId}} give off a fluid that harms who eats them, and {{animalId}} eats crew.",
-    },
-    mend: {
-      swap: "Seed {{swapCrewId}} instead",
-      remove: "Take them out",
-    },
-  },
-  crewNowhere: {
-    why: {
-      noWater: "{{crewId}} live in water, and {{animalId}} has none to live in.",
-      noLand: "{{crewId}} live on land, and {{animalId}} lives in water alone.",
-    },
-    mend: {
-      swap: "Seed {{swapCrewId}} instead",
-      remove: "Take them out",
-    },
-  },
-  crewMissing: {
-    why: "Dung and mould have nobody to eat them.",
   },
   outOfBand: {
     why: {
@@ -288,11 +146,11 @@ const sentences = {
     mend: "Hold it with {{kindId}}, {{heightCm}} high",
   },
   mixLimed: {
-    why: "{{freeLimePct}} of its weight is lime that dissolves: it heads for pH {{pH}}, whatever else is in it, and the ground of {{animalId}} is to be no higher than {{mostPh}}.",
+    why: "{{freeLimePct}} of its weight is lime that dissolves, most of it in {{ingredientId}}: it heads for pH {{pH}}, whatever else is in it, and the ground of {{animalId}} is to be no higher than {{mostPh}}.",
     mend: "Leave the lime out",
   },
   mixSeals: {
-    why: "{{swellingPct}} of it is clay that swells when wet: water stands on it, and swallowed it blocks the gut. Plain clay binds tunnels without.",
+    why: "{{swellingPct}} of it is clay that swells when wet, most of it {{ingredientId}}: water stands on it, and swallowed it blocks the gut. Plain clay binds tunnels without.",
     mend: "Leave it out",
   },
   soilInWater: {
@@ -377,10 +235,14 @@ const sentences = {
     mend: "Set up {{kindId}}",
   },
   standOverloaded: {
-    why: "Rated for {{ratedKg}}; it carries {{wetKg}} wet and {{floodedKg}} if it floods.",
+    why: "Rated for {{ratedKg}}; it carries {{wetKg}} wet⟦, of that ‖{{groundKg}} of ground|{{piecesKg}} of hardscape⟧, and {{floodedKg}} if it floods.",
   },
   paneOverloaded: {
-    why: "Held at its rim only, {{wallMm}} of glass bends to about {{stressMPa}} MPa; {{allowedMPa}} is what it may carry for years.",
+    why: {
+      even: "Held at its rim only, {{wallMm}} of glass bends to about {{stressMPa}} MPa under the ground; {{allowedMPa}} is what it may carry for years.",
+      piece:
+        "Held at its rim only, {{wallMm}} of glass bends to about {{stressMPa}} MPa, most of it under {{kindId}}; {{allowedMPa}} is what it may carry for years.",
+    },
     mend: "Carry the whole floor",
   },
   foamUnfinished: {

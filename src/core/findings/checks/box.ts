@@ -40,7 +40,8 @@ export const checkBox: Check = (assessed) => {
       return [{ code, about: "box", weight: "look", step: "shell", quantities }];
     }
     if (code !== "tooFlat" && code !== "tooUpright") return [];
-    const quantities = { animalId, variant: code };
+    const { widthCm, heightCm } = habitat.shell;
+    const quantities = { animalId, widthCm, heightCm, variant: code };
     return [{ code: "boxShape", about: code, weight: "opinion", step: "shell", quantities }];
   });
   return [...(short ? [tooSmall] : []), ...others];

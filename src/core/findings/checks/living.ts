@@ -8,10 +8,10 @@ const numberOf = (reason: FitReason, name: string): number => Number(reason[name
 /** Soil too dry or too wet for a species, in shares of what soil can hold. */
 const soilOff =
   (code: "crewTooDry" | "crewTooWet") =>
-  (crewId: string, reason: FitReason): Found => {
+  (crewId: string, reason: FitReason, animalId: string): Found => {
     const [lowPct, highPct] = [numberOf(reason, "lowPct"), numberOf(reason, "highPct")];
     const [wantLowPct, wantHighPct] = [numberOf(reason, "wantLowPct"), numberOf(reason, "wantHighPct")];
-    const quantities = { crewId, lowPct, highPct, wantLowPct, wantHighPct };
+    const quantities = { crewId, animalId, lowPct, highPct, wantLowPct, wantHighPct };
     return { code, about: crewId, weight: weightOf(reason), step: "crew", quantities };
   };
 
@@ -23,7 +23,7 @@ const nowhere =
     return { code: "crewNowhere", about: crewId, weight: "harm", step: "crew", quantities };
   };
 
-const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason) => Found>> = {
+const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason, animalId: string) => Found>> = {
   "soil.tooDry": soilOff("crewTooDry"),
   "soil.tooWet": soilOff("crewTooWet"),
   "crew.harms": (crewId, reason) => {
@@ -46,7 +46,7 @@ export const checkCrew: Check = ({ habitat, animal, crewFits }) => {
     // One that harms in two ways is told once, by the worse.
     const told = new Map<FitCode, FitReason>();
     for (const reason of crewFits.get(crewId)?.reasons ?? []) if (!told.has(reason.code)) told.set(reason.code, reason);
-    return [...told.values()].flatMap((reason) => TELLERS[reason.code]?.(crewId, reason) ?? []);
+    return [...told.values()].flatMap((reason) => TELLERS[reason.code]?.(crewId, reason, animal.id) ?? []);
   });
 };
 

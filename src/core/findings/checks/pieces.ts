@@ -98,7 +98,7 @@ export const checkFurnishing: Check = ({ animal, furnishing }) =>
   furnishing.filter(({ needCount, haveCount }) => haveCount < needCount).map((wanted) => missing(wanted, animal.id));
 
 /** Too heavy for the stand or for a floor pane carried at its rim; foam without a finish. */
-export const checkLoad: Check = ({ habitat, load, library }) => {
+export const checkLoad: Check = ({ habitat, ground, load, library }) => {
   const { standsOn, treatments, wallMm } = habitat.shell;
   const { pane, wetKg, floodedKg } = load;
   const { ratingKg } = standsOn;
@@ -107,15 +107,17 @@ export const checkLoad: Check = ({ habitat, load, library }) => {
     about: "stand",
     weight: "harm",
     step: "shell",
-    quantities: { ratedKg, wetKg, floodedKg },
+    quantities: { ratedKg, wetKg, floodedKg, groundKg: ground.wetKg, piecesKg: load.piecesKg },
   });
-  const glass = ({ stressMPa, allowedMPa }: NonNullable<typeof pane>): Found => ({
-    code: "paneOverloaded",
-    about: "pane",
-    weight: "harm",
-    step: "shell",
-    quantities: { stressMPa: stressMPa.toFixed(1), allowedMPa: allowedMPa.toFixed(1), wallMm },
-  });
+  const glass = ({ stressMPa, allowedMPa, patchMPa, evenMPa, heaviestId }: NonNullable<typeof pane>): Found => {
+    const heaviest = ground.solids.find(({ id }) => id === heaviestId);
+    const told = { stressMPa: stressMPa.toFixed(1), allowedMPa: allowedMPa.toFixed(1), wallMm };
+    const quantities =
+      heaviest && patchMPa > evenMPa
+        ? ({ ...told, kindId: heaviest.kind.id, variant: "piece" } as const)
+        : ({ ...told, variant: "even" } as const);
+    return { code: "paneOverloaded", about: "pane", weight: "harm", step: "shell", quantities };
+  };
   const bare = treatments.filter(
     ({ treatmentId, finishId }) => finishId === null && library.get("wallTreatments", treatmentId).takesFinish,
   );

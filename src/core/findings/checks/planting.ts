@@ -1,5 +1,5 @@
 import type { Stand } from "../../habitat";
-import { lossesOf, type FitCode, type FitReason, type Trouble } from "../../living";
+import { lossesOf, spotOf, type FitCode, type FitReason, type Trouble } from "../../living";
 import type { Assessed, Check, Found } from "../types";
 import { humidityOf } from "./living";
 
@@ -29,20 +29,23 @@ const wanting =
     return { ...shared(reason, stand), code, quantities };
   };
 
-const misplaced: Teller = (reason, stand) =>
-  isMisfit(reason)
-    ? { ...shared(reason, stand), code: "plantMisplaced", quantities: { plantId: stand.plantId } }
-    : undefined;
+const misplaced: Teller = (reason, stand, { library }) => {
+  if (!isMisfit(reason)) return undefined;
+  const { plantId } = stand;
+  const spot = spotOf(library.get("plants", plantId), stand);
+  return { ...shared(reason, stand), code: "plantMisplaced", quantities: { plantId, spot } };
+};
 
 /** How each side of a fit that is not good is told. */
 const TELLERS: Partial<Record<FitCode, Teller>> = {
-  "height.outgrows": (reason, stand) => ({
+  "height.outgrows": (reason, stand, { habitat }) => ({
     ...shared(reason, stand),
     code: "plantOutgrows",
     quantities: {
       plantId: stand.plantId,
       grownCm: numberOf(reason, "grownCm"),
       roomCm: numberOf(reason, "roomCm"),
+      footCm: habitat.shell.heightCm - numberOf(reason, "roomCm"),
     },
   }),
   "humidity.tooDry": wanting("plantWantsWetter"),

@@ -28,6 +28,7 @@ export const checkWaterLine: Check = ({ habitat, ground, bands }) => {
         lineCm,
         safeCm: water.safeLineCm,
         barrierCm: water.topCm,
+        riseCm: Math.max(0, water.topCm - rule("safeGapCm") - water.safeLineCm),
         drawWaterL: Math.max(0, water.atL(lineCm) - water.atL(water.safeLineCm)),
       },
     },
@@ -54,5 +55,6 @@ function checkLaid({ habitat, animal, ground }: Assessed): Found[] {
     return [{ code: "drainageInArid", about: "drainage", weight: "look", step: "strata", quantities }];
   }
   const held = layers.some((layer) => layer.kind === "barrier") || !layers.some((layer) => layer.kind === "soil");
-  return held ? [] : [{ code: "barrierMissing", about: "barrier", weight: "look", step: "strata", quantities: {} }];
+  const quantities = { topCm: ground.water?.topCm ?? 0 };
+  return held ? [] : [{ code: "barrierMissing", about: "barrier", weight: "look", step: "strata", quantities }];
 }

@@ -13,13 +13,12 @@ function without(
   { habitat, library, animal }: Assessed,
   bad: (item: Ingredient) => boolean,
 ): Draft<object>[] {
-  const parts = habitat.mixes.find(({ id }) => id === about)?.parts ?? [];
-  const out = parts.filter(({ ingredientId }) => bad(library.get("ingredients", ingredientId)));
-  const left = blend(
-    parts.filter((part) => !out.includes(part)),
-    pantryOf(library),
-  );
-  if (!left || checkChemistry(about, left, animal).some((still) => still.code === code)) return [];
+  const mix = habitat.mixes.find(({ id }) => id === about);
+  if (!mix) return [];
+  const out = mix.parts.filter(({ ingredientId }) => bad(library.get("ingredients", ingredientId)));
+  const rest = { ...mix, parts: mix.parts.filter((part) => !out.includes(part)) };
+  const left = blend(rest.parts, pantryOf(library));
+  if (!left || checkChemistry(rest, left, animal, library).some((still) => still.code === code)) return [];
   const removed = out.map(({ ingredientId }): Command => ({
     name: "removePart",
     args: { mixId: about, ingredientId },

@@ -1,0 +1,153 @@
+/** What findings say of plants and crew. */
+const living = {
+  plantOutgrows: {
+    why: "{{plantId}} grows {{grownCm}} high; from its foot, {{footCm}} over the glass, there are {{roomCm}} to the rim.",
+    mend: {
+      trim: "Keep it to {{keptCm}} with scissors",
+      move: "Move it where it has room",
+      remove: "Take it out",
+    },
+  },
+  plantWantsWetter: {
+    why: {
+      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
+      roots: "The roots of {{plantId}} want it wetter than {{animalId}} is kept.",
+    },
+    mend: {
+      move: "Move it where it is wetter",
+      remove: "Take it out",
+    },
+  },
+  plantWantsDrier: {
+    why: {
+      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
+      roots: "The roots of {{plantId}} want it drier than {{animalId}} is kept: they would rot.",
+    },
+    mend: {
+      move: "Move it where it is drier",
+      pot: "Put it in a pot of its own",
+      remove: "Take it out",
+    },
+  },
+  plantRootsShallow: {
+    why: "{{plantId}} roots {{rootCm}} deep; there is {{soilCm}} where it stands.",
+    mend: {
+      move: "Move it to deeper soil",
+      deepen: "Soil deep enough: {{needCm}}",
+      remove: "Take it out",
+    },
+  },
+  plantTrampled: {
+    why: "{{plantId}} is too tender for {{animalId}}, which is rough on plants. Tougher ones, many of them, in sunken pots, last.",
+    mend: {
+      move: "Move it out of reach",
+      remove: "Take it out",
+    },
+  },
+  plantHarmful: {
+    why: "{{animalId}} eats leaves, and {{plantId}} is not fit to be eaten.",
+    mend: {
+      move: "Move it out of reach",
+      remove: "Take it out",
+    },
+  },
+  plantTooDim: {
+    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: more lamp, or a place higher up.",
+    mend: {
+      move: "Move it into more light",
+      remove: "Take it out",
+    },
+  },
+  plantMisplaced: {
+    why: "{{plantId}} stands {{spot}}, and does not grow there.",
+    mend: {
+      move: "Move it where it grows",
+      remove: "Take it out",
+    },
+  },
+  plantInside: {
+    why: {
+      wall: "{{plantId}} stands in what is built on a wall: there is no ground there.",
+      piece: "{{plantId}} stands in {{kindId}}: there is no ground there.",
+    },
+    mend: {
+      move: "Move it to free ground",
+      remove: "Take it out",
+    },
+  },
+  plantNoWood: {
+    why: "{{plantId}} grows on wood, and there is no branch, cork or built wall in the box.",
+    mend: {
+      mount: "Set up {{kindId}}",
+      move: "Move it where it grows",
+      remove: "Take it out",
+    },
+  },
+  plantsCrowd: {
+    why: "In a year {{plantId}} and {{otherId}} stand in one place: {{sharePct}} of the smaller lies within the other.",
+    mend: {
+      move: "Move it to free ground",
+      trim: "Keep it to {{keptCm}} with scissors",
+      remove: "Take it out",
+    },
+  },
+  plantShaded: {
+    why: "In a year {{otherId}} stands over {{plantId}}, which wants bright light.",
+    mend: {
+      move: "Move it into the light",
+      remove: "Take it out",
+    },
+  },
+  viewBlocked: {
+    why: "In a year {{plantId}} stands {{grownCm}} high right at the front.",
+    mend: {
+      move: "Move it back",
+      trim: "Keep it to {{keptCm}} with scissors",
+      remove: "Take it out",
+    },
+  },
+  plantDiesHere: {
+    why: "Of {{plantId}}, {{count}} died in this box. Something here does not suit it.",
+    mend: "Take it out",
+  },
+  crewTooDry: {
+    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; that of {{animalId}} is kept at {{lowPct}} to {{highPct}}.",
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewTooWet: {
+    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; that of {{animalId}} is kept at {{lowPct}} to {{highPct}}.",
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewHarms: {
+    why: {
+      bitesResting: "{{crewId}} bite animals that moult, rest or sleep cold, and {{animalId}} does.",
+      eatsEggs: "{{crewId}} eat eggs, and {{animalId}} lays in the ground.",
+      noxiousFluid: "{{crewId}} give off a fluid that harms who eats them, and {{animalId}} eats crew.",
+    },
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewNowhere: {
+    why: {
+      noWater: "{{crewId}} live in water, and {{animalId}} has none to live in.",
+      noLand: "{{crewId}} live on land, and {{animalId}} lives in water alone.",
+    },
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewMissing: {
+    why: "The box is to live of itself, and no crew is in it: dung and mould have nobody to eat them.",
+  },
+} as const;
+
+export default living;
