@@ -23,9 +23,7 @@ const NAMES = /front opening|Aquarium, \d+ gallons|inch plant|UV tube, \d+ mm/i;
 /** What a source says is told in its own units; light and chemistry have one unit everywhere. */
 const SOURCES = /^(published|common practice|Where not said otherwise|from memory)|a common size, in inches/;
 const OF_SCIENCE = /µmol\/m²|mmol a litre|a cubic metre/;
-/** Shelves of the Library whose rates of work are told by the square metre alone. */
-const TRADE = /, (kg|L) a m²|Cartridges a m²|A litre covers, m²|kg a m³/;
-const isExempt = (line: string): boolean => [NAMES, SOURCES, OF_SCIENCE, TRADE].some((one) => one.test(line.trim()));
+const isExempt = (line: string): boolean => [NAMES, SOURCES, OF_SCIENCE].some((one) => one.test(line.trim()));
 
 /** Everything a page says or reads out: text, labels, values, titles. The choice of units itself names both. */
 async function said(page: Page): Promise<string[]> {

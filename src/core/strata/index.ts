@@ -23,3 +23,4 @@ export { lineAtL } from "./water";
 export { ground } from "./ground";
 export type { Ground } from "./ground";
 export { mixWanted } from "./mixWanted";
+export type { Bedded } from "./mixWanted";

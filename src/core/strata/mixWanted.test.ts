@@ -35,3 +35,47 @@ it("9 cm on 60 x 45 want 24.3 L in place (worked example), and so much loose as 
   });
   expect(mixWanted(habitat, land, "elsewhere", 18)).toMatchObject({ volumeL: 0, depthCm: 0 });
 });
+
+it("lifts of one mix in two zones are two beds, each as deep as it is there, and not one as deep as both", () => {
+  const zoned = applyAll(
+    habitat,
+    [
+      {
+        name: "addZone",
+        args: {
+          id: "warm",
+          name: "Warm",
+          points: [
+            [0, 0],
+            [20, 0],
+            [20, 45],
+            [0, 45],
+          ],
+          retaining: null,
+        },
+      },
+      { name: "setOver", args: { layerId: "soil-1", over: { on: "rest" } } },
+      {
+        name: "addLayer",
+        args: {
+          layer: {
+            id: "bed",
+            kind: "soil",
+            mixId: "mix-1",
+            frontCm: 4,
+            backCm: 4,
+            over: { on: "zone", zoneId: "warm" },
+          },
+        },
+      },
+    ],
+    STOCK,
+  );
+  const { beds, depthCm, volumeL } = mixWanted(zoned, ground(zoned, STOCK), "mix-1", 18);
+  expect(beds.map((bed) => [bed.zoneId, bed.depthCm, bed.volumeL])).toEqual([
+    [undefined, expect.closeTo(9, 6), expect.closeTo((40 * 45 * 9) / 1000, 6)],
+    ["warm", expect.closeTo(4, 6), expect.closeTo((20 * 45 * 4) / 1000, 6)],
+  ]);
+  expect(depthCm).toBeCloseTo(9, 6);
+  expect(volumeL).toBeCloseTo(beds[0]!.volumeL + beds[1]!.volumeL, 6);
+});

@@ -1,5 +1,6 @@
 import {
   CM2_PER_SQUARE_FOOT,
+  M2_PER_SQUARE_FOOT,
   CM_PER_INCH,
   KG_PER_L_PER_POUND_PER_CUBIC_FOOT,
   KG_PER_OUNCE,
@@ -115,6 +116,19 @@ const IN_FIELDS: Printers = {
   onFloor: {
     metric: plain("on 1000 cm²", 1, byDigits(1)),
     us: plain("a ft²", 1000 / CM2_PER_SQUARE_FOOT, byDigits(1)),
+  },
+  arealMass: {
+    metric: plain("kg/m²", 1, byDigits(1)),
+    us: plain("lb/ft²", KG_PER_POUND / M2_PER_SQUARE_FOOT, fixed(2)),
+  },
+  arealVolume: {
+    metric: plain("L/m²", 1, byDigits(1)),
+    us: plain("qt/ft²", L_PER_US_DRY_QUART / M2_PER_SQUARE_FOOT, fixed(2)),
+  },
+  perArea: { metric: plain("a m²", 1, byDigits(1)), us: plain("a ft²", 1 / M2_PER_SQUARE_FOOT, fixed(2)) },
+  cover: {
+    metric: plain("m²/L", 1, byDigits(1)),
+    us: plain("ft²/gal", M2_PER_SQUARE_FOOT / L_PER_US_GALLON, fixed(0)),
   },
   temperature: { metric: celsius, us: fahrenheit },
   humidity: { metric: percent, us: percent },

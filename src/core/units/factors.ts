@@ -5,6 +5,7 @@
 export const CM_PER_INCH = 2.54;
 export const CM_PER_FOOT = 30.48;
 export const CM2_PER_SQUARE_FOOT = CM_PER_FOOT ** 2;
+export const M2_PER_SQUARE_FOOT = CM2_PER_SQUARE_FOOT / 10_000;
 export const L_PER_US_GALLON = 3.785411784;
 /** US liquid quart: for water. */
 export const L_PER_US_LIQUID_QUART = L_PER_US_GALLON / 4;

@@ -1,5 +1,6 @@
 import {
   CM2_PER_SQUARE_FOOT,
+  M2_PER_SQUARE_FOOT,
   CM_PER_FOOT,
   CM_PER_INCH,
   KG_PER_L_PER_POUND_PER_CUBIC_FOOT,
@@ -21,10 +22,24 @@ import { readNumber } from "./number";
 /**
  * The kinds of measure a person can type. `volume` is loose stuff (US dry quarts), `water` is liquid (US liquid
  * quarts), `smallMass` what is told in grams or ounces, `thin` a length told in millimetres, `density` kg a litre,
- * `onFloor` a number on 1000 cm² of floor.
+ * `onFloor` a number on 1000 cm² of floor; `arealMass` kg, `arealVolume` litres and `perArea` a number on a square
+ * metre, `cover` the square metres a litre covers.
  */
 export type MeasureKind =
-  "length" | "thin" | "volume" | "water" | "mass" | "smallMass" | "density" | "onFloor" | "temperature" | "humidity";
+  | "length"
+  | "thin"
+  | "volume"
+  | "water"
+  | "mass"
+  | "smallMass"
+  | "density"
+  | "onFloor"
+  | "arealMass"
+  | "arealVolume"
+  | "perArea"
+  | "cover"
+  | "temperature"
+  | "humidity";
 export type UnitSystem = "metric" | "us";
 
 type MeasureProblem =
@@ -90,6 +105,22 @@ const UNITS: Record<MeasureKind, readonly Unit[]> = {
     { names: ["on 1000 cm²"], toBase: same },
     { names: ["a ft²"], toBase: times(1000 / CM2_PER_SQUARE_FOOT) },
   ],
+  arealMass: [
+    { names: ["kg/m²", "kg/m2"], toBase: same },
+    { names: ["lb/ft²", "lb/ft2"], toBase: times(KG_PER_POUND / M2_PER_SQUARE_FOOT) },
+  ],
+  arealVolume: [
+    { names: ["l/m²", "l/m2"], toBase: same },
+    { names: ["qt/ft²", "qt/ft2"], toBase: times(L_PER_US_DRY_QUART / M2_PER_SQUARE_FOOT) },
+  ],
+  perArea: [
+    { names: ["a m²", "a m2"], toBase: same },
+    { names: ["a ft²", "a ft2"], toBase: times(1 / M2_PER_SQUARE_FOOT) },
+  ],
+  cover: [
+    { names: ["m²/l", "m2/l"], toBase: same },
+    { names: ["ft²/gal", "ft2/gal"], toBase: times(M2_PER_SQUARE_FOOT / L_PER_US_GALLON) },
+  ],
   temperature: [
     { names: ["c", "°c", "° c"], toBase: same },
     { names: ["f", "°f", "° f"], toBase: fahrenheitToCelsius },
@@ -107,6 +138,10 @@ const DEFAULT_UNIT: Record<UnitSystem, Record<MeasureKind, string>> = {
     smallMass: "g",
     density: "kg/l",
     onFloor: "on 1000 cm²",
+    arealMass: "kg/m²",
+    arealVolume: "l/m²",
+    perArea: "a m²",
+    cover: "m²/l",
     temperature: "c",
     humidity: "%",
   },
@@ -119,6 +154,10 @@ const DEFAULT_UNIT: Record<UnitSystem, Record<MeasureKind, string>> = {
     smallMass: "oz",
     density: "lb/ft3",
     onFloor: "a ft²",
+    arealMass: "lb/ft²",
+    arealVolume: "qt/ft²",
+    perArea: "a ft²",
+    cover: "ft²/gal",
     temperature: "f",
     humidity: "%",
   },

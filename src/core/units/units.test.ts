@@ -161,3 +161,15 @@ describe("printing", () => {
     expect(show(13.5, "volume", "metric", "de").figure).toBe("13,5");
   });
 });
+
+it.each([
+  // NIST SP 811 (2008), appendix B.9: 1 lb/ft² is 4.882428 kg/m²; 1 gal covers 3.785412 L; 1 ft² is 0.09290304 m².
+  ["4.882428 kg/m²", "arealMass", 4.882428, "1.00 lb/ft²"],
+  ["10 m²/L", "cover", 10, "407 ft²/gal"],
+  ["6.6 a m²", "perArea", 6.6, "0.61 a ft²"],
+  ["8 L/m²", "arealVolume", 8, "0.67 qt/ft²"],
+] as const)("rates on an area, %s", (text, kind, value, us) => {
+  expect(parseMeasure(text, kind, "us")).toEqual({ ok: true, value });
+  const { figure, unit } = show(value, kind, "us", "en");
+  expect(`${figure} ${unit}`).toBe(us);
+});

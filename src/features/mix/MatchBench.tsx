@@ -2,15 +2,14 @@
 
 import Button from "@mui/material/Button";
 import CircularProgress from "@mui/material/CircularProgress";
-import ListSubheader from "@mui/material/ListSubheader";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import Link from "next/link";
 import type { MatchRule } from "@/core/match";
 import { aimsAt, blend, readMeters, type Aims, type Parts } from "@/core/mix";
+import { EntryField } from "@/ui/search";
 import { plain, Swatch } from "@/ui/section";
 import { capital, useFigures, useSay, useLibrary } from "@/words";
 import css from "./Match.module.css";
+import { recipesOf } from "./recipesOf";
 import { MatchResults } from "./MatchResults";
 import type { Ring } from "./meterWords";
 import { Rules } from "./Rules";
@@ -65,6 +64,11 @@ export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
   const library = useLibrary();
   const { looking, look, stop } = matching;
   const { fit, leftOut } = candidatesFor(hand);
+  const aims = [
+    { id: TARGET, name: say("mix:match.toTarget"), group: say("mix:match.here") },
+    ...(hand.mix.parts.length > 0 ? [{ id: THIS, name: say("mix:match.toThis"), group: say("mix:match.here") }] : []),
+    ...recipesOf(hand, say),
+  ];
   const go = (rules: readonly MatchRule[] = asked.rules) => {
     const { aims, like } = aimOf(asked.aim, hand);
     onRing(undefined);
@@ -74,30 +78,16 @@ export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
     <div className={css.bench}>
       <div className={css.ask}>
         <div className={css.row}>
-          <TextField
-            select
+          <EntryField
+            className={css.aim ?? ""}
+            name="aim"
             label={say("mix:match.title")}
+            items={aims}
+            kindOf={() => "recipes"}
+            groupOf={({ group }) => group}
             value={asked.aim}
-            sx={{ flex: 1, minWidth: 200, maxWidth: 340 }}
-            onChange={(event) => onAsk({ ...asked, aim: event.target.value })}
-          >
-            <MenuItem value={TARGET}>{capital(say("mix:match.toTarget"))}</MenuItem>
-            <MenuItem value={THIS} disabled={hand.mix.parts.length === 0}>
-              {capital(say("mix:match.toThis"))}
-            </MenuItem>
-            {hand.own.recipes.length > 0 ? <ListSubheader>{say("mix:yours")}</ListSubheader> : null}
-            {hand.own.recipes.map((recipe) => (
-              <MenuItem key={recipe.id} value={recipe.id}>
-                {recipe.name}
-              </MenuItem>
-            ))}
-            <ListSubheader>{say("mix:stock")}</ListSubheader>
-            {library.all("recipes").map(({ id }) => (
-              <MenuItem key={id} value={id}>
-                {capital(say.nameOf("recipes", id))}
-              </MenuItem>
-            ))}
-          </TextField>
+            onChange={({ id }) => onAsk({ ...asked, aim: id })}
+          />
           {looking.at === "working" ? (
             <Button variant="outlined" startIcon={<CircularProgress size={14} />} onClick={stop}>
               {say("mix:match.stop")}

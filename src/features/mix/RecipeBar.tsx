@@ -1,21 +1,21 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import ListSubheader from "@mui/material/ListSubheader";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
-import { useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import type { Ingredient, OwnIngredient } from "@/core/catalog";
 import { parseRecipe, printRecipe } from "@/core/files";
 import { libraryOf, STOCK, withOwn } from "@/core/library";
 import { dropRecipe, keepEntry, type OwnShelf } from "@/core/own";
 import { putOwn, useOpen } from "@/store";
 import { openText, saveText } from "@/ui/files";
+import { EntryField } from "@/ui/search";
 import { mixName } from "@/ui/section";
 import { capital, sayFileProblem, useSay, useLibrary } from "@/words";
 import { KeepRecipe } from "./KeepRecipe";
 import css from "./MixStep.module.css";
+import { recipesOf } from "./recipesOf";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
 const slug = (name: string): string =>
@@ -78,33 +78,21 @@ export function RecipeBar({ hand }: { hand: MixAtHand }) {
     edit([setPartsCommand({ ...hand, library: brought }, recipe.parts, { title: recipe.name, recipeId: null })]);
     setTold({ wrong: false, text: say("mix:opened", { name: recipe.name }) });
   };
-  const known = own.recipes.find(
-    (recipe) => recipe.name === mix.title && JSON.stringify(recipe.parts) === JSON.stringify(mix.parts),
-  );
+  const recipes = useMemo(() => recipesOf({ own, library }, say), [own, library, say]);
   return (
     <>
       <div className={css.recipeBar}>
-        <TextField
-          select
-          sx={{ minWidth: 230, flex: 1 }}
+        <EntryField
+          className={css.recipe ?? ""}
+          name="recipe"
           label={say("mix:recipe")}
-          value={known?.id ?? mix.recipeId ?? ""}
-          onChange={(event) => take(event.target.value)}
-          slotProps={{ select: { displayEmpty: true, renderValue: () => name }, inputLabel: { shrink: true } }}
-        >
-          {own.recipes.length > 0 ? <ListSubheader>{say("mix:yours")}</ListSubheader> : null}
-          {own.recipes.map((recipe) => (
-            <MenuItem key={recipe.id} value={recipe.id}>
-              {recipe.name}
-            </MenuItem>
-          ))}
-          <ListSubheader>{say("mix:stock")}</ListSubheader>
-          {library.all("recipes").map((recipe) => (
-            <MenuItem key={recipe.id} value={recipe.id}>
-              {capital(say.nameOf("recipes", recipe.id))}
-            </MenuItem>
-          ))}
-        </TextField>
+          placeholder={name}
+          items={recipes}
+          kindOf={() => "recipes"}
+          groupOf={({ group }) => group}
+          value={recipes.find((recipe) => capital(recipe.name) === name)?.id}
+          onChange={({ id }) => take(id)}
+        />
         <Button
           size="small"
           variant="outlined"

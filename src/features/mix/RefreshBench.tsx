@@ -6,10 +6,11 @@ import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
 import { rule } from "@/core/catalog";
 import { airPct, refresh, type Laid } from "@/core/mix";
+import type { Bedded } from "@/core/strata";
 import { monthsBetween } from "@/core/units";
 import { useOpen } from "@/store";
 import { MeasureField, NumberInput } from "@/ui/measure";
-import { Tile, Tiles, useNow } from "@/ui/parts";
+import { Pills, Tile, Tiles, useNow } from "@/ui/parts";
 import { useFigures, useSay } from "@/words";
 import css from "./Refresh.module.css";
 import { SmallJar } from "./SmallJar";
@@ -21,15 +22,25 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
   const figures = useFigures();
   const { log, act, strike } = useOpen();
   const today = useNow();
-  const { habitat, mix, volumeL, depthCm, pantry } = hand;
+  const { habitat, mix, beds, pantry } = hand;
+  const [place, setPlace] = useState(0);
+  const { volumeL, depthCm } = beds[place] ?? beds[0] ?? { volumeL: 0, depthCm: 0 };
+  const placeName = ({ zoneId }: Bedded): string =>
+    habitat.strata.zones.find(({ id }) => id === zoneId)?.name ?? say("strata:overNames.rest");
   const laidOn = log.state.doneOn.laySoil ?? log.state.sinceOn ?? habitat.build.startOn;
   const [typedMonths, setMonths] = useState<number | undefined>(undefined);
   const [sunk, setSunk] = useState<number | undefined>(undefined);
   const months = typedMonths ?? Math.round((today === "" ? 0 : monthsBetween(laidOn, today)) * 10) / 10;
   const topUps = log.state.topUps.filter((topUp) => topUp.mixId === mix.id);
+  // What was topped up is not told by place: it is shared out by how much lies there.
+  const wholeL = beds.reduce((sum, bed) => sum + bed.volumeL, 0);
+  const shareHere = wholeL > 0 ? volumeL / wholeL : 1;
   const laid: Laid[] = [
     { volumeL, months },
-    ...topUps.map((topUp) => ({ volumeL: topUp.volumeL, months: today === "" ? 0 : monthsBetween(topUp.on, today) })),
+    ...topUps.map((topUp) => ({
+      volumeL: topUp.volumeL * shareHere,
+      months: today === "" ? 0 : monthsBetween(topUp.on, today),
+    })),
   ];
   const result = depthCm > 0 ? refresh(mix.parts, laid, depthCm, pantry, sunk) : undefined;
   if (!result)
@@ -47,6 +58,17 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
   ];
   return (
     <div className={css.refresh}>
+      {beds.length > 1 ? (
+        <Pills
+          label={say("mix:refresh.where")}
+          value={String(place)}
+          onChange={(at) => {
+            setPlace(Number(at));
+            setSunk(undefined);
+          }}
+          options={beds.map((bed, at) => ({ value: String(at), text: placeName(bed) }))}
+        />
+      ) : null}
       <div className={css.fields}>
         <label className={css.months}>
           <span>{say("mix:refresh.age")}</span>

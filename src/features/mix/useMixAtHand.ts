@@ -17,7 +17,7 @@ import {
   type Readings,
 } from "@/core/mix";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
-import { mixWanted } from "@/core/strata";
+import { mixWanted, type Bedded } from "@/core/strata";
 import { EMPTY_BINS, litresInStock, mixPricePerL, type Bins } from "@/core/supply";
 import { useBins, useOpen, useOwn } from "@/store";
 
@@ -32,9 +32,11 @@ export type MixAtHand = {
   readings: Readings | undefined;
   aims: Aims;
   laying: Laying;
-  /** Litres as they lie, and how deep the lifts of it are together, in the mean. */
+  /** Litres as they lie, and how deep its deepest bed is, in the mean. */
   volumeL: number;
   depthCm: number;
+  /** The same place by place, where zones part it. */
+  beds: readonly Bedded[];
   /** The bed its meters speak of: this habitat's, or where it is not laid the animal's usual depth. */
   bed: Bed;
   bins: Bins;

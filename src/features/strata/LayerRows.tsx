@@ -4,16 +4,16 @@ import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import TuneOutlined from "@mui/icons-material/TuneOutlined";
 import ButtonBase from "@mui/material/ButtonBase";
 import IconButton from "@mui/material/IconButton";
-import Menu from "@mui/material/Menu";
-import MenuItem from "@mui/material/MenuItem";
+import Popover from "@mui/material/Popover";
 import { useState } from "react";
 import { carriesFor, LIMITS, type Command, type Layer } from "@/core/habitat";
 import type { Library } from "@/core/library";
 import { cutSheets, type Level } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
+import { EntryField } from "@/ui/search";
 import { materialOf, Swatch, useLayerNames } from "@/ui/section";
-import { capital, useSay, useLibrary } from "@/words";
+import { useSay, useLibrary } from "@/words";
 import { LayerMore } from "./LayerMore";
 import css from "./LayerRows.module.css";
 
@@ -130,26 +130,33 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
     <>
       <ButtonBase
         className={`${css.name} ${css.choice}`}
-        aria-haspopup="menu"
+        aria-haspopup="dialog"
         aria-label={`${say("strata:material")}: ${name}`}
         onClick={(event) => setAnchor(event.currentTarget)}
       >
         {name} <span aria-hidden>▾</span>
       </ButtonBase>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {library.all(shelf).map(({ id }) => (
-          <MenuItem
-            key={id}
-            selected={id === layer.materialId}
-            onClick={() => {
-              setAnchor(null);
-              if (id !== layer.materialId) edit(materialCommands(layer.id, shelf, id, library));
-            }}
-          >
-            {capital(say.nameOf(shelf, id))}
-          </MenuItem>
-        ))}
-      </Menu>
+      <Popover
+        anchorEl={anchor}
+        open={anchor !== null}
+        onClose={() => setAnchor(null)}
+        anchorOrigin={{ vertical: "bottom", horizontal: "left" }}
+        slotProps={{ paper: { className: css.picker ?? "" } }}
+      >
+        <EntryField
+          atOnce
+          size="small"
+          name="material"
+          label={say("strata:material")}
+          items={library.all(shelf) as readonly { id: string }[]}
+          kindOf={() => shelf}
+          value={layer.materialId}
+          onChange={({ id }) => {
+            setAnchor(null);
+            if (id !== layer.materialId) edit(materialCommands(layer.id, shelf, id, library));
+          }}
+        />
+      </Popover>
     </>
   );
 }

@@ -74,7 +74,7 @@ export function ZonePart({ onDraw, onPlan }: { onDraw: () => void; onPlan: () =>
                 layer: {
                   id: `bed-${id}`,
                   kind: "soil" as const,
-                  mixId: soil.mixId,
+                  mixId: `mix-${id}`,
                   frontCm: 4,
                   backCm: 4,
                   over: { on: "zone" as const, zoneId: id },

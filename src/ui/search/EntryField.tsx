@@ -27,6 +27,8 @@ type Props<T extends Named> = {
   typed?: string | undefined;
   name?: string | undefined;
   size?: "small" | "medium";
+  /** Ready to be typed into, and its list open. */
+  atOnce?: boolean;
   className?: string | undefined;
 };
 
@@ -48,7 +50,7 @@ export function EntryField<T extends Named>(props: Props<T>) {
   const kinded = useMemo(() => options.map(({ kind, item }) => ({ kind, entry: item })), [options]);
   const find = useSearchOf(kinds, kinded);
   const keyOf = ({ kind, item }: Option<T>): string => `${kind}/${item.id}`;
-  const nameOf = ({ kind, item }: Option<T>): string => capital(say.nameOf(kind, item.id));
+  const nameOf = ({ kind, item }: Option<T>): string => capital(item.name ?? say.nameOf(kind, item.id));
   const chosen = options.find(({ item }) => item.id === value) ?? null;
   const searching = text.trim() !== "" && (!chosen || text !== nameOf(chosen));
 
@@ -71,6 +73,7 @@ export function EntryField<T extends Named>(props: Props<T>) {
       disableClearable={value !== undefined}
       blurOnSelect={value === undefined}
       clearOnBlur
+      openOnFocus={props.atOnce === true}
       options={options}
       value={chosen}
       inputValue={text}
@@ -101,7 +104,18 @@ export function EntryField<T extends Named>(props: Props<T>) {
         </li>
       )}
       renderInput={(params) => (
-        <TextField {...params} name={name ?? ""} label={label} helperText={help} placeholder={placeholder ?? ""} />
+        <TextField
+          {...params}
+          name={name ?? ""}
+          label={label}
+          helperText={help}
+          placeholder={placeholder ?? ""}
+          autoFocus={props.atOnce === true}
+          slotProps={{
+            ...params.slotProps,
+            inputLabel: { ...params.slotProps?.inputLabel, ...(placeholder ? { shrink: true } : {}) },
+          }}
+        />
       )}
     />
   );

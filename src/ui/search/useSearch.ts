@@ -5,8 +5,8 @@ import type { CatalogKind } from "@/core/catalog";
 import { nameIndex, type Hits } from "@/core/search";
 import { useOtherNames, useSay } from "@/words";
 
-/** An entry that may have scientific names. */
-export type Named = { id: string; scientificName?: string; synonyms?: readonly string[] };
+/** An entry that may have scientific names, or a name of its own that is not in the words. */
+export type Named = { id: string; name?: string; scientificName?: string; synonyms?: readonly string[] };
 type Kinded = { kind: CatalogKind; entry: Named };
 type Find = (text: string) => Hits | undefined;
 
@@ -24,9 +24,12 @@ export function useSearchOf(kinds: readonly CatalogKind[], items: readonly Kinde
     () =>
       nameIndex(
         items.map((item) => {
-          const { id, scientificName, synonyms = [] } = item.entry;
+          const { id, name, scientificName, synonyms = [] } = item.entry;
           const scientific = [...(scientificName ? [scientificName] : []), ...synonyms];
-          return { id: keyOf(item), names: [say.nameOf(item.kind, id), ...scientific, ...others(item.kind, id)] };
+          return {
+            id: keyOf(item),
+            names: [name ?? say.nameOf(item.kind, id), ...scientific, ...others(item.kind, id)],
+          };
         }),
       ),
     // What a thing is called depends on the thing alone.
