@@ -125,7 +125,7 @@ test("a recipe is made in three bucket batches; an old soil is topped up and wri
   await page.goto(GULLY);
   await mode(page, "Make it");
   await expect(page.getByText(/^3 batches/)).toBeVisible();
-  await expect(page.getByText("1 brick of coir")).toContainText("3.8 L of warm water, at least 10 minutes");
+  await expect(page.getByText("1 brick of coir")).toContainText("3.8 L of warm water, 10 min at the least");
   await expect(page.getByText("It keeps its shape and does not drip.")).toBeVisible();
   await page.getByRole("textbox", { name: "Lift at most" }).fill("2");
   await page.getByRole("button", { name: /^Make \d+ batches/ }).click();

@@ -124,20 +124,19 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
 }
 
 /**
- * The rigid sheet a wall is built from, cut so that it goes in: less the play a panel wants each way.
+ * A rigid panel cut so that it goes in against a wall: less the play it wants each way.
  *
- * @returns undefined where it is not built of a sheet
- * @example panelSize(shell, panel) // { widthCm: 59.7, heightCm: 44.7 }
+ * @example panelSize(shell, { wall: "back", fromCm: 0 }) // { widthCm: 59.7, heightCm: 44.7 }
  */
-export function panelSize(shell: Shell, { wall, treatmentId, fromCm }: Treatment): PanelSize | undefined {
-  if (!SHEETS.includes(treatmentId)) return undefined;
+export function panelSize(shell: Shell, { wall, fromCm }: Pick<Treatment, "wall" | "fromCm">) {
   const ease = rule("panelEaseCm");
   return {
     widthCm: Math.max(ease, wallLengthCm(shell, wall) - ease),
     heightCm: Math.max(ease, shell.heightCm - fromCm - ease),
   };
 }
-type PanelSize = { widthCm: number; heightCm: number };
+
+/** What is built of a sheet. */
 const SHEETS: readonly string[] = ["corkPanel", "removablePanel"];
 
 /** Every built wall's work. @example wallWorks(shell).map((work) => work.wall) // ["back"] */

@@ -56,7 +56,7 @@ function wallNeeds({ habitat, library }: Scene, treatment: Treatment): Need[] {
     ...looseNeed("supplies", PAINTS[treatment.finishId ?? ""] ?? "wallPaint", work.paintL),
     ...looseNeed("ingredients", "coir", work.fibreL),
     ...looseNeed("supplies", "sculptingClay", work.clayL),
-    ...(panel && size ? [sheetNeed("supplies", panel, { widthCm: size.widthCm, depthCm: size.heightCm })] : []),
+    ...(panel && work.sheetCm2 > 0 ? [sheetNeed("supplies", panel, { widthCm: size.widthCm, depthCm: size.heightCm })] : []),
   ];
 }
 

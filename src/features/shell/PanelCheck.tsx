@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { LIMITS } from "@/core/habitat";
-import { PANEL_PLACES, panelFit, type PanelPlace } from "@/core/shell";
+import { PANEL_PLACES, panelFit, panelSize, type PanelPlace } from "@/core/shell";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { useSay } from "@/words";
@@ -13,7 +13,8 @@ export function PanelCheck() {
   const say = useSay();
   const { shell } = useOpen().habitat;
   const [place, setPlace] = useState<PanelPlace>("back");
-  const [size, setSize] = useState({ lengthCm: shell.widthCm, heightCm: shell.heightCm, thicknessCm: 3 });
+  const cut = panelSize(shell, { wall: "back", fromCm: 0 });
+  const [size, setSize] = useState({ lengthCm: cut.widthCm, heightCm: cut.heightCm, thicknessCm: 3 });
   const spans = place.startsWith("span");
   const rigid = spans ? { ...size, heightCm: size.thicknessCm } : size;
   return (

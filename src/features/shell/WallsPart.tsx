@@ -169,8 +169,8 @@ function Work({ treatment }: { treatment: Treatment }) {
     work.paintL > 0 && say("shell:takes.paint", { paintL: work.paintL }),
     work.fibreL > 0 && say("shell:takes.fibre", { fibreL: work.fibreL }),
     work.clayL > 0 && say("shell:takes.clay", { clayL: work.clayL }),
-    size && say("shell:takes.sheet", { lengthCm: size.widthCm, heightCm: size.heightCm }),
-  ].filter((text) => typeof text === "string");
+    work.sheetCm2 > 0 && say("shell:takes.sheet", { lengthCm: size.widthCm, heightCm: size.heightCm }),
+  ].filter((text) => text !== false);
   const days = work.setDays + work.finishDays + work.airDays;
   return (
     <p className={css.why}>
