@@ -3,7 +3,9 @@ import { describe, expect, it } from "vitest";
 import { attempt, checkHabitat, type Design, type Piece } from "../habitat";
 import { plantFit, plantFootCm } from "../living";
 import { STOCK } from "../library";
+import { wallWork } from "../shell";
 import { areaCm2, regionAreaCm2 } from "../shape";
+import { setInL } from "../strata";
 import { boulder, derived, found, made, scene, started, type PieceArgs } from "../testing";
 import { freePlace, throughShare } from "./index";
 
@@ -238,4 +240,15 @@ describe("pieces that lean, lie, and are glued to one another", () => {
       put({ kindId, widthCm: 18, depthCm: 14, heightCm: 6, rest: { on: "ground", sunkCm } });
     expect(wants(pressed("corkFlat", 3), "humidHide") - wants(pressed("corkFlat", 0), "humidHide")).toBe(1);
   });
+});
+
+it("what a planter takes of a foamed wall is not foamed: its room within the build goes off the litres", () => {
+  const wall = planted.shell.treatments[0]!;
+  const set = derived(planted);
+  // 12 cm across as a round outline, half of its depth within 6 cm of foam, 11 cm high.
+  expect(setInL(set, wall)).toBeCloseTo((Math.PI * 6 ** 2 * 0.5 * 11) / 1000, 2);
+  const foam = (setIn: number) => wallWork(planted.shell, { ...wall, thicknessCm: 6 }, STOCK, setIn);
+  expect(foam(12).roomL).toBe(foam(0).roomL);
+  expect(foam(12).foamCans).toBeLessThan(foam(0).foamCans);
+  expect(setInL(set, { ...wall, wall: "left" })).toBe(0);
 });

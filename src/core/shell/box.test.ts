@@ -1,7 +1,7 @@
 import { STOCK } from "../library";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyAll, floorOutline, innerFromOuter, type Command, type Floor } from "../habitat";
+import { applyAll, attempt, floorOutline, innerFromOuter, type Command, type Floor } from "../habitat";
 import { seeded } from "../random";
 import { contains } from "../shape";
 import { floorAreaCm2, wedgeL } from "../strata";
@@ -219,5 +219,22 @@ describe("edits of the shell", () => {
         },
       }),
     ).toThrow(/^floor\.points\.1\.0: invalid$/);
+  });
+});
+
+describe("a box bought as it is", () => {
+  const bought = applyAll(habitat, [{ name: "setBought", args: { bought: true } }], STOCK);
+  it.each<Command>([
+    { name: "setShell", args: { widthCm: 70 } },
+    { name: "setShell", args: { sillCm: 5 } },
+    { name: "setOuterSize", args: { widthCm: 70, depthCm: 46, heightCm: 46 } },
+    { name: "turnOnEnd", args: {} },
+  ])("keeps its size and its sill: $name is refused by name", (command) => {
+    expect(attempt(bought, [command], STOCK)).toMatchObject({ ok: false, problem: { code: "bought" } });
+    const freed = attempt(bought, [{ name: "setBought", args: { bought: false } }, command], STOCK);
+    expect(freed.ok).toBe(true);
+  });
+  it("takes another wall thickness all the same: glass is measured late", () => {
+    expect(attempt(bought, [{ name: "setShell", args: { wallMm: 6 } }], STOCK).ok).toBe(true);
   });
 });

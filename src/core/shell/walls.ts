@@ -92,9 +92,11 @@ const NO_FINISH = {
 /**
  * What one wall's build takes. Cans and cartridges are whole, as they are bought.
  *
+ * @param setInL room that things set in it take
+
  * @example wallWork(shell, { wall: "back", treatmentId: "foam", finishId: "siliconeFibre", thicknessCm: 5 }).foamCans // 2
  */
-export function wallWork(shell: Shell, treatment: Treatment, library: Library): WallWork {
+export function wallWork(shell: Shell, treatment: Treatment, library: Library, setInL = 0): WallWork {
   const kind = library.get("wallTreatments", treatment.treatmentId);
   const finish = treatment.finishId === null ? NO_FINISH : library.get("wallFinishes", treatment.finishId);
   const lengthCm = wallLengthCm(shell, treatment.wall);
@@ -102,7 +104,8 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
   const area = lengthCm * highCm;
   const m2 = area / CM2_PER_M2;
   const roomL = (area * treatment.thicknessCm) / CM3_PER_L;
-  const foamL = kind.foamLPerCan > 0 ? roomL * (1 + kind.wastePct / 100) : 0;
+  const builtL = Math.max(0, roomL - setInL);
+  const foamL = kind.foamLPerCan > 0 ? builtL * (1 + kind.wastePct / 100) : 0;
   const siliconeL = beadL(lengthCm, highCm, kind.beadEveryCm) + (foamL > 0 ? m2 * rule("roughenBeadLPerM2") : 0);
   const coats = (coatCount: number, m2PerL: number) => (m2PerL > 0 ? (m2 * coatCount) / m2PerL : 0);
   return {
@@ -115,7 +118,7 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library): 
     paintL: coats(kind.coats, kind.m2PerL) + coats(finish.coats, finish.m2PerL),
     fibreL: m2 * finish.fibreLPerM2,
     sheetCm2: SHEETS.includes(treatment.treatmentId) ? area : 0,
-    clayL: treatment.treatmentId === "sculptedClay" ? roomL * (1 + kind.wastePct / 100) : 0,
+    clayL: treatment.treatmentId === "sculptedClay" ? builtL * (1 + kind.wastePct / 100) : 0,
     massKg: m2 * (treatment.thicknessCm * kind.kgPerM2PerCm + finish.kgPerM2),
     setDays: kind.setDays,
     finishDays: Math.ceil(finish.coats * finish.coatDays) + finish.cureDays,

@@ -1,6 +1,6 @@
 import { weakMapMemoize } from "reselect";
 import type { PieceKind } from "../catalog";
-import type { Piece, Zone } from "../habitat";
+import type { Piece, Treatment, Zone } from "../habitat";
 import type { Library } from "../library";
 import { areaCm2, contains, turnedRectangle, type Point, type Polygon } from "../shape";
 import { formOf, type Body, type Form } from "./bodies";
@@ -73,6 +73,17 @@ export function solidOf(
 /** The parts of a solid over and under a place in plan. @example bodiesAt(slab, 30, 20).length // 3 */
 export const bodiesAt = ({ bodies }: Solid, x: number, y: number): readonly Body[] =>
   bodies.filter(({ outline }) => contains(outline, [x, y]));
+
+/** Room that pieces set in a wall take from what is built there, L. @example setInL(scene, foam) // 1.2 */
+export const setInL = (
+  { ground }: { ground: { solids: readonly Solid[] } },
+  { wall, thicknessCm }: Treatment,
+): number =>
+  ground.solids.reduce((sum, { piece, outline, baseCm, topCm }) => {
+    if (piece?.rest.on !== "inWall" || piece.rest.wall !== wall) return sum;
+    const deepShare = Math.min(1, thicknessCm / Math.max(0.1, piece.depthCm));
+    return sum + (areaCm2(outline) * deepShare * (topCm - baseCm)) / CM3_PER_L;
+  }, 0);
 
 /** The edges of a zone that run through the floor, not along its walls. */
 export function innerEdges(zone: Zone, outline: Polygon): [Point, Point][] {

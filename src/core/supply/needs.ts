@@ -2,7 +2,7 @@ import type { CatalogKind } from "../catalog";
 import type { Design, Layer, Treatment } from "../habitat";
 import type { Scene } from "../scene";
 import { panelSize, wallWork } from "../shell";
-import { cutSheets, type Solid } from "../strata";
+import { cutSheets, setInL, type Solid } from "../strata";
 import type { Amount } from "./bins";
 import { looseSources, pouredL } from "./sources";
 
@@ -45,9 +45,10 @@ const sheetNeed = (shelf: CatalogKind, id: string, size: { widthCm: number; dept
 /** The sheet a wall is built from, where it is one. */
 const PANELS: Record<string, string> = { corkPanel: "corkSheet", removablePanel: "rigidPanel" };
 
-function wallNeeds({ habitat, library }: Scene, treatment: Treatment): Need[] {
+function wallNeeds(scene: Scene, treatment: Treatment): Need[] {
+  const { habitat, library } = scene;
   const { shell } = habitat;
-  const work = wallWork(shell, treatment, library);
+  const work = wallWork(shell, treatment, library, setInL(scene, treatment));
   const panel = PANELS[treatment.treatmentId];
   const size = panelSize(shell, treatment);
   return [
@@ -56,7 +57,9 @@ function wallNeeds({ habitat, library }: Scene, treatment: Treatment): Need[] {
     ...looseNeed("supplies", PAINTS[treatment.finishId ?? ""] ?? "wallPaint", work.paintL),
     ...looseNeed("ingredients", "coir", work.fibreL),
     ...looseNeed("supplies", "sculptingClay", work.clayL),
-    ...(panel && work.sheetCm2 > 0 ? [sheetNeed("supplies", panel, { widthCm: size.widthCm, depthCm: size.heightCm })] : []),
+    ...(panel && work.sheetCm2 > 0
+      ? [sheetNeed("supplies", panel, { widthCm: size.widthCm, depthCm: size.heightCm })]
+      : []),
   ];
 }
 

@@ -48,6 +48,16 @@ export function SizeFields() {
           gesture,
         )
       : edit([{ name: "setShell", args: { [side]: cm } }], gesture);
+  if (shell.bought)
+    return (
+      <div className={css.form}>
+        <p className={`${css.fixed} ${css.wide}`}>
+          <b className="measure">{say("shell:inside", boxSize(shell))}</b>
+          {shell.sillCm > 0 ? <span>{say("shell:fixedSill", { sillCm: shell.sillCm })}</span> : null}
+        </p>
+        <Bought />
+      </div>
+    );
   const common = library
     .all("boxSizes")
     .find((box) => SIDES.every(([side]) => Math.abs(box[side] - shell[side]) < 0.05));
@@ -113,22 +123,31 @@ export function SizeFields() {
         help={say("shell:sillHelp")}
         onCommit={(sillCm, gesture) => edit([{ name: "setShell", args: { sillCm } }], gesture)}
       />
-      <FormControlLabel
-        className={css.wide ?? ""}
-        control={
-          <Checkbox
-            size="small"
-            checked={shell.bought}
-            onChange={(event) => edit([{ name: "setBought", args: { bought: event.target.checked } }])}
-          />
-        }
-        label={say("shell:bought")}
-      />
+      <Bought />
       {outside ? (
         <p className={`${css.why} ${css.wide}`}>
           {say("shell:outsideHelp")} {say("shell:inside", boxSize(shell))}
         </p>
       ) : null}
     </div>
+  );
+}
+
+/** Says that the box is bought as it is: then its size is no field any more, and no mend changes it. */
+function Bought() {
+  const say = useSay();
+  const { habitat, edit } = useOpen();
+  return (
+    <FormControlLabel
+      className={css.wide ?? ""}
+      control={
+        <Checkbox
+          size="small"
+          checked={habitat.shell.bought}
+          onChange={(event) => edit([{ name: "setBought", args: { bought: event.target.checked } }])}
+        />
+      }
+      label={say("shell:bought")}
+    />
   );
 }

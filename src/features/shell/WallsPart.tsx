@@ -2,6 +2,7 @@
 
 import { LIMITS, WALLS, mostThicknessCm, type Treatment, type Wall } from "@/core/habitat";
 import { panelSize, wallLengthCm, wallWork } from "@/core/shell";
+import { setInL } from "@/core/strata";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
 import { Cautions, LedgerPart } from "@/ui/parts";
@@ -160,8 +161,9 @@ function WallRow({ wall }: { wall: Wall }) {
 function Work({ treatment }: { treatment: Treatment }) {
   const say = useSay();
   const library = useLibrary();
-  const { shell } = useOpen().habitat;
-  const work = wallWork(shell, treatment, library);
+  const { habitat, derived } = useOpen();
+  const { shell } = habitat;
+  const work = wallWork(shell, treatment, library, setInL(derived, treatment));
   const size = panelSize(shell, treatment);
   const takes = [
     work.foamCans > 0 && say("shell:takes.foam", { count: work.foamCans }),

@@ -13,6 +13,7 @@ import {
   type Shell,
   type Treatment,
 } from "../schema";
+import { EditRefused } from "../problem";
 import { againstWall, mostThicknessCm, sideLengthCm } from "../walls";
 import { carriedAlong } from "./pieces";
 import { changed, edit, mustBeFree, mustFind } from "./define";
@@ -92,27 +93,36 @@ const resized = (habitat: Design, change: Change): Design => {
   };
 };
 
+/** A box bought as it is keeps its size. @throws EditRefused */
+function mustBeFreeToChange({ shell }: Design, path: string): void {
+  if (shell.bought) throw new EditRefused({ path, code: "bought" });
+}
+
 /** Edits of the shell: size, build, floor, top, openings. */
 export const shellEdits = {
   setShell: edit(
     ShellSchema.pick({ widthCm: true, depthCm: true, heightCm: true, sillCm: true, wallMm: true }).partial(),
-    (habitat, to) => resized(habitat, to),
+    (habitat, to) => {
+      const { wallMm: _wall, ...size } = to;
+      const [first] = Object.keys(size);
+      if (first !== undefined) mustBeFreeToChange(habitat, first);
+      return resized(habitat, to);
+    },
   ),
 
   /** Sets the inner size from one measured outside. */
   setOuterSize: edit(size, (habitat, outer) => {
+    mustBeFreeToChange(habitat, "widthCm");
     const { top, wallMm } = habitat.shell;
     return resized(habitat, size.parse(innerFromOuter(outer, wallMm, top.lid === "glass")));
   }),
 
   /** Stands a flat box on its end, or lays it flat again: width and height change places. */
-  turnOnEnd: edit(z.strictObject({}), (habitat) =>
-    resized(habitat, {
-      widthCm: habitat.shell.heightCm,
-      heightCm: habitat.shell.widthCm,
-      sillCm: Math.min(habitat.shell.sillCm, habitat.shell.widthCm),
-    }),
-  ),
+  turnOnEnd: edit(z.strictObject({}), (habitat) => {
+    mustBeFreeToChange(habitat, "heightCm");
+    const { widthCm, heightCm, sillCm } = habitat.shell;
+    return resized(habitat, { widthCm: heightCm, heightCm: widthCm, sillCm: Math.min(sillCm, widthCm) });
+  }),
 
   setBuild: edit(z.strictObject({ buildId: z.string() }), (habitat, { buildId }, library) => {
     const build = library.get("boxBuilds", buildId);
