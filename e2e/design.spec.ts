@@ -119,7 +119,9 @@ test("7. findings say what, why and mend in one press, which one undo takes back
   const soil = ledger(page).getByRole("listitem").filter({ hasText: "Forest mix" });
   await soil.getByRole("textbox", { name: /in front/ }).fill("14");
   const over = finding(page, "The fill passes the door sill.");
-  await expect(over).toContainText("It stands 22 cm at the front, 2 cm over the sill of 20 cm");
+  await expect(over).toContainText(
+    "It stands 22 cm at the front, 6 cm of drainage, 14 cm of soil, 2 cm of dressing: 2 cm over the sill of 20 cm",
+  );
   await over.getByRole("button", { name: "Lower the soil 2.5 cm" }).click();
   await expect(over).toHaveCount(0);
   await page.keyboard.press("Control+z");

@@ -24,7 +24,7 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
   await page.getByRole("button", { name: "Write it down" }).click();
   await expect(
     page.getByRole("img", {
-      name: /Temperature over time against the band 20 °C to 27 °C. 1 readings, the last 32.8 °C/,
+      name: /Temperature over time against the band 20 °C to 27 °C. 1 reading, 32.8 °C/,
     }),
   ).toBeVisible();
   await expect(finding(page, "The last reading is out of band.")).toContainText(

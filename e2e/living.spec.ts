@@ -149,7 +149,7 @@ test("grown to twelve months the section shows what crowds, and it is mended; a 
     await expect(ledger(page)).toContainText(nth === 1 ? "It died here once before." : "It died here 2 times before.");
   }
   await page.getByRole("button", { name: "Add Prayer plant" }).click();
-  await expect(finding(page, "This plant died here before.")).toContainText("died in this box 2 times");
+  await expect(finding(page, "This plant died here before.")).toContainText("Of prayer plant, 2 died in this box");
 });
 
 test("a candidate is dragged to a place, moved into a sunken pot, and tank mates are judged", async ({ page }) => {

@@ -5,6 +5,7 @@ import { applyAll, startHabitat, type Command, type Design, type Start } from "@
 import { blocksOfReadings, type Habitat, type LogEvent, type Told } from "@/core/log";
 import { sceneOf } from "@/core/scene";
 import { demoReadings, type Scenario } from "./readings";
+import { crew, GLASS, onGround, onWall, piece, plant } from "./setUp";
 
 type Plan = {
   start: Omit<Start, "createdAt" | "startOn" | "room"> & Partial<Pick<Start, "room">>;
@@ -17,12 +18,6 @@ type Plan = {
   readings: Scenario;
 };
 
-const plant = (id: string, plantId: string, xCm: number, yCm: number): Command => ({
-  name: "addPlant",
-  args: { id, plantId, xCm, yCm },
-});
-const crew = (crewId: string, count: number): Command => ({ name: "setCrew", args: { crewId, count } });
-
 const frogBox: Pick<Plan["start"], "animalId" | "count" | "shell"> = {
   animalId: "tomatoFrog",
   count: 1,
@@ -33,27 +28,6 @@ const frogPlanting = [
   plant("p2", "creepingFig", 38, 42),
   plant("p3", "spiderPlant", 30, 18),
 ];
-
-type PieceArgs = Extract<Command, { name: "addPiece" }>["args"];
-const GLASS: PieceArgs["rest"] = { on: "glass" };
-const onGround = (sunkCm = 0): PieceArgs["rest"] => ({ on: "ground", sunkCm });
-const onWall = (upCm: number): PieceArgs["rest"] => ({ on: "wall", upCm });
-
-/** A piece in the usual size of its kind, or in one of its own. */
-function piece(
-  id: string,
-  kindId: string,
-  xCm: number,
-  yCm: number,
-  rest: PieceArgs["rest"],
-  more: Partial<PieceArgs> = {},
-): Command {
-  const { widthCm, depthCm, heightCm } = STOCK.get("pieceKinds", kindId);
-  return {
-    name: "addPiece",
-    args: { id, kindId, xCm, yCm, rest, turnDeg: 0, widthCm, depthCm, heightCm, fillMixId: null, ...more },
-  };
-}
 
 const frogHides = [
   piece("h1", "corkFlat", 12, 24, onGround(1), { widthCm: 18, depthCm: 13 }),

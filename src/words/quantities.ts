@@ -34,8 +34,12 @@ function spokenFigure(value: number, kind: MeasureKind, system: UnitSystem, loca
   return { figure: figure.replace(/[.,]0$/, ""), unit };
 }
 
-const names = en.catalog as Record<CatalogKind, Record<string, string>>;
-const KINDS_OF_ENTRY = Object.keys(names) as CatalogKind[];
+type Names = Partial<Record<CatalogKind, Record<string, string>>>;
+/** Names by kind: of the animals at once, of all else once the words of the places of work are read. */
+const names: Names = { ...en.catalog };
+
+/** Makes more kinds of entries known by name. */
+export const tellNames = (more: Names): Names => Object.assign(names, more);
 
 /** The three sizes of a box, to be said. */
 export const boxSize = ({
@@ -53,11 +57,12 @@ export const boxSize = ({
  * for it.
  */
 export const nameIn = (library: Library, kind: CatalogKind, id: string): string =>
-  library.ownName(kind, id) ?? names[kind][id] ?? id;
+  library.ownName(kind, id) ?? names[kind]?.[id] ?? id;
 
 /** The name of whatever an id stands for. */
 function anyName(library: Library, id: string): string {
-  const kind = library.ownKind(id) ?? KINDS_OF_ENTRY.find((shelf) => names[shelf][id] !== undefined);
+  const kind =
+    library.ownKind(id) ?? (Object.keys(names) as CatalogKind[]).find((shelf) => names[shelf]?.[id] !== undefined);
   return kind ? nameIn(library, kind, id) : id;
 }
 

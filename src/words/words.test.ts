@@ -13,6 +13,7 @@ import { STRIP_PLACES } from "@/core/strata";
 import { BUYABLE, PACK_FORMS } from "@/core/supply";
 import { derived, logged, made, scene, started } from "@/core/testing";
 import catalog from "./en/catalog.json";
+import things from "./en/things.json";
 import { isWord, sayFinding, sayFit, sayIn, sayMend } from "./index";
 
 const start = {
@@ -124,8 +125,11 @@ const offFloor = made(built, {
 describe("the words", () => {
   it("have a name for every catalogue entry, and none for what is not there", () => {
     for (const kind of Object.keys(stock) as CatalogKind[])
-      for (const { id } of STOCK.all(kind)) expect(isWord(`catalog:${kind}.${id}`), `${kind}.${id}`).toBe(true);
-    for (const [kind, names] of Object.entries(catalog))
+      for (const { id } of STOCK.all(kind)) {
+        const space = kind in catalog ? "catalog" : "things";
+        expect(isWord(`${space}:${kind}.${id}`), `${kind}.${id}`).toBe(true);
+      }
+    for (const [kind, names] of Object.entries({ ...catalog, ...things }))
       for (const id of Object.keys(names))
         expect(STOCK.find(kind as CatalogKind, id.replace(/_(one|other)$/, ""))?.id, `${kind}.${id}`).toBeDefined();
   });

@@ -24,9 +24,9 @@ export { aimsAt, distance, DOES, METERS, readMeters, SCALES, standing } from "./
 export type { Aims, Distance, Does, MeterId, Readings, Standing } from "./meters";
 export { mixTarget } from "./target";
 export { makePlan } from "./make";
-export type { Bench, Laying, MakePlan } from "./make";
+export type { Bench, MakePlan } from "./make";
 export { mixWater } from "./wetting";
-export type { MixWater } from "./wetting";
+export type { Laying } from "./wetting";
 export { age, airPct, refresh } from "./refresh";
 export type { Laid } from "./refresh";
 export { asPercent, mostShare, shifted, withShare } from "./shares";

@@ -1,12 +1,9 @@
 import { rule, type Brick, type Matter } from "../catalog";
 import { blend, litresFor, type Pantry, type Parts } from "./blend";
-import { mixWater } from "./wetting";
+import { mixWater, type Laying } from "./wetting";
 
 /** What is at hand to mix with. */
 export type Bench = { vesselL: number; scoopL: number; liftKg: number };
-
-/** Litres in place that are laid moist, and that are laid dry. */
-export type Laying = { looseL: number; moistL: number; dryL: number };
 
 type MeasuredPart = {
   ingredientId: string;

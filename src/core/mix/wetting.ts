@@ -1,9 +1,11 @@
 import { rule } from "../catalog";
 import { blend, firstWettingL, litresFor, type Pantry, type Parts } from "./blend";
-import type { Laying } from "./make";
+
+/** Loose litres to mix, and litres in place that are laid moist and dry. */
+export type Laying = { looseL: number; moistL: number; dryL: number };
 
 /** Water for a mix, litres: for what is laid moist and dry, what soaked bricks bring of it, what is still poured on. */
-export type MixWater = { moistL: number; dryL: number; brickL: number; addL: number };
+type MixWater = { moistL: number; dryL: number; brickL: number; addL: number };
 
 /** Litres that a brick makes, in the mean. */
 const makesL = ({ makesL: [low, high] }: { makesL: readonly [number, number] }): number => (low + high) / 2;

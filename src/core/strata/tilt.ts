@@ -2,7 +2,7 @@ import type { Piece, Tilt } from "../habitat";
 import type { Point } from "../shape";
 
 /** A strip of what leans, seen across: from where to where along the lean, between what heights. cm. */
-export type Strip = { fromCm: number; toCm: number; lowCm: number; highCm: number };
+type Strip = { fromCm: number; toCm: number; lowCm: number; highCm: number };
 
 /** How what leans stands: the room it takes along the lean and up, about the middle of that room. */
 export type Leaning = { lengthCm: number; highCm: number; strips: readonly Strip[] };

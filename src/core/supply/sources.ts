@@ -6,7 +6,7 @@ import type { Scene } from "../scene";
 import { mixtureOf } from "../strata";
 
 /** Where some of a loose thing goes. */
-export type Where =
+type Where =
   { on: "layer"; layerId: string } | { on: "piece"; pieceId: string } | { on: "mounts"; count: number };
 
 /**

@@ -4,10 +4,10 @@ import type { Need } from "./needs";
 import type { Source } from "./sources";
 
 /** One step of the way from what lies in the box to what is bought. Litres; what is taken off is below nothing. */
-export type Step = { code: "lies" | "settles" | "lost" | "other" | "stock"; litres: number };
+type Step = { code: "lies" | "settles" | "lost" | "other" | "stock"; litres: number };
 
 /** Whole packs of one kind that cover an amount, and what is left over. */
-export type WholePacks = { pack: Pack; count: number; leftL: number };
+type WholePacks = { pack: Pack; count: number; leftL: number };
 
 /** Why so much is bought: the steps add up to what is short, and packs of one kind cover that. */
 export type Stair = {

@@ -3,9 +3,10 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { makePlan, type Bench, type MakePlan } from "@/core/mix";
-import { chooseMixBench, useMixBench } from "@/store";
+import { mixRoomL } from "@/core/strata";
+import { chooseMixBench, useMixBench, useOpen } from "@/store";
 import { MeasureField } from "@/ui/measure";
-import { Cautions } from "@/ui/parts";
+import { Cautions, Pills } from "@/ui/parts";
 import { plain, Swatch } from "@/ui/section";
 import { capital, useFigures, useSay } from "@/words";
 import css from "./Make.module.css";
@@ -17,6 +18,8 @@ const LIMITS = {
   liftKg: { min: 1, max: 60 },
 } as const;
 
+const WHERES = ["tub", "box"] as const;
+
 const QUARTERS = ["", "¼", "½", "¾"] as const;
 /** Scoops as they are read off one: 4½, not 4.50. */
 const inQuarters = (count: number): string =>
@@ -27,22 +30,36 @@ export function MakeBench({ hand }: { hand: MixAtHand }) {
   const say = useSay();
   const bench = useMixBench();
   const [leastBatches, setLeastBatches] = useState(1);
+  const [where, setWhere] = useState<(typeof WHERES)[number]>("tub");
+  const { habitat, derived } = useOpen();
+  const roomL = mixRoomL(derived.ground, habitat.shell);
+  const inBox = where === "box" && roomL >= LIMITS.vesselL.min;
   const set = (field: keyof Bench) => (value: number) => {
     setLeastBatches(1);
     chooseMixBench({ ...bench, [field]: value });
   };
-  const plan = makePlan(hand.mix.parts, hand.laying, bench, hand.pantry, leastBatches);
+  const used = inBox ? { ...bench, vesselL: roomL } : bench;
+  const plan = makePlan(hand.mix.parts, hand.laying, used, hand.pantry, leastBatches);
   const told = !plan ? say("mix:make.empty") : hand.laying.looseL <= 0 ? say("mix:make.nothing") : undefined;
   return (
     <div className={css.make}>
+      <Pills
+        label={say("mix:make.where")}
+        value={where}
+        onChange={setWhere}
+        options={WHERES.map((value) => ({ value, text: say(`mix:make.wheres.${value}`) }))}
+      />
+      {where === "box" ? <p className={css.note}>{say("mix:make.inBox", { roomL })}</p> : null}
       <div className={css.fields}>
-        <MeasureField
-          label={say("mix:make.vessel")}
-          kind="volume"
-          value={bench.vesselL}
-          limits={LIMITS.vesselL}
-          onCommit={set("vesselL")}
-        />
+        {where === "tub" ? (
+          <MeasureField
+            label={say("mix:make.vessel")}
+            kind="volume"
+            value={bench.vesselL}
+            limits={LIMITS.vesselL}
+            onCommit={set("vesselL")}
+          />
+        ) : null}
         <MeasureField
           label={say("mix:make.scoop")}
           kind="volume"
@@ -59,7 +76,7 @@ export function MakeBench({ hand }: { hand: MixAtHand }) {
         />
       </div>
       {plan && told === undefined ? (
-        <Plan hand={hand} plan={plan} bench={bench} onBatches={setLeastBatches} />
+        <Plan hand={hand} plan={plan} bench={used} onBatches={setLeastBatches} />
       ) : (
         <p className={css.note}>{told}</p>
       )}

@@ -7,7 +7,7 @@ import type { MatchRule } from "@/core/match";
 import { aimsAt, blend, readMeters, type Aims, type Parts } from "@/core/mix";
 import { EntryField } from "@/ui/search";
 import { plain, Swatch } from "@/ui/section";
-import { capital, useFigures, useSay, useLibrary } from "@/words";
+import { capital, useFigures, useSay } from "@/words";
 import css from "./Match.module.css";
 import { recipesOf } from "./recipesOf";
 import { MatchResults } from "./MatchResults";
@@ -61,7 +61,6 @@ type Props = {
 /** As near as can be to a recipe or to what the habitat wants, from what is in the bins. */
 export function MatchBench({ hand, asked, matching, onAsk, onRing }: Props) {
   const say = useSay();
-  const library = useLibrary();
   const { looking, look, stop } = matching;
   const { fit, leftOut } = candidatesFor(hand);
   const aims = [

@@ -16,6 +16,20 @@ import css from "./Refresh.module.css";
 import { SmallJar } from "./SmallJar";
 import type { MixAtHand } from "./useMixAtHand";
 
+const monthsSince = (on: string, today: string): number => (today === "" ? 0 : monthsBetween(on, today));
+
+type Since = { months: number; topUps: readonly { on: string; volumeL: number }[]; today: string };
+
+/** What was laid in one bed, and when. A top-up is not told by place: it is shared out by how much lies there. */
+function laidIn(beds: readonly Bedded[], place: number, { months, topUps, today }: Since) {
+  const { volumeL, depthCm } = beds[place] ?? beds[0] ?? { volumeL: 0, depthCm: 0 };
+  const wholeL = beds.reduce((sum, bed) => sum + bed.volumeL, 0);
+  const share = wholeL > 0 ? volumeL / wholeL : 1;
+  const later = topUps.map((topUp) => ({ volumeL: topUp.volumeL * share, months: monthsSince(topUp.on, today) }));
+  const laid: Laid[] = [{ volumeL, months }, ...later];
+  return { depthCm, laid };
+}
+
 /** What has become of the soil: how far it has sunk, what air it has lost, and what fresh mix brings it back. */
 export function RefreshBench({ hand }: { hand: MixAtHand }) {
   const say = useSay();
@@ -24,24 +38,12 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
   const today = useNow();
   const { habitat, mix, beds, pantry } = hand;
   const [place, setPlace] = useState(0);
-  const { volumeL, depthCm } = beds[place] ?? beds[0] ?? { volumeL: 0, depthCm: 0 };
-  const placeName = ({ zoneId }: Bedded): string =>
-    habitat.strata.zones.find(({ id }) => id === zoneId)?.name ?? say("strata:overNames.rest");
-  const laidOn = log.state.doneOn.laySoil ?? log.state.sinceOn ?? habitat.build.startOn;
   const [typedMonths, setMonths] = useState<number | undefined>(undefined);
   const [sunk, setSunk] = useState<number | undefined>(undefined);
-  const months = typedMonths ?? Math.round((today === "" ? 0 : monthsBetween(laidOn, today)) * 10) / 10;
   const topUps = log.state.topUps.filter((topUp) => topUp.mixId === mix.id);
-  // What was topped up is not told by place: it is shared out by how much lies there.
-  const wholeL = beds.reduce((sum, bed) => sum + bed.volumeL, 0);
-  const shareHere = wholeL > 0 ? volumeL / wholeL : 1;
-  const laid: Laid[] = [
-    { volumeL, months },
-    ...topUps.map((topUp) => ({
-      volumeL: topUp.volumeL * shareHere,
-      months: today === "" ? 0 : monthsBetween(topUp.on, today),
-    })),
-  ];
+  const laidOn = log.state.doneOn.laySoil ?? log.state.sinceOn ?? habitat.build.startOn;
+  const months = typedMonths ?? Math.round(monthsSince(laidOn, today) * 10) / 10;
+  const { depthCm, laid } = laidIn(beds, place, { months, topUps, today });
   const result = depthCm > 0 ? refresh(mix.parts, laid, depthCm, pantry, sunk) : undefined;
   if (!result)
     return <p className={css.note}>{say(mix.parts.length === 0 ? "mix:make.empty" : "mix:refresh.notLaid")}</p>;
@@ -58,17 +60,14 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
   ];
   return (
     <div className={css.refresh}>
-      {beds.length > 1 ? (
-        <Pills
-          label={say("mix:refresh.where")}
-          value={String(place)}
-          onChange={(at) => {
-            setPlace(Number(at));
-            setSunk(undefined);
-          }}
-          options={beds.map((bed, at) => ({ value: String(at), text: placeName(bed) }))}
-        />
-      ) : null}
+      <Places
+        beds={beds}
+        value={place}
+        onChange={(at) => {
+          setPlace(at);
+          setSunk(undefined);
+        }}
+      />
       <div className={css.fields}>
         <label className={css.months}>
           <span>{say("mix:refresh.age")}</span>
@@ -166,5 +165,22 @@ export function RefreshBench({ hand }: { hand: MixAtHand }) {
         </ul>
       )}
     </div>
+  );
+}
+
+/** Which bed, where zones part the mix. */
+function Places({ beds, value, onChange }: { beds: readonly Bedded[]; value: number; onChange: (at: number) => void }) {
+  const say = useSay();
+  const { zones } = useOpen().habitat.strata;
+  if (beds.length < 2) return null;
+  const nameOf = ({ zoneId }: Bedded): string =>
+    zones.find(({ id }) => id === zoneId)?.name ?? say("strata:overNames.rest");
+  return (
+    <Pills
+      label={say("mix:refresh.where")}
+      value={String(value)}
+      onChange={(at) => onChange(Number(at))}
+      options={beds.map((bed, at) => ({ value: String(at), text: nameOf(bed) }))}
+    />
   );
 }

@@ -148,7 +148,7 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
           size="small"
           name="material"
           label={say("strata:material")}
-          items={library.all(shelf) as readonly { id: string }[]}
+          items={library.all(shelf)}
           kindOf={() => shelf}
           value={layer.materialId}
           onChange={({ id }) => {

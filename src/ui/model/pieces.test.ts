@@ -90,6 +90,7 @@ describe("a plant within the glass", () => {
   });
 });
 
+const near = (cm: number): unknown => expect.closeTo(cm, 4);
 const UPRIGHT: Piece = {
   id: "p",
   kindId: "corkWall",
@@ -121,8 +122,6 @@ it.each([
   body.computeBoundingBox();
   const { min, max } = body.boundingBox!;
   const { widthCm, depthCm, heightCm } = shadowOf(piece);
-  expect([max.x - min.x, max.z - min.z, max.y]).toEqual(
-    [widthCm, depthCm, heightCm].map((cm) => expect.closeTo(cm, 4)),
-  );
-  expect([min.y, min.x + max.x, min.z + max.z]).toEqual([0, 0, 0].map((cm) => expect.closeTo(cm, 4)));
+  expect([max.x - min.x, max.z - min.z, max.y]).toEqual([widthCm, depthCm, heightCm].map(near));
+  expect([min.y, min.x + max.x, min.z + max.z]).toEqual([0, 0, 0].map(near));
 });

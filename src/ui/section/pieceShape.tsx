@@ -98,17 +98,26 @@ const edgeOf = (color: string, night: boolean): string => (night ? byNight(shade
 
 const shownColor = (color: string, night: boolean): string => (night ? byNight(color) : color);
 
-function Form({
-  box,
-  kind,
-  slabs: pile = { count: 4, gapCm: 0 },
-  thickPx,
-  seed,
-  fill,
-  filling,
-  pxPerCm,
-  night,
-}: Drawn) {
+type PileProps = Pick<Drawn, "box" | "seed" | "pxPerCm" | "fill"> & { pile: Slabs | undefined; edge: string };
+const CLOSE: Slabs = { count: 4, gapCm: 0 };
+
+/** Slab over slab, kept apart by chips. */
+function Pile({ box, pile = CLOSE, seed, pxPerCm, fill, edge }: PileProps) {
+  const { flat, chips } = slabs(box, pile, pxPerCm, seed);
+  const line = { stroke: edge, strokeWidth: Math.max(1, pxPerCm * 0.14), strokeLinejoin: "round" as const };
+  return (
+    <g>
+      {chips.map((chip, at) => (
+        <rect key={`chip ${at}`} {...chip} fill={edge} />
+      ))}
+      {flat.map((slab, at) => (
+        <polygon key={at} points={rough(slab, `${seed}${at}`, 18, 0.07, 7)} fill={fill} {...line} />
+      ))}
+    </g>
+  );
+}
+
+function Form({ box, kind, slabs: pile, thickPx, seed, fill, filling, pxPerCm, night }: Drawn) {
   const edge = edgeOf(kind.look.color, night);
   const line = { stroke: edge, strokeWidth: Math.max(1, pxPerCm * 0.14), strokeLinejoin: "round" as const };
   const { x, y, width, height } = box;
@@ -141,19 +150,8 @@ function Form({
       );
     case "stone":
       return <polygon points={rough(box, seed, 15, 0.2)} fill={fill} {...line} />;
-    case "slabs": {
-      const { flat, chips } = slabs(box, pile, pxPerCm, seed);
-      return (
-        <g>
-          {chips.map((chip, at) => (
-            <rect key={`chip ${at}`} {...chip} fill={edge} />
-          ))}
-          {flat.map((slab, at) => (
-            <polygon key={at} points={rough(slab, `${seed}${at}`, 18, 0.07, 7)} fill={fill} {...line} />
-          ))}
-        </g>
-      );
-    }
+    case "slabs":
+      return <Pile box={box} pile={pile} seed={seed} pxPerCm={pxPerCm} fill={fill} edge={edge} />;
     case "pot":
       return (
         <g>
@@ -229,17 +227,12 @@ function Form({
 export const PieceShape = memo(PieceDrawing, (before, after) => {
   const [a, b] = [solidBox(before.solid, before.frame), solidBox(after.solid, after.frame)];
   const sameBox = a.x === b.x && a.y === b.y && a.width === b.width && a.height === b.height;
-  return (
-    sameBox &&
-    before.solid.kind === after.solid.kind &&
-    before.solid.piece?.tilt === after.solid.piece?.tilt &&
-    before.solid.piece?.slabs === after.solid.piece?.slabs &&
-    before.solid.piece?.turnDeg === after.solid.piece?.turnDeg &&
-    before.night === after.night &&
-    before.frame.pxPerCm === after.frame.pxPerCm &&
-    JSON.stringify(before.filling) === JSON.stringify(after.filling)
-  );
+  return sameBox && before.night === after.night && looksOf(before) === looksOf(after);
 });
+
+/** All but its place that a piece is drawn by. */
+const looksOf = ({ solid: { kind, piece }, frame, filling }: Props): string =>
+  JSON.stringify([kind.id, piece?.tilt, piece?.slabs, piece?.turnDeg, frame.pxPerCm, filling]);
 
 type Props = { solid: Solid; frame: Frame; filling?: Material | undefined; night?: boolean | undefined };
 

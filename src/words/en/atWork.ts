@@ -19,6 +19,7 @@ import shell from "./shell.json";
 import start from "./start.json";
 import steps from "./steps.json";
 import strata from "./strata.json";
+import things from "./things.json";
 
 /** The words only the places of work say, so that the Shelf need not read them. */
 export const atWork = {
@@ -43,4 +44,5 @@ export const atWork = {
   start,
   steps,
   strata,
+  things,
 };

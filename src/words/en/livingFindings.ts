@@ -107,7 +107,7 @@ const living = {
     },
   },
   plantDiesHere: {
-    why: "Of {{plantId}}, {{count}} died in this box. Something here does not suit it.",
+    why: "Of {{plantId}}, {{count}} died in this box: something here does not suit it.",
     mend: "Take it out",
   },
   crewTooDry: {

@@ -1,0 +1,30 @@
+/** What is planted, seeded and set up in the demo boxes, in short. */
+import { STOCK } from "@/core/library";
+import type { Command } from "@/core/habitat";
+
+export const plant = (id: string, plantId: string, xCm: number, yCm: number): Command => ({
+  name: "addPlant",
+  args: { id, plantId, xCm, yCm },
+});
+export const crew = (crewId: string, count: number): Command => ({ name: "setCrew", args: { crewId, count } });
+
+type PieceArgs = Extract<Command, { name: "addPiece" }>["args"];
+export const GLASS: PieceArgs["rest"] = { on: "glass" };
+export const onGround = (sunkCm = 0): PieceArgs["rest"] => ({ on: "ground", sunkCm });
+export const onWall = (upCm: number): PieceArgs["rest"] => ({ on: "wall", upCm });
+
+/** A piece in the usual size of its kind, or in one of its own. */
+export function piece(
+  id: string,
+  kindId: string,
+  xCm: number,
+  yCm: number,
+  rest: PieceArgs["rest"],
+  more: Partial<PieceArgs> = {},
+): Command {
+  const { widthCm, depthCm, heightCm } = STOCK.get("pieceKinds", kindId);
+  return {
+    name: "addPiece",
+    args: { id, kindId, xCm, yCm, rest, turnDeg: 0, widthCm, depthCm, heightCm, fillMixId: null, ...more },
+  };
+}
