@@ -11,10 +11,10 @@ export type Quantities = Record<string, number | string | undefined>;
 const CM_PER_MM = 0.1;
 const KINDS: readonly [ending: RegExp, kind: MeasureKind][] = [
   [/(^|[a-z])Cm$/, "length"],
+  [/[a-z]KgPerL$/, "density"],
   [/([wW]ater)L$/, "water"],
   [/[a-z]L$/, "volume"],
   [/[a-z]Kg$/, "mass"],
-  [/[a-z]KgPerL$/, "density"],
   [/[a-z]Mm$/, "thin"],
   [/[a-z]C$/, "temperature"],
   [/Rh$/, "humidity"],

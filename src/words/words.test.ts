@@ -216,6 +216,11 @@ describe("the words", () => {
     }
   });
 
+  it("tell a weight by the litre as one, and not as litres", () => {
+    expect(sayIn("metric", STOCK)("mix:mass", { dryKgPerL: 1.6 })).toContain("1.60\u00a0kg/L");
+    expect(sayIn("us", STOCK)("mix:mass", { dryKgPerL: 1.6 })).toContain("99.9\u00a0lb/ft³");
+  });
+
   it("change units in a sentence without changing the figure behind it", () => {
     expect(sayIn("metric", STOCK)("strata:sillTag", { sillCm: 6.5 })).toBe("door sill 6.5\u00a0cm");
     expect(sayIn("us", STOCK)("strata:sillTag", { sillCm: 6.5 })).toBe("door sill 2 9/16\u00a0in");

@@ -38,7 +38,8 @@ export function MakeBench({ hand }: { hand: MixAtHand }) {
     setLeastBatches(1);
     chooseMixBench({ ...bench, [field]: value });
   };
-  const used = inBox ? { ...bench, vesselL: roomL } : bench;
+  // In the box nothing has to be lifted.
+  const used = inBox ? { ...bench, vesselL: roomL, liftKg: Infinity } : bench;
   const plan = makePlan(hand.mix.parts, hand.laying, used, hand.pantry, leastBatches);
   const told = !plan ? say("mix:make.empty") : hand.laying.looseL <= 0 ? say("mix:make.nothing") : undefined;
   return (
@@ -49,7 +50,7 @@ export function MakeBench({ hand }: { hand: MixAtHand }) {
         onChange={setWhere}
         options={WHERES.map((value) => ({ value, text: say(`mix:make.wheres.${value}`) }))}
       />
-      {where === "box" ? <p className={css.note}>{say("mix:make.inBox", { roomL })}</p> : null}
+      {where === "box" ? <p className={css.inBox}>{say("mix:make.inBox", { roomL })}</p> : null}
       <div className={css.fields}>
         {where === "tub" ? (
           <MeasureField

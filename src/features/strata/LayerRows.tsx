@@ -140,6 +140,8 @@ function MaterialName({ layer, name }: { layer: Layer; name: string }) {
         anchorEl={anchor}
         open={anchor !== null}
         onClose={() => setAnchor(null)}
+        // The list opens with it, and stands where the field is by then.
+        transitionDuration={0}
         anchorOrigin={{ vertical: "bottom", horizontal: "left" }}
         slotProps={{ paper: { className: css.picker ?? "" } }}
       >
