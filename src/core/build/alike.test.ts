@@ -2,10 +2,11 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { blend, makePlan, pantryOf, pouredFor } from "../mix";
 import { STOCK } from "../library";
+import { worstStanding } from "../living";
 import { panelFit, panelSize, wallWork } from "../shell";
 import { mixWanted } from "../strata";
 import { needs, looseSources, pouredL } from "../supply";
-import { scene } from "../testing";
+import { derived, scene } from "../testing";
 import { anyHabitat } from "../testing/anyHabitat";
 import { tasks } from "./index";
 
@@ -85,5 +86,20 @@ it("litres as they lie and litres as poured are one figure for the layer, the st
       }
     }),
     { numRuns: 30 },
+  );
+});
+
+it("what a finding blames a plant for, the list of plants says of it where it stands", () => {
+  const BLAMES = ["plantRootsShallow", "plantWantsWetter", "plantWantsDrier", "plantMisplaced", "plantTooDim"];
+  fc.assert(
+    fc.property(anyHabitat, ({ design }) => {
+      const all = derived(design);
+      for (const { code, about, weight } of all.findings) {
+        if (!BLAMES.includes(code) || weight === "opinion") continue;
+        const { plantId } = design.plants.find(({ id }) => id === about)!;
+        expect(worstStanding(design, all.plantFits, plantId)?.verdict, code).not.toBe("good");
+      }
+    }),
+    { numRuns: 25 },
   );
 });

@@ -21,4 +21,5 @@ export { matesFit } from "./mates";
 export { lossesOf, plantWorks } from "./work";
 export { crewClimates, plantClimates } from "./climates";
 export { suited } from "./suited";
+export { worstStanding } from "./standing";
 export { aquaticLineCm, waterBody, waterInBoxL } from "./waterBody";

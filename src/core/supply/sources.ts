@@ -6,8 +6,7 @@ import type { Scene } from "../scene";
 import { mixtureOf } from "../strata";
 
 /** Where some of a loose thing goes. */
-type Where =
-  { on: "layer"; layerId: string } | { on: "piece"; pieceId: string } | { on: "mounts"; count: number };
+type Where = { on: "layer"; layerId: string } | { on: "piece"; pieceId: string } | { on: "mounts"; count: number };
 
 /**
  * What of a loose thing goes to one place, litres: as it lies there, more for what settles, more for what runs into the

@@ -19,6 +19,7 @@ import {
   ranked,
   rankPlants,
   usualStand,
+  worstStanding,
   type Fit,
   type PlantingPlace,
   grownHeightCm,
@@ -108,6 +109,7 @@ export function Candidates({ onAdd }: { onAdd: Add }) {
               plant={plant}
               fit={fit}
               own={derived.library.ownName("plants", fit.id) !== undefined}
+              standing={worstStanding(habitat, derived.plantFits, fit.id)}
               losses={lossesOf(log.state, fit.id)}
               onAdd={() => onAdd(fit.id, place)}
             />
@@ -127,18 +129,22 @@ function Candidate({
   plant,
   fit,
   own,
+  standing,
   losses,
   onAdd,
 }: {
   plant: Plant;
   fit: Fit;
   own: boolean;
+  /** How the worst of those that stand in the box fits there. */
+  standing: Fit | undefined;
   losses: number;
   onAdd: () => void;
 }) {
   const say = useSay();
   const { listeners, setNodeRef, isDragging } = useDraggable({ id: plant.id });
   const name = capital(say.nameOf("plants", plant.id));
+  const wrong = standing?.reasons.find(({ verdict }) => verdict === "misfit");
   const lacking = fit.reasons.filter((reason) => reason.verdict !== "good");
   const told = (lacking.length > 0 ? lacking : fit.reasons).slice(0, REASONS_SHOWN);
   return (
@@ -148,6 +154,7 @@ function Candidate({
         <span className={css.name}>{name}</span> <i className={css.latin}>{plant.scientificName}</i>
         {own ? <em className={css.own}>{say("planting:ownPlant")}</em> : null}
         <small>{told.map((reason) => sayFit(reason, say)).join(" ")}</small>
+        {wrong ? <small className={css.lost}>{say("planting:standsWrong", { why: sayFit(wrong, say) })}</small> : null}
         {losses > 0 ? <small className={css.lost}>{say("planting:diedBefore", { count: losses })}</small> : null}
         <small className={css.facts}>
           {say("planting:grown", { grownHeightCm: grownHeightCm(plant), grownSpreadCm: grownSpreadCm(plant) })} ·{" "}

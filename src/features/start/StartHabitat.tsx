@@ -60,7 +60,7 @@ export function StartHabitat() {
       sill: "0",
       top: "mesh",
       temperature: figures.printed(21, "temperature"),
-      humidity: "45",
+      humidity: "45 %",
       ...typed.fields,
     },
   });
@@ -170,7 +170,7 @@ export function StartHabitat() {
           <RoomPreset
             onTake={({ temperatureC, humidityRh }) => {
               form.setValue("temperature", figures.printed(temperatureC, "temperature"));
-              form.setValue("humidity", String(humidityRh));
+              form.setValue("humidity", `${humidityRh} %`);
             }}
           />
           <TextField {...text("temperature", say("start:roomTemperature"))} />
