@@ -38,6 +38,10 @@ test("what is listed in the bins stays there, empty, and goes when it is taken o
   await expect(log).toBeVisible();
   await log.getByRole("button", { name: "Take Log out of the bins" }).click();
   await expect(page.getByText("Nothing in the bins yet.")).toBeVisible();
+  await page.getByRole("button", { name: "Put it back" }).click();
+  await expect(log).toBeVisible();
+  await log.getByRole("button", { name: "Take Log out of the bins" }).click();
+  await expect(log).toHaveCount(0);
 });
 
 test("charcoal under the soil and starters are bought, and are steps of the build", async ({ page }) => {

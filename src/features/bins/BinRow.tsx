@@ -10,7 +10,6 @@ import {
   reservedBy,
   unitOf,
   withStock,
-  withoutThing,
   type Amount,
   type Bins,
   type Buyable,
@@ -29,10 +28,11 @@ type Props = {
   /** Habitats that are still to be built. */
   waiting: readonly Waiting[];
   onKeep: (bins: Bins) => void;
+  onTakeOut: () => void;
 };
 
 /** One thing: its stock, its packs, and the way to another pack. */
-export function BinRow({ shelf, itemId, bins, waiting, onKeep }: Props) {
+export function BinRow({ shelf, itemId, bins, waiting, onKeep, onTakeOut }: Props) {
   const say = useSay();
   const library = useLibrary();
   const [adding, setAdding] = useState(false);
@@ -113,7 +113,7 @@ export function BinRow({ shelf, itemId, bins, waiting, onKeep }: Props) {
             size="small"
             aria-label={say("bins:takeOut", { name })}
             title={say("bins:takeOut", { name })}
-            onClick={() => onKeep(withoutThing(bins, { shelf, itemId }))}
+            onClick={onTakeOut}
           >
             <DeleteOutlineOutlined sx={{ fontSize: 17 }} />
           </IconButton>

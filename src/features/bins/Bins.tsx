@@ -1,10 +1,19 @@
 "use client";
 
 import "@/words/atWork";
+import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import { OWN_KINDS } from "@/core/catalog";
-import { BUYABLE, BinsSchema, buyables, withListed, type Bins as BinsDocument, type Buyable } from "@/core/supply";
+import {
+  BUYABLE,
+  BinsSchema,
+  buyables,
+  withListed,
+  withoutThing,
+  type Bins as BinsDocument,
+  type Buyable,
+} from "@/core/supply";
 import { chooseUnits, putBins, startOwn, stockNames, useBins, useRead, useWaiting } from "@/store";
 import { AppHeader, useNow } from "@/ui/parts";
 import { EntryField } from "@/ui/search";
@@ -22,6 +31,7 @@ export function Bins() {
   const ready = useRead(BUYABLE);
   const library = useLibrary();
   const [failed, setFailed] = useState(false);
+  const [before, setBefore] = useState<BinsDocument | undefined>(undefined);
   const waiting = useWaiting(useNow());
   const keep = (next: BinsDocument) => {
     putBins(next).then(
@@ -55,6 +65,21 @@ export function Bins() {
             {say("common:notKept")}
           </p>
         ) : null}
+        {before ? (
+          <p role="status" className={css.taken}>
+            {say("bins:taken")}
+            <Button
+              size="small"
+              variant="outlined"
+              onClick={() => {
+                keep(before);
+                setBefore(undefined);
+              }}
+            >
+              {say("bins:putBack")}
+            </Button>
+          </p>
+        ) : null}
         {shown.length === 0 ? <p className={css.empty}>{say("bins:empty")}</p> : null}
         {BUYABLE.map((shelf) => {
           const things = shown.filter((thing) => thing.shelf === shelf);
@@ -64,7 +89,20 @@ export function Bins() {
               <h2>{say(`build:shelves.${shelf}`)}</h2>
               <ul>
                 {things.map((thing) => (
-                  <BinRow key={keyOf(thing)} {...thing} bins={bins} waiting={waiting} onKeep={keep} />
+                  <BinRow
+                    key={keyOf(thing)}
+                    {...thing}
+                    bins={bins}
+                    waiting={waiting}
+                    onKeep={(next) => {
+                      setBefore(undefined);
+                      keep(next);
+                    }}
+                    onTakeOut={() => {
+                      setBefore(bins);
+                      keep(withoutThing(bins, thing));
+                    }}
+                  />
                 ))}
               </ul>
             </section>

@@ -58,9 +58,9 @@ const sentences = {
   waterOverSafeLine: {
     why: {
       design:
-        "Kept at {{lineCm}} by design, safe to {{safeCm}}⟦: ‖what it stands in lifts it {{riseCm}}⟧, and the soil begins at {{barrierCm}}. It wicks it up and turns sour.",
+        "Kept at {{lineCm}} by design, safe to {{safeCm}}⟦, ‖as it climbs {{riseCm}} there⟧: the soil, from {{barrierCm}} up, wicks it and turns sour.",
       reading:
-        "Water at {{lineCm}}, safe to {{safeCm}}⟦: ‖what it stands in lifts it {{riseCm}}⟧, and the soil begins at {{barrierCm}}. It wicks it up and turns sour.",
+        "Water at {{lineCm}}, safe to {{safeCm}}⟦, ‖as it climbs {{riseCm}} there⟧: the soil, from {{barrierCm}} up, wicks it and turns sour.",
     },
     mend: {
       lower: "Keep it at {{lineCm}}",

@@ -1,7 +1,4 @@
-import type { Migration } from "./migration";
-
-type Plain = Record<string, unknown>;
-const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
+import { plainOf, type Migration, type Plain } from "./migration";
 
 /**
  * A soil lift was one depth in front and one at the back; now it has four corners, may carry mounds and may be laid

@@ -1,7 +1,4 @@
-import type { Migration } from "./migration";
-
-const plainOf = (value: unknown): Record<string, unknown> =>
-  typeof value === "object" && value !== null ? (value as Record<string, unknown>) : {};
+import { plainOf, type Migration } from "./migration";
 
 /** Version 4 carries ingredients of a builder's own, titles of mixes, and what old soil was topped up with. */
 export const v3ToV4: Migration = (document) => ({

@@ -1,7 +1,4 @@
-import type { Migration } from "./migration";
-
-const plainOf = (value: unknown): Record<string, unknown> =>
-  typeof value === "object" && value !== null ? (value as Record<string, unknown>) : {};
+import { plainOf, type Migration } from "./migration";
 
 /**
  * Version 5 tells where in the box a plant stands and since when, the light over the plants, tank mates, plants that

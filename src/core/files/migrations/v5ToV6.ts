@@ -1,7 +1,5 @@
-import type { Migration } from "./migration";
+import { plainOf, type Migration, type Plain } from "./migration";
 
-type Plain = Record<string, unknown>;
-const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
 const listOf = (value: unknown): Plain[] => (Array.isArray(value) ? value.map(plainOf) : []);
 
 /** Version 5 wrote calendar days; an event also tells an instant, and noon stands for it. */

@@ -1,8 +1,5 @@
 import { gearIdNow, ownEntriesNow } from "../../own";
-import type { Migration } from "./migration";
-
-type Plain = Record<string, unknown>;
-const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
+import { plainOf, type Migration } from "./migration";
 
 /**
  * Version 7 tells the catalogue anew: own entries get the fields they lacked, a kind of gear has another id, and the

@@ -1,7 +1,4 @@
-import type { Migration } from "./migration";
-
-type Plain = Record<string, unknown>;
-const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
+import { plainOf, type Migration } from "./migration";
 
 /**
  * Version 8 knows what was answered to findings, boxes that are bought as they are, plants kept down with scissors, and

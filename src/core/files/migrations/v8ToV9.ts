@@ -1,7 +1,5 @@
-import type { Migration } from "./migration";
+import { plainOf, type Migration, type Plain } from "./migration";
 
-type Plain = Record<string, unknown>;
-const plainOf = (value: unknown): Plain => (typeof value === "object" && value !== null ? (value as Plain) : {});
 const each = (list: unknown, change: (item: Plain) => Plain): unknown =>
   Array.isArray(list) ? list.map((item) => change(plainOf(item))) : list;
 
