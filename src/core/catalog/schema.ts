@@ -15,6 +15,8 @@ export type Look = z.infer<typeof look>;
 export const BoxBuildSchema = z.strictObject({
   ...entryShape,
   densityKgPerM3: positive,
+  /** How well its stuff conducts heat, W/(m K). */
+  conductsWPerMK: positive,
   usualWallMm: positive,
   /** Share of the side walls that is open mesh, per cent. */
   openSidesPct: percent,

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Range } from "@/core/catalog";
-import type { RoomGap } from "@/core/climate";
+import { heatNeeded, type RoomGap } from "@/core/climate";
 import { mistingFor } from "@/core/keeping";
 import { celsiusToFahrenheit } from "@/core/units";
 import { useOpen } from "@/store";
@@ -27,6 +27,12 @@ function degrees(delta: number, system: "metric" | "us", figures: Figures): stri
 }
 
 /** How nights come out by themselves: in the band, over it or under it. */
+/** Watts from a quiet corner to a draughty one. */
+function wattsOf([low, high]: readonly [number, number], say: Say, figures: Figures): string {
+  if (high <= 0) return say("common:none");
+  return say("climate:heatRange", { low: figures.number(low, 0), high: figures.number(high, 0) });
+}
+
 function nightSentence(gap: RoomGap, told: (degreesC: number) => string, say: Say): string {
   if (gap.nightTooWarmC > 0) return say("climate:nightWarm", { delta: told(gap.nightTooWarmC) });
   if (gap.nightTooColdC > 0) return say("climate:nightCold", { delta: told(gap.nightTooColdC) });
@@ -43,6 +49,8 @@ export function ClimateStep() {
   const { animal, gap } = derived;
   const { temperatureC } = animal;
   const mist = mistingFor(animal);
+  const { ground, library } = derived;
+  const heat = heatNeeded(animal, habitat, (ground.surface.frontCm + ground.surface.backCm) / 2, library);
   const humidityRh = animal.humidityRh.day.preferred;
   const { room } = habitat.brief;
   const bands: [label: string, band: Range][] = [
@@ -126,6 +134,8 @@ export function ClimateStep() {
             <p className={css.why}>{airSentence(say, gap.warmedAirRh, humidityRh)}</p>
             <p className={css.why}>{nightSentence(gap, (degreesC) => degrees(degreesC, system, figures), say)}</p>
             <Facts>
+              <Fact label={say("climate:heatDay")}>{wattsOf(heat.dayW, say, figures)}</Fact>
+              <Fact label={say("climate:heatNight")}>{wattsOf(heat.nightW, say, figures)}</Fact>
               <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
               <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>
               {mist ? (
@@ -136,6 +146,7 @@ export function ClimateStep() {
                 </Fact>
               ) : null}
             </Facts>
+            <p className={css.small}>{say("climate:heatNote")}</p>
             <p className={css.small}>{say("climate:equation")}</p>
             <Cautions codes={["electricityWater", "heat"]} />
           </LedgerPart>

@@ -7,13 +7,13 @@ const weighed = { ...memory, note: "order of size of the board's or pane's densi
 /** What boxes are built of. */
 export const boxBuilds: readonly BoxBuild[] = [
   {
-    id: "glass", densityKgPerM3: 2500, usualWallMm: 5, openSidesPct: 0, holdsWater: true, cautions: ["weight", "blades"], from: weighed,
+    id: "glass", densityKgPerM3: 2500, conductsWPerMK: 1, usualWallMm: 5, openSidesPct: 0, holdsWater: true, cautions: ["weight", "blades"], from: weighed,
     fieldFrom: { densityKgPerM3: published("EN 572-1, Glass in building: basic soda-lime silicate glass products", "2500 kg a cubic metre") },
   },
-  { id: "pvcBoard", densityKgPerM3: 600, usualWallMm: 10, openSidesPct: 0, holdsWater: false, cautions: ["weight"], from: weighed },
-  { id: "plywood", densityKgPerM3: 650, usualWallMm: 15, openSidesPct: 0, holdsWater: false, cautions: ["weight", "dust"], from: weighed },
+  { id: "pvcBoard", densityKgPerM3: 600, conductsWPerMK: 0.08, usualWallMm: 10, openSidesPct: 0, holdsWater: false, cautions: ["weight"], from: weighed },
+  { id: "plywood", densityKgPerM3: 650, conductsWPerMK: 0.13, usualWallMm: 15, openSidesPct: 0, holdsWater: false, cautions: ["weight", "dust"], from: weighed },
   {
-    id: "meshSided", densityKgPerM3: 2700, usualWallMm: 1, openSidesPct: 60, holdsWater: false, cautions: ["blades"],
+    id: "meshSided", densityKgPerM3: 2700, conductsWPerMK: 200, usualWallMm: 1, openSidesPct: 60, holdsWater: false, cautions: ["blades"],
     from: { ...memory, note: "frame and mesh taken as a millimetre of aluminium all round" },
   },
 ];

@@ -1,0 +1,73 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { STOCK } from "../library";
+import { made, started } from "../testing";
+import { airChangesPerH, conductanceWPerK, heatLossW, heatNeeded, meshResistance, openingsOf } from "./index";
+
+const box = (widthCm: number, depthCm: number, heightCm: number, top: "mesh" | "halfCovered" | "glass" = "mesh") =>
+  started({ shell: { widthCm, depthCm, heightCm, sillCm: 0, top } });
+const QUIET = { draughtMPerS: 0, leaksPerH: 2 };
+const TUNED = { draughtMPerS: 0.002, leaksPerH: 0 };
+
+describe("what a box loses to its room", () => {
+  it("60 x 40 x 50 cm of glass with 6 cm of soil: about 2.8 W/K at two air changes, so 20 W warm it 7 K", () => {
+    // Worked by hand with ISO 6946's outside resistances (0.13, 0.10, 0.17), 3 W/m²K inside, glass 1 W/mK, soil 0.35.
+    const { shell } = box(60, 40, 50, "glass");
+    const walls = 0.88 / (1 / 3 + 0.005 + 0.13);
+    const lid = 0.24 / (1 / 3 + 0.005 + 0.1);
+    const base = 0.24 / (1 / 3 + 0.06 / 0.35 + 0.005 + 0.1 + 0.17);
+    expect(conductanceWPerK(shell, 6, STOCK)).toBeCloseTo(walls + lid + base, 8);
+    // A zonal model of the same box has 2.823 W/K and 7.083 K: within a hundredth.
+    const perK = heatLossW(shell, 6, 1, QUIET, STOCK);
+    expect(Math.abs(perK / 2.82348 - 1)).toBeLessThan(0.01);
+    expect(Math.abs(20 / perK / 7.08346 - 1)).toBeLessThan(0.01);
+  });
+  it("air through mesh: Sampson's resistance, and 13.3, 44.7 and 66.4 changes an hour at 0, 1 and 2 K (Epstein 1988)", () => {
+    expect(meshResistance()).toBeCloseTo(0.554, 2);
+    const openings = openingsOf(box(45, 45, 60).shell, 6, STOCK);
+    const changes = [0, 1, 2].map((warmerK) => airChangesPerH(openings, warmerK, TUNED));
+    for (const [at, known] of [13.33, 44.72, 66.36].entries()) expect(changes[at]! / known).toBeCloseTo(1, 2);
+  });
+  it("more cover, and less of a gap to the room, never asks for more heat; thinner glass never for less", () => {
+    const size = fc.integer({ min: 20, max: 150 });
+    fc.assert(
+      fc.property(
+        size,
+        size,
+        size,
+        fc.integer({ min: 0, max: 100 }),
+        fc.integer({ min: 0, max: 14 }),
+        (w, d, h, pct, warmerK) => {
+          const design = box(w, d, h);
+          const loss = (coveredPct: number, atK: number, wallMm = 5) => {
+            const { shell } = made(
+              design,
+              { name: "setTop", args: { coveredPct } },
+              { name: "setShell", args: { wallMm } },
+            );
+            return heatLossW(shell, Math.min(8, h / 2), atK, TUNED, STOCK);
+          };
+          expect(loss(Math.min(100, pct + 10), warmerK)).toBeLessThanOrEqual(
+            loss(pct, warmerK) + conductedMore(w, d) * warmerK,
+          );
+          expect(loss(pct, warmerK)).toBeLessThanOrEqual(loss(pct, warmerK + 1));
+          expect(loss(pct, warmerK, 8)).toBeLessThanOrEqual(loss(pct, warmerK, 4) + 1e-9);
+        },
+      ),
+    );
+  });
+  it("a cold room's night asks for a heater, and a warm one's for none", () => {
+    const night = (temperatureC: number) => {
+      const design = started({ room: { temperatureC, humidityRh: 45 } });
+      return heatNeeded(STOCK.get("animals", "crestedGecko"), design, 12, STOCK).nightW;
+    };
+    const [least, most] = night(15);
+    expect(least).toBeGreaterThan(3);
+    expect(most).toBeGreaterThan(least);
+    expect(night(26)).toEqual([0, 0]);
+  });
+});
+
+/** A cover conducts where mesh lets air through: so much a degree for the tenth that is covered more. */
+const conductedMore = (widthCm: number, depthCm: number): number =>
+  ((widthCm * depthCm) / 10_000) * 0.1 * (1 / (1 / 3 + 0.005 + 0.1));
