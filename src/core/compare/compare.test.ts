@@ -32,6 +32,16 @@ describe("two designs side by side", () => {
     expect(list.at(-1)).toEqual({ part: "plants", a: [], b: [{ code: "plant", plantId: "nervePlant", count: 1 }] });
     expect(list[1]!.b).toEqual([{ code: "soil", frontCm: 8, backCm: 12 }]);
   });
+  it("a wall begun higher and a starter are differences too", () => {
+    const wall = { name: "setTreatment", args: { wall: "back", treatmentId: "foam", thicknessCm: 5 } } as const;
+    const raised = { name: "setTreatment", args: { wall: "back", treatmentId: "foam", fromCm: 6 } } as const;
+    const starter = { name: "setStarter", args: { supplyId: "ripeCompost", amount: 0.3 } } as const;
+    const list = differences(made(base, wall), made(base, wall, raised, starter));
+    expect(list.map(({ part, b }) => [part, b.map(({ code }) => code)])).toEqual([
+      ["walls", ["wall"]],
+      ["crew", ["starter"]],
+    ]);
+  });
   it("the other way round, the sides change places", () => {
     fc.assert(
       fc.property(anyHabitat, anyHabitat, ({ design: one }, { design: other }) => {

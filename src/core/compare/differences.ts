@@ -11,7 +11,7 @@ export type Line =
   | { code: "box"; widthCm: number; depthCm: number; heightCm: number; sillCm: number }
   | { code: "build"; buildId: string; wallMm: number }
   | { code: "top"; lid: Design["shell"]["top"]["lid"]; coveredPct: number }
-  | { code: "wall"; wall: string; treatmentId: string; thicknessCm: number }
+  | { code: "wall"; wall: string; treatmentId: string; thicknessCm: number; fromCm: number }
   | { code: "layer"; materialId: string; depthCm: number }
   | { code: "sheet"; materialId: string }
   | { code: "soil"; frontCm: number; backCm: number }
@@ -20,6 +20,7 @@ export type Line =
   | { code: "piece"; kindId: string; count: number }
   | { code: "plant"; plantId: string; count: number }
   | { code: "crew"; crewId: string; count: number }
+  | { code: "starter"; supplyId: string }
   | { code: "gear"; kindId: string; count: number };
 
 export type Difference = { part: Part; a: readonly Line[]; b: readonly Line[] };
@@ -70,7 +71,13 @@ const LINES: Record<Part, (design: Design) => readonly Line[]> = {
   ],
   top: ({ shell }) => [{ code: "top", ...shell.top }],
   walls: ({ shell }) =>
-    shell.treatments.map(({ wall, treatmentId, thicknessCm }) => ({ code: "wall", wall, treatmentId, thicknessCm })),
+    shell.treatments.map(({ wall, treatmentId, thicknessCm, fromCm }) => ({
+      code: "wall",
+      wall,
+      treatmentId,
+      thicknessCm,
+      fromCm: tenth(fromCm),
+    })),
   layers: ({ strata }) => [
     ...strata.layers.toReversed().map(lineOfLayer),
     { code: "water", lineCm: tenth(strata.waterLineCm) },
@@ -80,7 +87,10 @@ const LINES: Record<Part, (design: Design) => readonly Line[]> = {
     counted(pieces, ({ kindId }) => kindId).map(([kindId, count]) => ({ code: "piece", kindId, count })),
   plants: ({ plants }) =>
     counted(plants, ({ plantId }) => plantId).map(([plantId, count]) => ({ code: "plant", plantId, count })),
-  crew: ({ crew }) => crew.map(({ crewId, count }) => ({ code: "crew", crewId, count })),
+  crew: ({ crew, starters }) => [
+    ...crew.map(({ crewId, count }): Line => ({ code: "crew", crewId, count })),
+    ...starters.map(({ supplyId }): Line => ({ code: "starter", supplyId })),
+  ],
   gear: ({ gear }) => counted(gear, ({ kindId }) => kindId).map(([kindId, count]) => ({ code: "gear", kindId, count })),
 };
 
