@@ -122,6 +122,16 @@ const offFloor = made(built, {
   },
 });
 
+const warm = { at: "2026-02-01T08:00:00Z", place: "warmEnd" as const, temperatureC: 40, humidityRh: 90 };
+const died = { kind: "lost", on: "2026-02-01", plantId: "coleus", how: "died" } as const;
+/** All of them looked at, and every way to mend what is wrong: worked out once for both unit systems. */
+const looked = [
+  derived(wrong, logged([{ kind: "movedIn", on: "2026-01-20" }], [warm])),
+  derived(planted, logged([died, died])),
+  ...[built, climber, dry, offFloor].map((other) => derived(other)),
+];
+const mends = looked.flatMap((of) => of.findings.flatMap((finding) => mendsOf(finding, of)));
+
 describe("the words", () => {
   it("have a name for every catalogue entry, and none for what is not there", () => {
     for (const kind of Object.keys(stock) as CatalogKind[])
@@ -155,13 +165,6 @@ describe("the words", () => {
 
   it.each(["metric", "us"] as const)("fill every blank of findings and fits, with units (%s)", (system) => {
     const say = sayIn(system, STOCK);
-    const warm = { at: "2026-02-01T08:00:00Z", place: "warmEnd" as const, temperatureC: 40, humidityRh: 90 };
-    const died = { kind: "lost", on: "2026-02-01", plantId: "coleus", how: "died" } as const;
-    const looked = [
-      derived(wrong, logged([{ kind: "movedIn", on: "2026-01-20" }], [warm])),
-      derived(planted, logged([died, died])),
-      ...[built, climber, dry, offFloor].map((other) => derived(other)),
-    ];
     const [{ findings }, ...others] = looked as [(typeof looked)[0], ...typeof looked];
     const more = others.flatMap((other) => other.findings);
     const codes = new Set(more.map((finding) => finding.code));
@@ -194,13 +197,7 @@ describe("the words", () => {
       ...[...findings, ...more].flatMap((finding) =>
         Object.values(sayFinding(finding, say)).filter((text) => text !== undefined),
       ),
-      ...looked.flatMap((of) =>
-        of.findings.flatMap((finding) =>
-          mendsOf(finding, of).flatMap((mend) =>
-            Object.values(sayMend(mend, say)).filter((text) => text !== undefined),
-          ),
-        ),
-      ),
+      ...mends.flatMap((mend) => Object.values(sayMend(mend, say)).filter((text) => text !== undefined)),
       ...STOCK.all("plants").flatMap((plant) =>
         plantFit(plant, scene(wrong)).reasons.map((reason) => sayFit(reason, say)),
       ),
