@@ -102,6 +102,14 @@ describe("the build of walls and dry lifts", () => {
     expect(days.find((task) => task.id === "buildWalls")?.cautions).toContain("fumes");
     expect(days.find((task) => task.id === "setOnGlass")?.cautions).toContain("stacked");
   });
+  it("charcoal under the soil is spread with the soil, not with the dressing", () => {
+    const layer = { id: "char", kind: "dressing", materialId: "charcoalLayer", depthCm: 1 } as const;
+    const step = (of: Design, id: string) => tasks(scene(of)).find((task) => task.id === id)?.quantities;
+    const spread = made(living, { name: "addLayer", args: { layer } });
+    expect(step(living, "laySoil")?.underL).toBe(0);
+    expect(step(spread, "laySoil")?.underL).toBeCloseTo(scene(spread).ground.levelOf("char")!.looseL, 9);
+    expect(step(spread, "dress")?.looseL).toBeCloseTo(step(living, "dress")!.looseL!, 9);
+  });
   it("a lift laid dry takes a tenth of the first wetting, against dust", () => {
     const water = (of: Design) => {
       const { waterL = 0, brickWaterL = 0 } = tasks(scene(of)).find(({ id }) => id === "mixSoil")?.quantities ?? {};

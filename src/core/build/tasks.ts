@@ -1,4 +1,4 @@
-import { rule, type Caution } from "../catalog";
+import { rule, type Caution, type Dressing } from "../catalog";
 import type { Layer, LayerKind } from "../habitat";
 import { blend, mixWater, pantryOf } from "../mix";
 import { plantCautions, waterInBoxL } from "../living";
@@ -51,6 +51,12 @@ const layersOf = <K extends LayerKind>({ habitat }: Scene, kind: K) =>
 const levelsOf = ({ ground }: Scene, kind: LayerKind): Level[] => ground.levels.filter((level) => level.kind === kind);
 const looseL = (scene: Scene, kind: LayerKind): number => sumOf(levelsOf(scene, kind), (level) => level.looseL);
 const topOf = (scene: Scene, kind: LayerKind): Level["top"] | undefined => levelsOf(scene, kind).at(-1)?.top;
+
+/** Dressings on the top, or those spread under the soil. */
+const dressingsOf = (scene: Scene, under: Dressing["under"]) =>
+  layersOf(scene, "dressing").filter(({ materialId }) => scene.library.get("dressings", materialId).under === under);
+const spreadL = (scene: Scene, under: Dressing["under"]): number =>
+  sumOf(dressingsOf(scene, under), ({ id }) => scene.ground.levelOf(id)?.looseL ?? 0);
 
 /** All mixes of the habitat: loose litres to mix, and water for them. */
 function mixing({ habitat, ground, library }: Scene): { looseL: number; waterL: number; brickWaterL: number } {
@@ -172,7 +178,7 @@ function soilTasks(scene: Scene): MaybeTask[] {
       id: "laySoil",
       after: ["airOut", "setOnGlass", "layDrainage", "buildFalseBottom", "cutBarrier", "mixSoil"],
       waitDays: 0,
-      quantities: { frontLineCm: top.frontCm, backLineCm: top.backCm },
+      quantities: { frontLineCm: top.frontCm, backLineCm: top.backCm, underL: spreadL(scene, "soil") },
       cautions: ground.dryKg > rule("twoPersonLiftKg") ? ["weight"] : [],
     },
     above.length > 0 && {
@@ -189,9 +195,7 @@ function soilTasks(scene: Scene): MaybeTask[] {
 function plantTasks(scene: Scene): MaybeTask[] {
   const { habitat, library } = scene;
   const count = habitat.plants.length;
-  const dressings = layersOf(scene, "dressing").filter(
-    ({ materialId }) => library.get("dressings", materialId).under === undefined,
-  );
+  const dressings = dressingsOf(scene, undefined);
   const toMind = habitat.plants.flatMap((stand) => plantCautions(library.get("plants", stand.plantId)));
   return [
     count > 0 && {
@@ -212,7 +216,7 @@ function plantTasks(scene: Scene): MaybeTask[] {
       id: "dress",
       after: ["laySoil", "setPieces", "quarantinePlants", "plantOut"],
       waitDays: 0,
-      quantities: { looseL: sumOf(dressings, ({ id }) => scene.ground.levelOf(id)?.looseL ?? 0) },
+      quantities: { looseL: spreadL(scene, undefined) },
       cautions: once(dressings.flatMap((layer) => library.get("dressings", layer.materialId).cautions)),
     },
   ];

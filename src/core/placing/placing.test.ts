@@ -221,6 +221,23 @@ describe("pieces that lean, lie, and are glued to one another", () => {
     // Its shadow is 21.2 cm long about 24: the foot at 16, the head at 34.
     expect([at(15.9)?.finding.about, at(32)]).toEqual(["p", undefined]);
   });
+  it("a planter that leans a little keeps its soil and its plant, also when it is moved", () => {
+    const leant = made(planted, {
+      name: "setPiece",
+      args: { id: "pot", rest: { on: "ground", sunkCm: 0 }, tilt: { deg: 20, to: "right" } },
+    });
+    const moved = made(leant, { name: "setPiece", args: { id: "pot", xCm: 20 } });
+    for (const design of [leant, moved])
+      expect([fern(design).inId, design.pieces[0]!.fillMixId]).toEqual(["pot", "mix-1"]);
+    expect(fern(moved).xCm).toBe(20);
+  });
+  it("a piece longer than the box is high fits when it leans or lies in it", () => {
+    const pole = (tilt: Piece["tilt"]) =>
+      withBark({ kindId: "cane", widthCm: 3, depthCm: 3, heightCm: 64, xCm: 30, rest: { on: "glass" }, tilt });
+    const large = (tilt: Piece["tilt"]) => found(derived(pole(tilt)), "pieceTooLarge")?.finding.quantities;
+    expect(large(null)).toMatchObject({ variant: "box", overCm: expect.closeTo(4, 6) });
+    expect(large({ deg: 45, to: "right" })).toBeUndefined();
+  });
   it("what is filled is emptied when it is laid down, and its plant put beside it", () => {
     const laid = made(planted, { name: "setPiece", args: { id: "pot", tilt: { deg: 80, to: "front" } } });
     expect([laid.pieces[0]!.fillMixId, fern(laid).inId]).toEqual([null, null]);

@@ -11,7 +11,7 @@ export type { LegPlan } from "./falseBottom";
 export { STRIP_PLACES, fillStrips } from "./fillLines";
 export type { FillStrip } from "./fillLines";
 export { mixtureOf } from "./mass";
-export { bodiesAt, innerEdges, setInL, solidOf } from "./solids";
+export { bodiesAt, innerEdges, mouldedL, setInL, solidOf } from "./solids";
 export { leansAlong, shadowOf, standsAt } from "./tilt";
 export type { Solid } from "./solids";
 export { moundCm } from "./heaps";

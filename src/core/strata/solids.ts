@@ -74,6 +74,10 @@ export function solidOf(
 export const bodiesAt = ({ bodies }: Solid, x: number, y: number): readonly Body[] =>
   bodies.filter(({ outline }) => contains(outline, [x, y]));
 
+/** What a piece is moulded of, L; 0 for what is bought as a thing. @example mouldedL(clayPocket) // 0.7 */
+export const mouldedL = ({ kind, emptyKg }: Pick<Solid, "kind" | "emptyKg">): number =>
+  kind.mouldedOf ? emptyKg / kind.kgPerL : 0;
+
 /** Room that pieces set in a wall take from what is built there, L. @example setInL(scene, foam) // 1.2 */
 export const setInL = (
   { ground }: { ground: { solids: readonly Solid[] } },

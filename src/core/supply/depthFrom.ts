@@ -4,6 +4,7 @@ import type { Scene } from "../scene";
 import { ground, type Level } from "../strata";
 import { litresInStock } from "./loose";
 import type { Bins } from "./bins";
+import { boughtFor } from "./sources";
 
 /** How deep a layer gets with what there is. */
 export type DepthFrom = {
@@ -107,10 +108,10 @@ export function litresAtHand({ habitat, library }: Scene, layerId: string, bins:
       : Math.min(...ofOne.map(({ ingredientId, litres }) => (stock[ingredientId] ?? 0) / Math.max(litres, 1e-9)));
   }
   if (layer?.kind !== "drainage" && layer?.kind !== "dressing") return 0;
-  const shelf = layer.kind === "drainage" ? "drainageMedia" : "dressings";
+  const { shelf, id } = boughtFor(layer, library);
   return bins.stock.reduce(
     (sum, { shelf: kept, itemId, amount }) =>
-      kept === shelf && itemId === layer.materialId && amount.kind === "loose" ? sum + amount.looseL : sum,
+      kept === shelf && itemId === id && amount.kind === "loose" ? sum + amount.looseL : sum,
     0,
   );
 }

@@ -21,6 +21,7 @@ export { standsIn } from "./interchange";
 export { inBins, inStock } from "./covers";
 export { looseSources, pouredL } from "./sources";
 export type { Source } from "./sources";
+export { usualStarter } from "./starters";
 export { reservedBy, stairOf } from "./stair";
 export type { Stair, Waiting } from "./stair";
 export { wantsOf } from "./wants";

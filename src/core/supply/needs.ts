@@ -2,7 +2,7 @@ import type { CatalogKind } from "../catalog";
 import type { Design, Layer, Treatment } from "../habitat";
 import type { Scene } from "../scene";
 import { panelSize, wallWork } from "../shell";
-import { cutSheets, setInL, type Solid } from "../strata";
+import { cutSheets, mouldedL, setInL, type Solid } from "../strata";
 import type { Amount } from "./bins";
 import { looseSources, pouredL } from "./sources";
 
@@ -89,10 +89,11 @@ const starterNeed = ({ library }: Scene, { supplyId, amount }: Design["starters"
     : pieceNeed("supplies", supplyId, Math.ceil(amount));
 
 /** A piece as a thing to buy, or what it is moulded of. */
-function hardscapeNeeds({ piece, kind, emptyKg }: Solid): Need[] {
+function hardscapeNeeds(solid: Solid): Need[] {
+  const { piece, kind } = solid;
   if (!piece) return [];
   return kind.mouldedOf
-    ? looseNeed("supplies", kind.mouldedOf, emptyKg / kind.kgPerL)
+    ? looseNeed("supplies", kind.mouldedOf, mouldedL(solid))
     : pieceNeed("pieceKinds", piece.kindId, 1);
 }
 

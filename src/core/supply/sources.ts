@@ -1,5 +1,6 @@
 import { rule, type CatalogKind } from "../catalog";
 import type { Layer } from "../habitat";
+import type { Library } from "../library";
 import { spotOf } from "../living";
 import { litresFor, pantryOf, pouredFor } from "../mix";
 import type { Scene } from "../scene";
@@ -46,20 +47,26 @@ function mixSources({ habitat, library }: Scene, mixId: string, where: Where, li
   });
 }
 
+/** What a layer is bought as: its material, or the ingredient that is the same stuff. */
+export function boughtFor(
+  layer: Extract<Layer, { kind: "drainage" | "dressing" }>,
+  library: Library,
+): { shelf: "drainageMedia" | "dressings" | "ingredients"; id: string } {
+  if (layer.kind === "drainage") return { shelf: "drainageMedia", id: layer.materialId };
+  const { boughtAs } = library.get("dressings", layer.materialId);
+  return boughtAs ? { shelf: "ingredients", id: boughtAs } : { shelf: "dressings", id: layer.materialId };
+}
+
 function layerSources(scene: Scene, layer: Layer): Source[] {
   const level = scene.ground.levelOf(layer.id);
   if (!level) return [];
   const { volumeL, looseL } = level;
   const where: Where = { on: "layer", layerId: layer.id };
-  const loose = (shelf: CatalogKind, id: string): Source[] => [
-    { shelf, id, where, share: 1, liesL: volumeL, settlesL: looseL - volumeL, lostL: 0 },
-  ];
   switch (layer.kind) {
     case "drainage":
-      return loose("drainageMedia", layer.materialId);
     case "dressing": {
-      const { boughtAs } = scene.library.get("dressings", layer.materialId);
-      return boughtAs ? loose("ingredients", boughtAs) : loose("dressings", layer.materialId);
+      const bought = boughtFor(layer, scene.library);
+      return [{ ...bought, where, share: 1, liesL: volumeL, settlesL: looseL - volumeL, lostL: 0 }];
     }
     case "soil":
       return mixSources(scene, layer.mixId, where, volumeL, looseL);

@@ -4,11 +4,13 @@ import { made, scene, started } from "../testing";
 import { anyHabitat } from "../testing/anyHabitat";
 import {
   EMPTY_BINS,
+  litresAtHand,
   looseSources,
   needs,
   pouredL,
   reservedBy,
   stairOf,
+  usualStarter,
   withListed,
   withoutThing,
   type Bins,
@@ -92,6 +94,33 @@ describe("why so much is bought", () => {
     ]);
     expect(needs(after).some(({ id }) => id === "charcoalLayer")).toBe(false);
   });
+  it("charcoal in the bins is what there is of that layer", () => {
+    const layer = { id: "char", kind: "dressing", materialId: "charcoalLayer", depthCm: 1 } as const;
+    const set = scene(made(started(), { name: "addLayer", args: { layer } }));
+    const stock: Bins["stock"] = [
+      { id: "s", shelf: "ingredients", itemId: "charcoal", amount: { kind: "loose", looseL: 3 } },
+    ];
+    expect(litresAtHand(set, "char", { ...EMPTY_BINS, stock })).toBe(3);
+  });
+  it("a piece moulded of clay is bought as the clay it holds, not as a thing", () => {
+    const args = { id: "face", kindId: "clayFace", xCm: 30, yCm: 40, turnDeg: 0, fillMixId: null } as const;
+    const size = { widthCm: 30, depthCm: 4, heightCm: 25, rest: { on: "wall", upCm: 20 } } as const;
+    const list = needs(scene(made(started(), { name: "addPiece", args: { ...args, ...size } })));
+    // 3 L of room, of which 85 % are there.
+    expect(needOf(list, "sculptingClay").amount).toEqual({ kind: "loose", looseL: expect.closeTo(3 * 0.85, 9) });
+    expect(list.some(({ id }) => id === "clayFace")).toBe(false);
+  });
+  it.each([
+    ["litres", 1, 2700, 0.25],
+    ["litres", 0.2, 100, 0.05],
+    ["pieces", 4, 2700, 1],
+    ["pieces", 4, 12_000, 5],
+  ] as const)(
+    "a starter in %s, %f a square metre, comes to its share of %i cm², and to some at the least",
+    (unit, startsPerM2, cm2, amount) => {
+      expect(usualStarter({ unit, startsPerM2 }, cm2)).toBeCloseTo(amount, 9);
+    },
+  );
   it("a fern tied to wood wants a pad of moss, a rosette sits on the bare wood", () => {
     const tied = (plantId: string) =>
       made(started(), { name: "addPlant", args: { id: "p", plantId, xCm: 20, yCm: 20, spot: "wood" } });

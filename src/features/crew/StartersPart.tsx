@@ -4,22 +4,14 @@ import AddOutlined from "@mui/icons-material/AddOutlined";
 import DeleteOutlineOutlined from "@mui/icons-material/DeleteOutlineOutlined";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import type { Supply } from "@/core/catalog";
 import { LIMITS } from "@/core/habitat";
 import { areaCm2 } from "@/core/shape";
+import { usualStarter } from "@/core/supply";
 import { useOpen } from "@/store";
 import { NumberInput, Stepper } from "@/ui/measure";
 import { Cautions, LedgerPart } from "@/ui/parts";
 import { capital, useLibrary, useSay } from "@/words";
 import css from "./Crew.module.css";
-
-const CM2_PER_M2 = 10_000;
-
-/** How much of a starter is usual for a floor, in its unit; pieces are whole. */
-function usualOf({ startsPerM2 = 1, unit }: Supply, floorCm2: number): number {
-  const amount = (startsPerM2 * floorCm2) / CM2_PER_M2;
-  return unit === "litres" ? Math.max(0.05, Math.round(amount * 20) / 20) : Math.max(1, Math.round(amount));
-}
 
 /** What gives the soil its life a start: worked in before the crew, on the shopping list, a step of the build. */
 export function StartersPart() {
@@ -38,7 +30,7 @@ export function StartersPart() {
         {all.map((one) => {
           const name = capital(say.nameOf("supplies", one.id));
           const amount = taken.get(one.id);
-          const usual = usualOf(one, floorCm2);
+          const usual = usualStarter(one, floorCm2);
           return (
             <li key={one.id} className={css.starter}>
               <span>

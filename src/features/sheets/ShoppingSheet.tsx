@@ -18,6 +18,8 @@ import {
   type Bins,
   type Buyable,
   type Need,
+  type Source,
+  type Waiting,
 } from "@/core/supply";
 import { useBins, useOpen, useWaiting } from "@/store";
 import { saveText } from "@/ui/files";
@@ -67,17 +69,21 @@ const linesOf = (list: readonly Need[], bins: Bins): Line[] =>
     short: Math.max(0, sizeOf(need.amount) - inStock(need, bins)),
   }));
 
-type RowProps = { line: Line; shelf: Buyable; told: Record<"needed" | "stock" | "buy", string>; bins: Bins };
+type RowProps = {
+  line: Line;
+  shelf: Buyable;
+  told: Record<"needed" | "stock" | "buy", string>;
+  bins: Bins;
+  sources: readonly Source[];
+  waiting: readonly Waiting[];
+};
 
 /** One thing to buy; pressed, it says why so much. */
-function Row({ line, shelf, told, bins }: RowProps) {
+function Row({ line, shelf, told, bins, sources, waiting }: RowProps) {
   const say = useSay();
   const library = useLibrary();
-  const { habitat, derived } = useOpen();
-  const waiting = useWaiting(useNow(), habitat.id);
   const [open, setOpen] = useState(false);
   const { need } = line;
-  const sources = useMemo(() => looseSources(derived), [derived]);
   const item = library.get(shelf, need.id);
   const name = capital(say.nameOf(shelf, need.id));
   const stair = stairOf(need, sources, bins);
@@ -126,8 +132,10 @@ function Row({ line, shelf, told, bins }: RowProps) {
 /** What is needed, what of it is in the bins, what is left to buy; then the packs. */
 export function ShoppingSheet() {
   const say = useSay();
-  const { derived } = useOpen();
+  const { habitat, derived } = useOpen();
+  const waiting = useWaiting(useNow(), habitat.id);
   const bins = useBins() ?? EMPTY_BINS;
+  const sources = useMemo(() => looseSources(derived), [derived]);
   const list = useMemo(() => needs(derived), [derived]);
   const lines = linesOf(list, bins);
   const told = ({ need, stock, short }: Line) => ({
@@ -175,7 +183,7 @@ export function ShoppingSheet() {
                 </th>
               </tr>
               {own.map((line, at) => (
-                <Row key={`${line.need.id}-${at}`} line={line} shelf={shelf} told={told(line)} bins={bins} />
+                <Row key={`${line.need.id}-${at}`} {...{ line, shelf, bins, sources, waiting }} told={told(line)} />
               ))}
             </tbody>
           );

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { rule, type PieceKind } from "@/core/catalog";
 import { isDampUnder, isHalfBuried, isLee } from "@/core/hardscape";
 import { holdsSoil, LIMITS, type Piece, type Problem } from "@/core/habitat";
-import type { Solid } from "@/core/strata";
+import { mouldedL, type Solid } from "@/core/strata";
 import { useOpen } from "@/store";
 import { NumberInput, Stepper } from "@/ui/measure";
 import { mixName, newGesture } from "@/ui/section";
@@ -102,8 +102,8 @@ export function PieceFields({ piece, kind, onRemoved }: { piece: Piece; kind: Pi
 function Told({ solid }: { solid: Solid }) {
   const say = useSay();
   const { ground, library } = useOpen().derived;
-  const { baseCm, topCm, fillL, kind, emptyKg } = solid;
-  const clayL = kind.mouldedOf ? emptyKg / kind.kgPerL : 0;
+  const { baseCm, topCm, fillL } = solid;
+  const clayL = mouldedL(solid);
   const damp = isHalfBuried(solid, ground) && isDampUnder(solid, { ground, library });
   const lines = [
     say("shell:stands", { baseCm, topCm }),

@@ -18,7 +18,7 @@ const onFloorCm2 = weakMapMemoize((outline: Polygon, floor: Polygon): number =>
 function checkSize(solid: Solid, piece: Piece, { habitat, ground }: Assessed): Found[] {
   const { widthCm, depthCm, heightCm } = habitat.shell;
   const { left, right, front, back } = bounds(solid.outline);
-  const largerCm = Math.max(right - left - widthCm, back - front - depthCm, piece.heightCm - heightCm);
+  const largerCm = Math.max(right - left - widthCm, back - front - depthCm, solid.topCm - solid.baseCm - heightCm);
   const told = { code: "pieceTooLarge", about: piece.id, step: "shell" } as const;
   const kindId = solid.kind.id;
   if (largerCm > 0) return [{ ...told, weight: "look", quantities: { kindId, overCm: largerCm, variant: "box" } }];

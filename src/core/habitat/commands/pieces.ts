@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Library } from "../../library";
-import { stoodUpFor, usualSlabs } from "../poses";
+import { holdsSoil, stoodUpFor, usualSlabs } from "../poses";
 import { IdSchema, PieceSchema, SlabsSchema, TiltSchema, type Design, type Mix, type Piece } from "../schema";
 import { againstWall } from "../walls";
 import { changed, edit, mustBeFree, mustFind } from "./define";
@@ -83,7 +83,7 @@ export const pieceEdits = {
       pieces,
       plants: pieces.reduce(
         (plants, piece) => carriedAlong({ plants }, piece),
-        before.tilt === after.tilt || after.tilt === null ? habitat.plants : putDown(habitat, [after.id]),
+        holdsSoil(after) ? habitat.plants : putDown(habitat, [after.id]),
       ),
     };
     return before.fillMixId === after.fillMixId ? next : withoutIdleMixes(next);
