@@ -14,8 +14,9 @@ const CORE = [
   "habitat",
   "shell",
   "log",
-  "climate",
+  "gear",
   "light",
+  "climate",
   "mix",
   "match",
   "strata",
@@ -26,6 +27,7 @@ const CORE = [
   "placing",
   "living",
   "palette",
+  "outlook",
   "supply",
   "build",
   "keeping",
@@ -45,6 +47,7 @@ const CORE_MAY_USE = [
   "pdf-lib",
   "reselect",
   "mutative",
+  "suncalc",
 ];
 
 /** The rest of the application: what each part may not use. */

@@ -128,7 +128,7 @@ function allOwn(): Habitat {
         upCm: null,
         powerW: 12,
         lumens: null,
-        run: { by: "hours", fromMin: 480, untilMin: 1200 },
+        run: { by: "hours", fromMin: 480, untilMin: 1200, rampMin: 0 },
       },
     },
   ];

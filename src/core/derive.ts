@@ -5,6 +5,7 @@ import type { Design, Stand } from "./habitat";
 import { furnishing } from "./hardscape";
 import { bandChecks } from "./keeping";
 import type { Library } from "./library";
+import { lookedAtOn, outlookOf } from "./outlook";
 import { boxFit, crewFit, matesFit, MONTHS_AHEAD, plantFit, troubles, waterInBoxL } from "./living";
 import { loads } from "./load";
 import { phaseOf, type LogNow } from "./log";
@@ -84,6 +85,7 @@ function assess(scene: Scene, log: LogNow): Assessed {
     mateFits: mateFitsOf(habitat.brief.mates, setting),
     troubles: troublesOf(habitat.plants, setting),
     bands: bandsOf(setting, log),
+    outlook: outlookOf(scene, log.state, lookedAtOn(scene, log.state)),
   };
 }
 

@@ -5,6 +5,7 @@ import { applyAll, startHabitat, type Command, type Design, type Start } from "@
 import { blocksOfReadings, type Habitat, type LogEvent, type Told } from "@/core/log";
 import { sceneOf } from "@/core/scene";
 import { demoReadings, type Scenario } from "./readings";
+import { CHIMNEY_GEAR, DRY_WASH_GEAR, FROG_GEAR, KILN_GEAR, LANTERN_GEAR, UNDERCUT_GEAR } from "./gear";
 import { crew, GLASS, onGround, onWall, piece, plant } from "./setUp";
 
 type Plan = {
@@ -18,9 +19,10 @@ type Plan = {
   readings: Scenario;
 };
 
-const frogBox: Pick<Plan["start"], "animalId" | "count" | "shell"> = {
+const frogBox: Pick<Plan["start"], "animalId" | "count" | "room" | "shell"> = {
   animalId: "tomatoFrog",
   count: 1,
+  room: { temperatureC: 22.5, humidityRh: 55 },
   shell: { widthCm: 60, depthCm: 45, heightCm: 55, sillCm: 22, top: "mesh" },
 };
 const frogPlanting = [
@@ -42,6 +44,7 @@ const PLANS: readonly Plan[] = [
       name: "Lantern Gully",
       animalId: "crocodileSkink",
       count: 1,
+      room: { temperatureC: 23, humidityRh: 50 },
       shell: { widthCm: 75, depthCm: 50, heightCm: 65, sillCm: 21, top: "halfCovered" },
     },
     startedAgo: 142,
@@ -90,6 +93,7 @@ const PLANS: readonly Plan[] = [
       piece("b1", "branch", 62, 40, onGround(2), { widthCm: 22, depthCm: 5, heightCm: 20 }),
       crew("tropicalSpringtail", 600),
       crew("dwarfWhiteIsopod", 60),
+      ...LANTERN_GEAR,
     ],
     ticked: { mist: 1, freshWater: 1, spotClean: 1, waterLine: 8, prune: 12, glass: 3, litter: 20, crew: 20 },
     readings: {
@@ -107,6 +111,7 @@ const PLANS: readonly Plan[] = [
       name: "Dry Wash",
       animalId: "rosyBoa",
       count: 1,
+      room: { temperatureC: 25, humidityRh: 36 },
       shell: { widthCm: 130, depthCm: 60, heightCm: 70, sillCm: 22, top: "mesh" },
     },
     startedAgo: 160,
@@ -134,6 +139,7 @@ const PLANS: readonly Plan[] = [
       plant("p2", "zebraHaworthia", 70, 14),
       plant("p3", "oxTongueGasteria", 122, 50),
       crew("cuppedDarklingBeetle", 40),
+      ...DRY_WASH_GEAR,
     ],
     ticked: { freshWater: 1, spotClean: 0, prune: 12, glass: 5, crew: 34 },
     readings: {
@@ -150,6 +156,7 @@ const PLANS: readonly Plan[] = [
       name: "Kiln End",
       animalId: "leopardGecko",
       count: 1,
+      room: { temperatureC: 25, humidityRh: 36 },
       shell: { widthCm: 120, depthCm: 50, heightCm: 55, sillCm: 18, top: "mesh" },
     },
     startedAgo: 88,
@@ -195,6 +202,7 @@ const PLANS: readonly Plan[] = [
       plant("p1", "zebraHaworthia", 78, 12),
       plant("p2", "oxTongueGasteria", 112, 42),
       crew("powderIsopod", 60),
+      ...KILN_GEAR,
     ],
     ticked: { mist: 3, freshWater: 0, spotClean: 1, prune: 12, glass: 4, litter: 30, crew: 41 },
     readings: {
@@ -231,6 +239,7 @@ const PLANS: readonly Plan[] = [
       plant("p3", "creepingFig", 8, 42),
       plant("p4", "lemonButtonFern", 34, 24),
       crew("powderIsopod", 45),
+      ...CHIMNEY_GEAR,
     ],
     ticked: { mist: 0, freshWater: 0, spotClean: 0, prune: 12, glass: 1, litter: 20 },
     readings: {
@@ -280,6 +289,7 @@ const PLANS: readonly Plan[] = [
       plant("p4", "roundLiverwort", 30, 8),
       plant("p5", "creepingFig", 60, 39),
       crew("tropicalSpringtail", 480),
+      ...UNDERCUT_GEAR,
     ],
     ticked: { mist: 0, freshWater: 4, waterChange: 4, spotClean: 1, waterLine: 6, prune: 12, glass: 6, crew: 58 },
     readings: {
@@ -298,6 +308,7 @@ const PLANS: readonly Plan[] = [
     commands: [
       ...frogPlanting,
       ...frogHides,
+      ...FROG_GEAR,
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1.5 } },
       crew("tropicalSpringtail", 450),
       crew("dwarfWhiteIsopod", 45),
@@ -319,6 +330,7 @@ const PLANS: readonly Plan[] = [
     commands: [
       ...frogPlanting,
       ...frogHides,
+      ...FROG_GEAR,
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 5 } },
       crew("tropicalSpringtail", 450),
       crew("dwarfWhiteIsopod", 45),

@@ -28,3 +28,13 @@ export function piece(
     args: { id, kindId, xCm, yCm, rest, turnDeg: 0, widthCm, depthCm, heightCm, fillMixId: null, ...more },
   };
 }
+
+type GearArgs = Extract<Command, { name: "addGear" }>["args"];
+/** A piece of gear as its kind is usually bought, placed and run, but for what is told. */
+export const gear = (id: string, kindId: string, more: Partial<GearArgs> = {}): Command => ({
+  name: "addGear",
+  args: { id, kindId, ...more },
+});
+
+/** Sockets the house guards, with each cable hung in a loop. */
+export const SAFE_SOCKETS: Command = { name: "setPower", args: { guarded: true, dripLoops: true, pricePerKWh: 0.32 } };

@@ -170,6 +170,10 @@ export function sayEvent(event: LogEvent, say: Say): string {
       return say(`keeping:last.lost.${event.how}`, { plantId: event.plantId, doneOn });
     case "drawnOff":
       return say("keeping:last.drawnOff", { drawnWaterL: event.waterL, doneOn });
+    case "renewed":
+      return say("keeping:last.renewed", { doneOn });
+    case "metered":
+      return say("keeping:last.metered", { index: `${event.uvIndex}`, belowCm: event.belowCm, doneOn });
     case "struck":
       return "";
   }

@@ -4,7 +4,7 @@ import { CAUTIONS, type CatalogKind } from "@/core/catalog";
 import { wholeStock as stock } from "@/core/catalog/whole";
 import { FINDING_CODES, STEPS } from "@/core/findings";
 import { FURNISHING_CODES } from "@/core/hardscape";
-import { DUTY_IDS } from "@/core/keeping";
+import { DUTY_KINDS } from "@/core/keeping";
 import { STOCK } from "@/core/library";
 import { BOX_CODES, FIT_CODES, matesFit, plantFit } from "@/core/living";
 import { CHOICES, mendsOf } from "@/core/mending";
@@ -158,7 +158,7 @@ describe("the words", () => {
     ...STEPS.map((step) => `steps:${step}`),
     ...TASK_IDS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]),
     ...CHOICES.map((choice) => `advice:choices.${choice}`),
-    ...DUTY_IDS.flatMap((id) => [`keeping:duties.${id}.title`, `keeping:duties.${id}.why`]),
+    ...DUTY_KINDS.flatMap((id) => [`keeping:duties.${id}.title`, `keeping:duties.${id}.why`]),
   ])("have %s", (key) => {
     expect(isWord(key)).toBe(true);
   });

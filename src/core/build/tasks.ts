@@ -1,4 +1,5 @@
-import { rule, type Caution, type Dressing } from "../catalog";
+import { rule, type Caution, type Dressing, type Gear } from "../catalog";
+import { feeds, fitted } from "../gear";
 import type { Layer, LayerKind } from "../habitat";
 import { blend, mixWater, pantryOf } from "../mix";
 import { plantCautions, waterInBoxL } from "../living";
@@ -24,6 +25,9 @@ export const TASK_IDS = [
   "soak",
   "addStarters",
   "seedCrew",
+  "mountGear",
+  "wireGear",
+  "tryGear",
   "runGear",
   "growIn",
   "moveIn",
@@ -222,6 +226,39 @@ function plantTasks(scene: Scene): MaybeTask[] {
   ];
 }
 
+const TRIED: readonly Gear["purpose"][] = ["water", "waterPart"];
+
+/** Gear mounted, wired with its probes, and tried with the water in. */
+function gearTasks({ habitat, library }: Pick<Scene, "habitat" | "library">): MaybeTask[] {
+  const all = fitted(habitat.gear, library);
+  const fed = all.filter(({ piece, kind }) => kind.watts !== null || feeds(piece));
+  const wet = all.filter(({ kind }) => TRIED.includes(kind.purpose));
+  const cautions = once(all.flatMap(({ kind }) => kind.cautions));
+  return [
+    all.length > 0 && {
+      id: "mountGear",
+      after: ["airOut", "setPieces", "laySoil"],
+      waitDays: 0,
+      quantities: { count: all.length },
+      cautions,
+    },
+    fed.length > 0 && {
+      id: "wireGear",
+      after: ["mountGear", "leakTest"],
+      waitDays: 0,
+      quantities: { count: fed.length, probeCount: all.filter(({ piece }) => piece.probe !== null).length },
+      cautions: once(["electricityWater", ...cautions]),
+    },
+    wet.length > 0 && {
+      id: "tryGear",
+      after: ["wireGear", "mountGear", "soak"],
+      waitDays: 0,
+      quantities: { count: wet.length },
+      cautions: ["electricityWater", "flooding"],
+    },
+  ];
+}
+
 /** From the first water to the move-in. */
 function livingTasks({ habitat, animal, ground, library }: Scene): MaybeTask[] {
   const planted = habitat.plants.length > 0;
@@ -248,9 +285,10 @@ function livingTasks({ habitat, animal, ground, library }: Scene): MaybeTask[] {
       quantities: { count: sumOf(habitat.crew, (seeding) => seeding.count) },
       cautions: ["neverRelease"],
     },
+    ...gearTasks({ habitat, library }),
     {
       id: "runGear",
-      after: ["leakTest", "soak", "dress", "plantOut", "laySoil"],
+      after: ["leakTest", "soak", "dress", "plantOut", "laySoil", "wireGear", "tryGear"],
       waitDays: rule("gearLogDays"),
       quantities: {},
       cautions: ["electricityWater", "heat"],

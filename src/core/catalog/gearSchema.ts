@@ -27,7 +27,8 @@ export const GEAR_CONTROLS = [
   "floatSwitch",
 ] as const;
 
-const GEAR_PLACES = [
+/** Where a thing may go. */
+export const GEAR_PLACES = [
   "aboveMesh",
   "insideGuarded",
   "insideTop",

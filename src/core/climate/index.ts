@@ -1,8 +1,21 @@
-/** Moist air, what the room gives against what the animal wants, and what it takes to warm a box. */
-export { humidityAfter, saturationKPa, vapourToAddGPerM3 } from "./psychrometrics";
+/** Moist air, what the room gives against what the animal wants, and how a box settles under what is set up in it. */
+export {
+  humidityAfter,
+  humidityRatio,
+  relativeHumidity,
+  saturationKPa,
+  vapourToAddGPerM3,
+  virtualC,
+} from "./psychrometrics";
 export { bandField, overFloor, overGround, SOIL_MOISTURE } from "./field";
 export type { ClimateField, Conditions, GroundConditions } from "./field";
 export { roomGap } from "./room";
 export type { RoomGap } from "./room";
-export { airChangesPerH, meshResistance, openingsOf } from "./airChange";
-export { conductanceWPerK, heatLossW, heatNeeded } from "./heat";
+export { airChangesPerH, meshResistance, openingsOf, ROUND_VENTS_CM, stackM3PerS, ventPairs } from "./airChange";
+export { conductanceWPerK, heatLossW } from "./heat";
+export { settle } from "./balance";
+export type { Drive, Shut } from "./balance";
+export { sizingOf } from "./sizing";
+export type { Sizing, WetSurfaces } from "./sizing";
+export { daylightOf, feltK, WANTED_CHANGES, warmsShare } from "./working";
+export { surfaceC } from "./basking";

@@ -41,3 +41,24 @@ const ZERO_C_IN_K = 273.15;
 const MOLAR_MASS_WATER_G = 18.015;
 const GAS_CONSTANT_J = 8.314;
 const GRAM_KELVIN_PER_KPA_M3 = (1000 * MOLAR_MASS_WATER_G) / GAS_CONSTANT_J;
+
+const AIR_PRESSURE_KPA = 101.325;
+/** Molar mass of water over that of dry air. */
+const WATER_TO_AIR = 0.622;
+
+/** Kilograms of water to each of dry air at a vapour pressure. */
+const ratioAt = (vapourKPa: number): number => (WATER_TO_AIR * vapourKPa) / (AIR_PRESSURE_KPA - vapourKPa);
+
+/** Humidity ratio of air, kg water a kg dry air. @example humidityRatio(21, 37.5) // 0.00578 */
+export const humidityRatio = (temperatureC: number, humidityRh: number): number =>
+  ratioAt((saturationKPa(temperatureC) * humidityRh) / 100);
+
+/** Relative humidity of air that holds so much water, %, never over 100. @example relativeHumidity(21, 0.00578) // 37.5 */
+export function relativeHumidity(temperatureC: number, ratio: number): number {
+  const vapourKPa = (ratio * AIR_PRESSURE_KPA) / (WATER_TO_AIR + ratio);
+  return Math.min(100, (100 * vapourKPa) / saturationKPa(temperatureC));
+}
+
+/** Virtual temperature: what dry air would have to have to be as light, °C. @example virtualC(25, 0.01) // 26.8 */
+export const virtualC = (temperatureC: number, ratio: number): number =>
+  ((temperatureC + ZERO_C_IN_K) * (1 + ratio / WATER_TO_AIR)) / (1 + ratio) - ZERO_C_IN_K;

@@ -99,6 +99,8 @@ it("what a builder added comes along from version 4 on", () => {
   ]);
 });
 
+const UNTOLD_POWER = { pricePerKWh: null, guarded: false, dripLoops: false };
+
 describe("a file of version 6, as it was written then", () => {
   const text = frozen("habitat-v6");
   const read = parseHabitat(text);
@@ -142,7 +144,7 @@ describe("a file of version 7, as it was written then", () => {
   const old = JSON.parse(text) as Old7;
 
   it("opens with all it held, nothing answered, nothing bought, nothing cut back", () => {
-    const { answers, brief, shell, plants, shelf, pieces, starters, ...rest } = design;
+    const { answers, brief, shell, plants, shelf, pieces, starters, power, ...rest } = design;
     const { brief: oldBrief, shell: oldShell, plants: oldPlants, pieces: oldPieces, ...oldRest } = old.design;
     expect(rest).toEqual(oldRest);
     expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: null })));
@@ -150,7 +152,7 @@ describe("a file of version 7, as it was written then", () => {
     const treatments = oldShell.treatments.map((built) => ({ ...built, fromCm: 0 }));
     expect(shell).toEqual({ ...oldShell, treatments, bought: false });
     expect(plants).toEqual(oldPlants.map((stand) => ({ ...stand, keptCm: null, inId: null })));
-    expect([answers, starters]).toEqual([[], []]);
+    expect([answers, starters, power]).toEqual([[], [], UNTOLD_POWER]);
     expect(shelf).toEqual({ archivedOn: null, variantOf: null, next: null });
     expect(events).toHaveLength(old.events.length);
     expect(samples).toHaveLength(old.samples.length);
@@ -169,15 +171,44 @@ describe("a file of version 8, as it was written then", () => {
   const old = (JSON.parse(text) as { design: Design }).design;
 
   it("opens with all it held; nothing leans, walls begin at the glass, and a pile is of slabs", () => {
-    const { shell, pieces, starters, ...rest } = design;
+    const { shell, pieces, starters, power, ...rest } = design;
     const { shell: oldShell, pieces: oldPieces, ...oldRest } = old;
     expect(rest).toEqual(oldRest);
     expect(shell.treatments).toEqual(oldShell.treatments.map((built) => ({ ...built, fromCm: 0 })));
     const slabsOf = ({ kindId }: { kindId: string }) => (kindId === "slabStack" ? { count: 3, gapCm: 1.2 } : null);
     expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: slabsOf(piece) })));
     expect(pieces.find(({ id }) => id === "pocket")?.rest).toEqual({ on: "inWall", wall: "back", upCm: 34 });
-    expect(starters).toEqual([]);
+    expect([starters, power]).toEqual([[], UNTOLD_POWER]);
     expect([shell.bought, design.answers.length, design.shelf.next?.habitatId]).toEqual([true, 1, "later"]);
+  });
+  it("is worked out, and comes back identical from a file of today", () => {
+    expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
+describe("a file of version 9, as it was written then", () => {
+  const text = frozen("habitat-v9");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const { design } = read.habitat;
+  const old = (JSON.parse(text) as { design: Omit<Design, "gear"> & { gear: object[] } }).design;
+
+  it("opens with all it held; gear goes where its kind goes, and holds by night what it held by day", () => {
+    const { gear, power, ...rest } = design;
+    const { gear: oldGear, ...oldRest } = old;
+    expect([rest, power]).toEqual([oldRest, UNTOLD_POWER]);
+    const untold = { place: null, wall: null, size: {}, months: null, feedId: null, probe: null };
+    for (const [at, { run, ...piece }] of gear.entries()) {
+      const { run: _, ...before } = oldGear[at] as Design["gear"][number];
+      expect(piece).toEqual({ ...before, ...untold });
+      expect(run.by).toBe((oldGear[at] as Design["gear"][number]).run.by);
+    }
+    const day = { fromMin: 480, untilMin: 1200 };
+    const runOf = (id: string) => gear.find((piece) => piece.id === id)?.run;
+    expect(runOf("spot")).toEqual({ by: "hours", ...day, rampMin: 0 });
+    expect(runOf("dark")).toEqual({ by: "warmth", ...day, dayC: 21, nightC: 21, alarmLowC: null, alarmHighC: null });
+    expect(runOf("fog")).toEqual({ by: "damp", ...day, dayRh: 70, nightRh: 70 });
   });
   it("is worked out, and comes back identical from a file of today", () => {
     expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);

@@ -75,8 +75,8 @@ describe("the habitat file", () => {
     ["a bare list", "[]", { code: "file.notOurs" }],
     [
       "from a newer program",
-      document((d) => Object.assign(d, { formatVersion: 10 })),
-      { code: "file.newer", found: 10, known: 9 },
+      document((d) => Object.assign(d, { formatVersion: 11 })),
+      { code: "file.newer", found: 11, known: 10 },
     ],
     [
       "with a script in its name",

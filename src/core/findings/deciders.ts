@@ -18,6 +18,7 @@ const animal = at("animals");
 const plant = at("plants");
 const crew = at("crew");
 const ingredient = at("ingredients");
+const gear = at("gear");
 
 /** Geometry, physics or the builder's own figures decided it. */
 const nothing = () => [];
@@ -71,6 +72,23 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   zoneUnheld: nothing,
   roomTooHot: ofAnimal("temperatureC.cool"),
   uvBlocked: ofAnimal("uv.need"),
+  tooCold: ({ variant }, animalId) =>
+    animal(animalId, variant === "night" ? "temperatureC.night" : "temperatureC.warm", "temperatureC.heating"),
+  baskingOff: ofAnimal("temperatureC.baskingSurface"),
+  uvOff: ofAnimal("uv.need", "uv.indexAtBack"),
+  uvNoShade: ofAnimal("uv.indexAtBack"),
+  heaterLoose: nothing,
+  setPointBeyond: nothing,
+  matUnder: nothing,
+  lampNear: nothing,
+  miswired: ({ kindId, otherKindId }) => [...gear(kindId, "neverWith"), ...gear(otherKindId, "neverWith")],
+  socketUnguarded: nothing,
+  noDripLoop: nothing,
+  stripOverloaded: nothing,
+  lightByNight: nothing,
+  probeOff: nothing,
+  gearBuried: nothing,
+  pumpNoFlow: nothing,
   staleAir: nothing,
   boxLeaks: nothing,
   ventBuried: nothing,

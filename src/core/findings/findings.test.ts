@@ -6,13 +6,16 @@ import { derived, FERNWALL, found, logged, made, started } from "../testing";
 import { mendsOf } from "../mending";
 import type { Finding, FindingCode } from "./index";
 
-/** With what the animal wants to find set up, by the findings' own mends. */
-function furnished(design: Design): Design {
+/** A design with all findings of some kinds mended, one after the other, by their own first mends. */
+function mended(design: Design, which: RegExp): Design {
   const now = derived(design);
-  const missing = now.findings.filter(({ code }) => /(hide|humidHide|climb|basking|refuge)Missing/i.test(code));
-  const mends = missing.flatMap((finding) => mendsOf(finding, now).slice(0, 1));
-  return mends[0] ? furnished(made(design, ...mends[0].commands)) : design;
+  const mends = now.findings.filter(({ code }) => which.test(code)).flatMap((one) => mendsOf(one, now).slice(0, 1));
+  return mends[0] ? mended(made(design, ...mends[0].commands), which) : design;
 }
+
+/** With what the animal wants to find set up, and the warmth it wants. */
+const furnished = (design: Design): Design =>
+  mended(mended(design, /(hide|humidHide|climb|basking|refuge)Missing/i), /baskingOff|tooCold|uvOff/);
 
 const sound = furnished(
   made(

@@ -1,6 +1,9 @@
 /** Checks that read a habitat and its results and say what is wrong and why; and, when asked, what mends it. */
 import { checkAir, checkBox, checkRoom, checkUv } from "./checks/box";
 import { checkCrew, checkMates } from "./checks/living";
+import { checkBasking, checkCold, checkUvIndex } from "./checks/atAnimal";
+import { checkGearPlaces } from "./checks/gearPlaces";
+import { checkSockets, checkWiring } from "./checks/wiring";
 import { checkFill, checkSoil } from "./checks/ground";
 import { checkFurnishing, checkLoad, checkPieces } from "./checks/pieces";
 import { checkStanding } from "./checks/inside";
@@ -17,6 +20,7 @@ export { STEPS, WEIGHTS } from "./types";
 export type { Assessed, Finding, FindingOf, Step, Weight } from "./types";
 export { FINDING_CODES } from "./quantities";
 export type { FindingCode, FindingQuantities } from "./quantities";
+export type { GearCode } from "./gearQuantities";
 export { causeOf, isOpen } from "./answers";
 export { worstStep } from "./checks/terrain";
 export { checkChemistry, DEEP_SHARE } from "./checks/ground";
@@ -30,6 +34,12 @@ const CHECKS: readonly Check[] = [
   checkAir,
   checkRoom,
   checkUv,
+  checkUvIndex,
+  checkBasking,
+  checkCold,
+  checkWiring,
+  checkGearPlaces,
+  checkSockets,
   checkPieces,
   checkOverlaps,
   checkLoad,

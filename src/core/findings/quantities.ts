@@ -1,5 +1,6 @@
 import type { FurnishingCode, RefugeCode } from "../hardscape";
 import type { Spot, Wall } from "../habitat";
+import { GEAR_CODES, type GearQuantities } from "./gearQuantities";
 
 type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
 /** Which of its sentences a finding is told with. */
@@ -12,7 +13,7 @@ type CrewOff = Animal & { crewId: string; lowPct: number; highPct: number; wantL
 type Missing = Animal & { needCount: number; haveCount: number };
 
 /** What each finding is told with, in base units; names end in their unit. A code that is not here is no finding. */
-export type FindingQuantities = {
+export type FindingQuantities = GearQuantities & {
   boxTooSmall: Animal & { widthCm: number; depthCm: number; clearCm: number; count: number } & {
     haveWidthCm: number;
     haveDepthCm: number;
@@ -100,6 +101,7 @@ export type FindingCode = keyof FindingQuantities;
 
 /** Every code there is; the compiler holds the list to be whole. */
 const CODES: Record<FindingCode, true> = {
+  ...GEAR_CODES,
   boxTooSmall: true,
   tooMany: true,
   farToFall: true,

@@ -5,6 +5,7 @@ import type { BandCheck } from "../keeping";
 import type { BoxReason, Fit, Trouble } from "../living";
 import type { Load } from "../load";
 import type { LogNow, Phase } from "../log";
+import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import type { FindingCode, FindingQuantities } from "./quantities";
 
@@ -61,6 +62,8 @@ export type Assessed = Scene & {
   /** What the plants will do to one another in a year. */
   troubles: readonly Trouble[];
   bands: readonly BandCheck[];
+  /** What comes of all that is set up, on the day the log tells of. */
+  outlook: Outlook;
 };
 
 /** A finding as its check made it, before it is weighed against what it rests on and told what was answered. */

@@ -4,7 +4,7 @@ import type { Library } from "../library";
 import { areaCm2, bounds, isSimple, regionAreaCm2 } from "../shape";
 import { mostThicknessCm, sideLengthCm } from "./walls";
 import type { Problem, ProblemCode } from "./problem";
-import type { Design, Mound, Opening, Piece, Shell, Treatment, Zone } from "./schema";
+import type { Design, GearPiece, Mound, Opening, Piece, Shell, Treatment, Zone } from "./schema";
 
 /** A hair of rounding is no trespass, cm. */
 const HAIR_CM = 1e-6;
@@ -247,8 +247,33 @@ const checkStarters = weakMapMemoize((starters: Design["starters"], library: Lib
   ),
 ]);
 
+/** What it is plugged into is there, and is not fed by itself. */
+function wiring({ id, feedId }: GearPiece, path: string, gear: Design["gear"]): Problem[] {
+  if (feedId === null) return [];
+  const feeds = new Map(gear.map((piece) => [piece.id, piece.feedId]));
+  if (!feeds.has(feedId)) return [{ path: `${path}.feedId`, code: "unknown", id: feedId }];
+  const met = new Set([id]);
+  for (let next: string | null = feedId; next !== null; next = feeds.get(next) ?? null) {
+    if (met.has(next)) return [{ path: `${path}.feedId`, code: "feedsItself", id: feedId }];
+    met.add(next);
+  }
+  return [];
+}
+
+const SECONDS_A_DAY = 24 * 60 * 60;
+
+/** No schedule is longer than its day. */
+function switching(run: GearPiece["run"], path: string): Problem[] {
+  if (run.by === "cycle" && run.onMin > run.everyMin)
+    return [{ path: `${path}.onMin`, code: "outOfRange", most: run.everyMin }];
+  const most = run.by === "bursts" ? Math.floor(SECONDS_A_DAY / run.atMin.length) : Infinity;
+  return run.by === "bursts" && run.forS > most ? [{ path: `${path}.forS`, code: "outOfRange", most }] : [];
+}
+
 const checkGear = weakMapMemoize((gear: Design["gear"], library: Library): Problem[] => [
   ...gear.flatMap((piece, at) => lookup(library)(`gear.${at}.kindId`, "gear", piece.kindId)),
+  ...gear.flatMap((piece, at) => wiring(piece, `gear.${at}`, gear)),
+  ...gear.flatMap(({ run }, at) => switching(run, `gear.${at}.run`)),
   ...twice(
     "gear",
     gear.map((piece) => piece.id),

@@ -263,7 +263,7 @@ describe("an edit that cannot be", () => {
           },
         },
       ],
-      { path: "gear.0.kindId", code: "unknown", id: "sunInABox" },
+      { path: "kindId", code: "unknown", id: "sunInABox" },
     ],
   ])("comes back as a value naming the field: %s", (_what, commands, problem) => {
     const tried = attempt(habitat, commands, STOCK);

@@ -11,6 +11,7 @@ export {
   LIVING,
   NameSchema,
   ReasonSchema,
+  RUNS,
   SPOTS,
   UNDERS,
   WALLS,
@@ -21,6 +22,7 @@ export type {
   Design,
   Floor,
   GearPiece,
+  GearSize,
   Layer,
   LayerKind,
   Mix,
@@ -52,3 +54,4 @@ export { holdsSoil, usualSlabs } from "./poses";
 export { builtCm, mostThicknessCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";
+export { usualGear, usualRun } from "./usualGear";

@@ -1,5 +1,6 @@
 import type { Library } from "../library";
 import type { Design, GearPiece } from "./schema";
+import { usualGear } from "./usualGear";
 
 /** Whether a piece of gear is a lamp that plants grow under. */
 const lightsPlants = ({ kindId }: GearPiece, library: Library): boolean =>
@@ -20,28 +21,26 @@ export function lampLumens(design: Pick<Design, "gear">, library: Library): numb
 }
 
 const FIRST_LAMP = "lamp-1";
-const DAY = { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60 } as const;
 
 /**
  * The gear with so much light over the plants in all: what is one lamp tells it, a first lamp is put up where there is
  * none, and among several the first takes what the others leave.
  */
-export function lightOf(design: Pick<Design, "gear" | "shell">, lumens: number | null, library: Library): GearPiece[] {
+export function lightOf(
+  design: Pick<Design, "gear" | "shell" | "brief">,
+  lumens: number | null,
+  library: Library,
+): GearPiece[] {
   const [first, ...others] = lampsOf(design, library);
-  if (!first && lumens === null) return design.gear;
-  if (!first) return [...design.gear, firstLamp(design, lumens)];
+  if (!first) return lumens === null ? design.gear : [...design.gear, firstLamp(design, lumens, library)];
   const rest = others.reduce((sum, lamp) => sum + (lamp.lumens ?? 0), 0);
   const left = lumens === null ? null : Math.max(1, lumens - rest);
   return design.gear.map((piece) => (piece === first ? { ...piece, lumens: left } : piece));
 }
 
-const firstLamp = ({ shell }: Pick<Design, "shell">, lumens: number | null): GearPiece => ({
-  id: FIRST_LAMP,
-  kindId: "ledBar",
-  xCm: shell.widthCm / 2,
-  yCm: shell.depthCm / 2,
-  upCm: null,
-  powerW: null,
-  lumens,
-  run: DAY,
-});
+function firstLamp(design: Pick<Design, "gear" | "shell" | "brief">, lumens: number, library: Library): GearPiece {
+  const animal = library.get("animals", design.brief.animalId);
+  const { xCm, yCm } = { xCm: design.shell.widthCm / 2, yCm: design.shell.depthCm / 2 };
+  const told = { id: FIRST_LAMP, xCm, yCm, powerW: null, lumens };
+  return usualGear(design, library.get("gear", "ledBar"), animal, told);
+}

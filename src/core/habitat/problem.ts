@@ -14,6 +14,7 @@ export type ProblemCode =
   | "takesNoFinish"
   | "holdsNothing"
   | "holdsItself"
+  | "feedsItself"
   | "bought"
   | "takesNoFilling"
   | "topWiderThanFoot"

@@ -1,17 +1,22 @@
 import { z } from "zod";
-import { OWN_SCHEMAS, PlainTextSchema, SCHOOL_QUESTIONS } from "../catalog";
-import { LIMITS, type LimitId } from "./limits";
+import { OWN_SCHEMAS, SCHOOL_QUESTIONS } from "../catalog";
+import {
+  CatalogIdSchema,
+  DateSchema,
+  IdSchema,
+  InstantSchema,
+  NameSchema,
+  ReasonSchema,
+  WALLS,
+  within,
+} from "./fields";
+import { GearPieceSchema, PowerSchema } from "./gearPiece";
+import { LIMITS } from "./limits";
 
-const within = (id: LimitId) => z.number().min(LIMITS[id].min).max(LIMITS[id].max);
-
-/** Ids are made outside the core and only ever compared. */
-export const IdSchema = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, { message: "id" });
-export const NameSchema = PlainTextSchema;
-const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
-/** Why somebody goes another way than advised, in their words. */
-export const ReasonSchema = z.string().trim().min(1).max(300);
-export const DateSchema = z.iso.date();
-export const InstantSchema = z.iso.datetime();
+export { DateSchema, IdSchema, InstantSchema, NameSchema, ReasonSchema, WALLS } from "./fields";
+export type { Wall } from "./fields";
+export { GearPieceSchema, PowerSchema, RUNS } from "./gearPiece";
+export type { GearPiece, GearSize, Run } from "./gearPiece";
 
 export const RoomSchema = z.strictObject({ temperatureC: within("roomC"), humidityRh: within("humidityRh") });
 const planPoint = z.tuple([z.number().min(0).max(LIMITS.boxCm.max), z.number().min(0).max(LIMITS.boxCm.max)]);
@@ -26,8 +31,6 @@ export const LIDS = ["mesh", "glass", "open"] as const;
 /** What closes the box above, and how much of it is covered against losing damp. */
 export const TopSchema = z.strictObject({ lid: z.enum(LIDS), coveredPct: z.number().min(0).max(100) });
 
-export const WALLS = ["front", "back", "left", "right"] as const;
-export type Wall = (typeof WALLS)[number];
 /** A vent or a cable port in a wall: its lower left corner as seen from outside, and its size. */
 export const OpeningSchema = z.strictObject({
   id: IdSchema,
@@ -228,36 +231,6 @@ export const PieceSchema = z.strictObject({
 });
 export type Piece = z.infer<typeof PieceSchema>;
 
-const minuteOfDay = z
-  .number()
-  .int()
-  .min(0)
-  .max(24 * 60);
-/** What switches a piece of gear: nothing, a clock, or a controller that holds a value at its sensor. */
-const RunSchema = z.discriminatedUnion("by", [
-  z.strictObject({ by: z.literal("always") }),
-  /** Minutes after midnight; on over midnight where it ends before it begins. */
-  z.strictObject({ by: z.literal("hours"), fromMin: minuteOfDay, untilMin: minuteOfDay }),
-  z.strictObject({ by: z.literal("warmth"), holdC: within("readingC") }),
-  z.strictObject({ by: z.literal("damp"), holdRh: within("humidityRh") }),
-]);
-export type Run = z.infer<typeof RunSchema>;
-
-/** A piece of gear: where it is, how strong it is, and what switches it. */
-export const GearPieceSchema = z.strictObject({
-  id: IdSchema,
-  kindId: CatalogIdSchema,
-  xCm: z.number().min(0).max(LIMITS.boxCm.max),
-  yCm: z.number().min(0).max(LIMITS.boxCm.max),
-  /** Height over the glass; null: on or over the top of the box. */
-  upCm: z.number().min(0).max(LIMITS.boxCm.max).nullable(),
-  /** What it draws, and of lamps the light it gives; null while it is not known. */
-  powerW: within("powerW").nullable(),
-  lumens: within("lampLumens").nullable(),
-  run: RunSchema,
-});
-export type GearPiece = z.infer<typeof GearPieceSchema>;
-
 /**
  * What somebody answered to a finding: accepted with a reason, or to be told again on a day. It holds as long as what
  * caused the finding is what it was.
@@ -322,6 +295,7 @@ export const DesignSchema = z.strictObject({
   crew: z.array(SeedingSchema).max(40),
   starters: z.array(StarterSchema).max(20),
   gear: z.array(GearPieceSchema).max(60),
+  power: PowerSchema,
   build: z.strictObject({ startOn: DateSchema }),
   /** One for each finding that was answered. */
   answers: z.array(AnswerSchema).max(200),

@@ -125,6 +125,7 @@ export function startHabitat(start: Start, library: Library): Design {
     crew: [],
     starters: [],
     gear: [],
+    power: { pricePerKWh: null, guarded: false, dripLoops: false },
     build: { startOn },
     answers: [],
     shelf: { archivedOn: null, variantOf: null, next: null },

@@ -3,8 +3,9 @@ import { waterInBoxL } from "../living";
 import type { LogState } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
+import { gearDuties, lastDone, type GearDuty } from "./gearDuties";
 
-export const DUTY_IDS = [
+const DUTY_IDS = [
   "mist",
   "freshWater",
   "waterChange",
@@ -14,12 +15,23 @@ export const DUTY_IDS = [
   "litter",
   "crew",
   "prune",
-  "lamp",
 ] as const;
 type DutyId = (typeof DUTY_IDS)[number];
 
-/** Something that comes round again. */
-export type Duty = { id: DutyId; everyDays: number; quantities: Record<string, number>; cautions: readonly Caution[] };
+/** What there is to do: as such, or for a kind of gear. */
+export const DUTY_KINDS = [...DUTY_IDS, "renewGear", "checkGear"] as const;
+type DutyKind = (typeof DUTY_KINDS)[number];
+
+/** Something that comes round again. Its id is ticked; what it does is said. */
+export type Duty = {
+  id: string;
+  does: DutyKind;
+  everyDays: number;
+  quantities: Record<string, number | string>;
+  cautions: readonly Caution[];
+  /** Of gear that is renewed: the pieces. */
+  gear?: GearDuty;
+};
 
 /** A duty with the day it is next due. Negative days are late. */
 export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: number };
@@ -27,7 +39,6 @@ export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: nu
 /** Of the water, a fifth to a third is changed at a time (common practice). */
 const LEAST_CHANGED = 0.2;
 const DAYS_A_WEEK = 7;
-const DAYS_A_MONTH = 30;
 
 /** How often it is misted: every so many days, and so many times a day where it is daily. */
 type Misting = { everyDays: number; timesADay: number };
@@ -43,15 +54,6 @@ export function mistingFor({ mistingsPerWeek }: Pick<Scene["animal"], "mistingsP
   if (aWeek <= 0) return undefined;
   const timesADay = Math.round(aWeek / DAYS_A_WEEK);
   return timesADay >= 1 ? { everyDays: 1, timesADay } : { everyDays: Math.round(DAYS_A_WEEK / aWeek), timesADay: 0 };
-}
-
-/** Months until the first of the UV lamps that hang here wants renewing; undefined where none hangs. */
-function lampMonths({ habitat, library }: Scene): number | undefined {
-  const lamps = habitat.gear.flatMap(({ kindId }) => {
-    const kind = library.get("gear", kindId);
-    return kind.purpose === "uv" && kind.renewInMonths !== null ? [kind.renewInMonths] : [];
-  });
-  return lamps.length > 0 ? Math.min(...lamps) : undefined;
 }
 
 /** Water the animal lives in, of which a part is changed. */
@@ -75,8 +77,8 @@ const hasLitter = ({ habitat, library }: Scene): boolean =>
   );
 
 /**
- * The duties that follow from the design: no misting where the animal wants none, no water line without drainage, no
- * lamp to renew where none hangs.
+ * The duties that follow from the design: no misting where the animal wants none, no water line without drainage, gear
+ * by what is set up.
  *
  * @example duties(scene).find((duty) => duty.id === "waterLine")?.everyDays // 7
  */
@@ -84,8 +86,7 @@ export function duties(scene: Scene): Duty[] {
   const { habitat, animal, ground } = scene;
   const safeLineCm = ground.water?.safeLineCm;
   const mist = mistingFor(animal);
-  const lamp = lampMonths(scene);
-  const all: (Duty | false)[] = [
+  const all: ((Omit<Duty, "id" | "does"> & { id: DutyId }) | false)[] = [
     mist !== undefined && {
       id: "mist",
       everyDays: mist.everyDays,
@@ -125,15 +126,19 @@ export function duties(scene: Scene): Duty[] {
       quantities: { count: habitat.plants.length },
       cautions: ["blades"],
     },
-    lamp !== undefined && {
-      id: "lamp",
-      everyDays: Math.round(lamp * DAYS_A_MONTH),
-      quantities: {},
-      cautions: ["electricityWater", "heat"],
-    },
   ];
-  return all.filter((duty) => duty !== false);
+  const own = all.filter((duty) => duty !== false).map((duty): Duty => ({ ...duty, does: duty.id }));
+  return [...own, ...gearDuties(scene).map(dutyOf)];
 }
+
+const dutyOf = (gear: GearDuty): Duty => ({
+  id: gear.id,
+  does: gear.does,
+  everyDays: gear.everyDays,
+  quantities: { kindId: gear.kind.id },
+  cautions: gear.kind.cautions,
+  gear,
+});
 
 /**
  * What is due and when, the most late first. Empty while the habitat is not kept yet.
@@ -142,11 +147,12 @@ export function duties(scene: Scene): Duty[] {
  * @param today calendar day, ISO 8601
  * @example dueList(scene, state, "2026-03-01")[0]?.inDays // -3: three days late
  */
-export function dueList(scene: Scene, { sinceOn, tickedOn }: LogState, today: string): Due[] {
+export function dueList(scene: Scene, state: LogState, today: string): Due[] {
+  const { sinceOn, tickedOn } = state;
   if (sinceOn === null) return [];
   return duties(scene)
     .map((duty) => {
-      const lastOn = tickedOn[duty.id];
+      const lastOn = duty.gear ? lastDone(duty.gear, state) : tickedOn[duty.id];
       const firstOn = daysAfter(sinceOn, duty.everyDays === 1 ? 0 : duty.everyDays);
       const dueOn = lastOn === undefined ? firstOn : daysAfter(lastOn, duty.everyDays);
       return { ...duty, lastOn, dueOn, inDays: daysBetween(today, dueOn) };

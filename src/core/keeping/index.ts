@@ -1,5 +1,5 @@
 /** Keeping: the duties that follow from the design, and readings against their bands. */
-export { DUTY_IDS, dueList, duties, mistingFor } from "./duties";
+export { DUTY_KINDS, dueList, duties, mistingFor } from "./duties";
 export type { Due, Duty } from "./duties";
 export { bandChecks, bandFor } from "./bands";
 export type { BandCheck } from "./bands";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Told } from "../log";
 import { STOCK } from "../library";
-import { logged, made, scene, started } from "../testing";
+import { logged, scene, started } from "../testing";
 import { bandChecks, dueList, duties } from "./index";
 
 const fernwall = scene(started());
@@ -19,22 +19,7 @@ describe("duties", () => {
     ]);
     expect(duties(fernwall).map((duty) => duty.id)).toContain("waterLine");
   });
-  it("renew a UV lamp where one hangs, by its kind, and mist a spider that is misted once a week on one day of it", () => {
-    const uv = {
-      name: "addGear",
-      args: {
-        id: "uv",
-        kindId: "linearUvTube",
-        xCm: 30,
-        yCm: 20,
-        upCm: null,
-        powerW: 24,
-        lumens: null,
-        run: { by: "always" },
-      },
-    } as const;
-    const lamp = duties(scene(made(started(), uv))).find(({ id }) => id === "lamp");
-    expect(lamp?.everyDays).toBe((STOCK.get("gear", "linearUvTube").renewInMonths ?? 0) * 30);
+  it("mist a spider that is misted once a week on one day of it", () => {
     const rare = STOCK.all("animals").find(({ mistingsPerWeek: [low, high] }) => low + high > 0 && low + high <= 2)!;
     const mist = duties(scene(started({ animalId: rare.id }))).find(({ id }) => id === "mist")!;
     expect(mist.everyDays).toBeGreaterThanOrEqual(7);

@@ -1,2 +1,8 @@
-/** Light over plants: what lamps give, what comes through the top. */
-export { ppfdAt, ppfdFromLumens } from "./light";
+/** What lamps give at a place: light plants can use, UV index, by distance, beam, what is between, and age. */
+export { ppfdFromLumens } from "./light";
+export { lambertOrder, lineShine, pointShine } from "./shine";
+export type { Point } from "./shine";
+export { plantLamps, ppfdAtPlace } from "./ppfd";
+export type { PlantLamp } from "./ppfd";
+export { leftByAge, uvIndexAt, uvLamps } from "./uv";
+export type { MeteredState, UvLamp } from "./uv";

@@ -1,7 +1,9 @@
+import { weakMapMemoize } from "reselect";
 import type { Animal, Moisture, Plant, PlantSite, Roots } from "../catalog";
 import type { Conditions } from "../climate";
-import { lampLumens, type Design, type Spot, type Stand } from "../habitat";
-import { ppfdAt } from "../light";
+import { fitted } from "../gear";
+import type { Design, Spot, Stand } from "../habitat";
+import { plantLamps, ppfdAtPlace, type PlantLamp, type Point } from "../light";
 import type { Setting } from "../scene";
 import type { Ground, Solid } from "../strata";
 import { grownHeightCm } from "./size";
@@ -139,14 +141,31 @@ function rootsAt(spot: Spot, { soil, mistingsPerWeek, water }: Setting["animal"]
  */
 export const foundAt = (scene: Setting, at: Place, plant: Plant): Found => foundOn(siteAt(scene, at), at, plant);
 
+/**
+ * The lamps plants grow under, worked out once for a setting: none, and light not judged, until one hangs that is meant
+ * for plants.
+ */
+const lampsOver = weakMapMemoize(({ habitat, library, ground }: Setting): PlantLamp[] => {
+  const all = fitted(habitat.gear, library);
+  const told = all.some(({ kind }) => kind.purpose === "plantLight");
+  return told ? plantLamps(all, habitat.shell, ground.surfaceAt) : [];
+});
+
+/** Light at a place, in the middle of what the lamps may give; undefined where none hangs. */
+function lightAt(lamps: readonly PlantLamp[], at: Point): number | undefined {
+  if (lamps.length === 0) return undefined;
+  const [low, high] = ppfdAtPlace(lamps, at);
+  return (low + high) / 2;
+}
+
 /** What is the same at a place for every plant, so that many can be held against it. */
-export type Site = { scene: Setting; surfaceCm: number; soilCm: number; lumens: number | null };
+export type Site = { scene: Setting; surfaceCm: number; soilCm: number; lamps: readonly PlantLamp[] };
 
 export const siteAt = (scene: Setting, { xCm, yCm }: Pick<Place, "xCm" | "yCm">): Site => ({
   scene,
   surfaceCm: scene.ground.surfaceAt(xCm, yCm),
   soilCm: scene.ground.soilDepthAt(xCm, yCm),
-  lumens: lampLumens(scene.habitat, scene.library),
+  lamps: lampsOver(scene),
 });
 
 /** Room over a plant's foot, or for what hangs below it. */
@@ -157,7 +176,7 @@ function roomOf(spot: Spot, at: Place, footCm: number, surfaceCm: number, rimCm:
 }
 
 /** {@link foundAt} for one of many plants at a site. */
-export function foundOn({ scene, surfaceCm, soilCm, lumens }: Site, at: Place, plant: Plant): Found {
+export function foundOn({ scene, surfaceCm, soilCm, lamps }: Site, at: Place, plant: Plant): Found {
   const { animal, field } = scene;
   const { shell } = scene.habitat;
   const holder = holderOf(scene.ground, at);
@@ -171,7 +190,7 @@ export function foundOn({ scene, surfaceCm, soilCm, lumens }: Site, at: Place, p
     roots: rootsAt(spot, animal),
     roomCm: roomOf(spot, at, footCm, surfaceCm, shell.heightCm),
     soilCm: holder ? soilDepthIn(holder) : spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
-    ppfd: lumens === null ? undefined : ppfdAt(lumens, shell, shell.heightCm - footCm),
+    ppfd: lightAt(lamps, { xCm: at.xCm, yCm: at.yCm, zCm: footCm }),
     reached: spot !== "water" && (animal.lives === "climbing" || (inGround(spot) && !isHigh)),
   };
 }

@@ -26,6 +26,14 @@ export const EventSchema = z.discriminatedUnion("kind", [
   event("lost", { plantId: CatalogIdSchema, how: z.enum(LOSSES) }),
   /** Standing water was drawn off. */
   event("drawnOff", { waterL: litres }),
+  /** A lamp, a filter, a nozzle was renewed, or a gauge set right: its age begins again. */
+  event("renewed", { gearId: IdSchema }),
+  /** The UV index a meter read straight under a lamp, so far below it, with what is between them in place. */
+  event("metered", {
+    gearId: IdSchema,
+    uvIndex: z.number().min(0).max(LIMITS.uvIndex.max),
+    belowCm: z.number().min(1).max(LIMITS.boxCm.max),
+  }),
   /** An earlier event was wrong, or was taken back. */
   event("struck", { eventId: IdSchema }),
 ]);

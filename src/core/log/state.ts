@@ -5,9 +5,12 @@ type TopUp = Of<"toppedUp">;
 type LostPlant = Of<"lost">;
 type Seeded = Of<"seeded">;
 type DrawnOff = Of<"drawnOff">;
+type Metered = Of<"metered">;
 
 /** How a habitat stands on a day, as far as its log tells. Days are calendar days, ISO 8601. */
 export type LogState = {
+  /** The day it tells of; null where nothing is told. */
+  on: string | null;
   /** Steps of the build that are done, with the day of each. */
   doneOn: Readonly<Record<string, string>>;
   /** The day the animal moved in; null while it has not. */
@@ -18,9 +21,13 @@ export type LogState = {
   lostPlants: readonly LostPlant[];
   seeded: readonly Seeded[];
   drawnOff: readonly DrawnOff[];
+  /** The last day each piece of gear was renewed, by its id. */
+  renewedOn: Readonly<Record<string, string>>;
+  metered: readonly Metered[];
 };
 
 export const NOTHING_HAPPENED: LogState = {
+  on: null,
   doneOn: {},
   sinceOn: null,
   tickedOn: {},
@@ -28,6 +35,8 @@ export const NOTHING_HAPPENED: LogState = {
   lostPlants: [],
   seeded: [],
   drawnOff: [],
+  renewedOn: {},
+  metered: [],
 };
 
 const byDay = (a: LogEvent, b: LogEvent): number => a.on.localeCompare(b.on) || a.at.localeCompare(b.at);
@@ -49,6 +58,7 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
     .toSorted(byDay);
   const of = <K extends LogEvent["kind"]>(kind: K) => past.filter((event): event is Of<K> => event.kind === kind);
   return {
+    on: day,
     doneOn: latestDays(of("taskDone"), (event) => event.taskId),
     sinceOn: of("movedIn")[0]?.on ?? null,
     tickedOn: latestDays(of("tick"), (event) => event.dutyId),
@@ -56,6 +66,8 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
     lostPlants: of("lost"),
     seeded: of("seeded"),
     drawnOff: of("drawnOff"),
+    renewedOn: latestDays(of("renewed"), (event) => event.gearId),
+    metered: of("metered"),
   };
 }
 

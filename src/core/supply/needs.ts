@@ -1,4 +1,5 @@
-import type { CatalogKind } from "../catalog";
+import type { CatalogKind, Gear } from "../catalog";
+import { fitted, placeOf } from "../gear";
 import type { Design, Layer, Treatment } from "../habitat";
 import type { Scene } from "../scene";
 import { panelSize, wallWork } from "../shell";
@@ -97,6 +98,26 @@ function hardscapeNeeds(solid: Solid): Need[] {
     : pieceNeed("pieceKinds", piece.kindId, 1);
 }
 
+const BULBS: readonly Gear["purpose"][] = ["dayHeat", "nightHeat", "uv"];
+const IN_HOLDERS: readonly string[] = ["aboveMesh", "insideGuarded"];
+const HOLDER = "lampHolderReflector";
+
+/** Each bulb wants a holder, unless one stands in the gear already; one that hangs inside wants a guard as well. */
+function holderNeeds({ habitat, library }: Scene): Need[] {
+  const all = fitted(habitat.gear, library);
+  const bulbs = all.filter(
+    ({ kind }) =>
+      BULBS.includes(kind.purpose) &&
+      kind.reference.beamDeg !== undefined &&
+      kind.places.some((place) => IN_HOLDERS.includes(place)) &&
+      kind.sizes.every(({ lengthCm, widthCm }) => lengthCm === undefined && widthCm === undefined),
+  );
+  const have = all.filter(({ kind }) => kind.id === HOLDER).length;
+  const inside = bulbs.filter((one) => placeOf(one, habitat.shell) === "insideGuarded").length;
+  const guards = all.filter(({ kind }) => kind.id === "lampGuard").length;
+  return [...pieceNeed("gear", HOLDER, bulbs.length - have), ...pieceNeed("gear", "lampGuard", inside - guards)];
+}
+
 /**
  * All a habitat is built from, with the allowance for settling: what to have at hand, before looking at what is in
  * stock.
@@ -115,5 +136,6 @@ export function needs(scene: Scene): Need[] {
     ...starters.flatMap((starter) => starterNeed(scene, starter)),
     ...crew.flatMap(({ crewId, count }) => pieceNeed("crew", crewId, count)),
     ...gear.flatMap(({ kindId }) => pieceNeed("gear", kindId, 1)),
+    ...holderNeeds(scene),
   ]);
 }

@@ -1,10 +1,11 @@
 "use client";
 
 import Link from "next/link";
+import type { GearPiece } from "@/core/habitat";
 import { BUYABLE, needs, type Buyable } from "@/core/supply";
 import { useOpen } from "@/store";
-import { plain, Swatch } from "@/ui/section";
-import { amountPrinted, capital, useSay, useLibrary } from "@/words";
+import { GearIcon, plain, Swatch } from "@/ui/section";
+import { amountPrinted, capital, gearSizesSaid, useFigures, useSay, useLibrary } from "@/words";
 import css from "./Build.module.css";
 
 /** What to have at hand, grouped as one finds it in the shop. */
@@ -27,7 +28,10 @@ export function Shopping() {
               {wanted.map((need) => (
                 <li key={`${need.id}-${need.amount.kind}`}>
                   <Look shelf={shelf} id={need.id} />
-                  <span>{capital(say.nameOf(shelf, need.id))}</span>
+                  <span>
+                    {capital(say.nameOf(shelf, need.id))}
+                    {shelf === "gear" ? <Sizes gear={habitat.gear} kindId={need.id} /> : null}
+                  </span>
                   <span className="measure">{amountPrinted(need.amount, say, shelf)}</span>
                 </li>
               ))}
@@ -39,9 +43,18 @@ export function Shopping() {
   );
 }
 
+/** In which sizes gear is wanted. */
+function Sizes({ gear, kindId }: { gear: readonly GearPiece[]; kindId: string }) {
+  const figures = useFigures();
+  const sizes = gearSizesSaid(gear, kindId, figures);
+  return sizes === "" ? null : <small> · {sizes}</small>;
+}
+
 /** What a thing looks like, where it is drawn anywhere. */
 function Look({ shelf, id }: { shelf: Buyable; id: string }) {
-  const entry = useLibrary().get(shelf, id);
+  const library = useLibrary();
+  if (shelf === "gear") return <GearIcon kind={library.get("gear", id)} />;
+  const entry = library.get(shelf, id);
   if (!("look" in entry)) return <i className={css.dot} />;
   return <Swatch material={plain(entry.look)} width={22} height={22} />;
 }

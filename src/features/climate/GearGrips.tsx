@@ -1,64 +1,91 @@
 "use client";
 
-import type { GearPiece } from "@/core/habitat";
+import { fitted, fixtureOf, isBeside, isOnWall, type Fixture } from "@/core/gear";
 import { useOpen } from "@/store";
-import { Grip, type Frame } from "@/ui/section";
+import { gearFormOf, gearHighCm, gearWideCm, GEAR_COLORS, Grip, isDrawnAt, type Frame } from "@/ui/section";
 import { capital, useLibrary, useSay } from "@/words";
-import type { GearPurpose } from "./purposes";
-import { COLORS } from "./purposes";
 
-const ON_TOP_CM = 1.5;
+const LEAST_PX = 40;
 
-/** The gear where it is, drawn as what it does; dragged about, or moved with the arrow keys. */
+/** The gear where it is, dragged about or moved with the arrow keys; probes too. */
 export function GearGrips({ frame }: { frame: Frame }) {
-  const { habitat } = useOpen();
+  const library = useLibrary();
+  const { habitat, derived } = useOpen();
+  const { shell, gear } = habitat;
+  const fixtures = fitted(gear, library).map((one) => fixtureOf(one, shell, derived.ground.surfaceAt));
   return (
     <>
-      {habitat.gear.map((piece) => (
-        <GearGrip key={piece.id} piece={piece} frame={frame} />
+      {fixtures
+        .filter((fixture) => isDrawnAt(fixture) && gearFormOf(fixture.kind) !== "probe")
+        .map((fixture) => (
+          <GearGrip key={fixture.piece.id} fixture={fixture} frame={frame} />
+        ))}
+      {fixtures.map((fixture) => (
+        <ProbeGrip key={`${fixture.piece.id} probe`} fixture={fixture} frame={frame} />
       ))}
     </>
   );
 }
 
-function GearGrip({ piece, frame }: { piece: GearPiece; frame: Frame }) {
+/** What has a height of its own to be moved to; what lies on a wall, under the box or beside it keeps its place. */
+const rises = ({ place }: Fixture): boolean => place !== "underBox" && !isBeside(place) && place !== "floor";
+
+function GearGrip({ fixture, frame }: { fixture: Fixture; frame: Frame }) {
   const say = useSay();
-  const library = useLibrary();
-  const { habitat, edit } = useOpen();
-  const kind = library.get("gear", piece.kindId);
+  const { edit } = useOpen();
+  const { piece, kind, place, zCm } = fixture;
   const name = capital(say.nameOf("gear", kind.id));
-  const side = frame.view === "side";
-  const plan = frame.view === "plan";
-  const upCm = piece.upCm ?? habitat.shell.heightCm + ON_TOP_CM;
-  const across = side ? piece.yCm : piece.xCm;
-  const up = plan ? piece.yCm : upCm;
+  const [side, plan] = [frame.view === "side", frame.view === "plan"];
+  const across = side ? fixture.yCm : fixture.xCm;
+  const up = plan ? fixture.yCm : zCm;
   const move = (to: { across: number; up: number }, gesture: string) => {
     const along = side ? { yCm: Math.max(0, to.across) } : { xCm: Math.max(0, to.across) };
-    const other = plan ? { yCm: Math.max(0, to.up) } : {};
+    const raised = rises(fixture) && Math.abs(to.up - up) > 0.05 ? { upCm: Math.max(0, to.up) } : {};
+    const other = plan ? { yCm: Math.max(0, to.up) } : raised;
     return edit([{ name: "setGear", args: { id: piece.id, ...along, ...other } }], gesture);
   };
+  const wide = Math.max(LEAST_PX, gearWideCm(fixture, frame.view) * frame.pxPerCm);
+  const high = Math.max(LEAST_PX * 0.8, gearHighCm(fixture) * frame.pxPerCm);
+  const [x, y] = [frame.x(across), frame.y(up)];
   return (
     <Grip
       frame={frame}
       atCm={{ across, up }}
       label={say("climate:gear.move", { name, xCm: piece.xCm })}
+      levelSlackPx={isOnWall(place) ? 0 : 8}
       onMove={move}
       onRemove={() => edit([{ name: "removeGear", args: { ids: [piece.id] } }])}
     >
-      <Mark purpose={kind.purpose} x={frame.x(across)} y={frame.y(up)} name={name} />
+      {plan ? (
+        <PlanMark fixture={fixture} frame={frame} name={name} />
+      ) : (
+        <rect x={x - wide / 2} y={y - high} width={wide} height={high + 8} rx={6} fill="transparent" />
+      )}
     </Grip>
   );
 }
 
-/** A housing in the colour of what it gives, with its name beside it. */
-function Mark({ purpose, x, y, name }: { purpose: GearPurpose; x: number; y: number; name: string }) {
+/** From above: its outline in the colour of what it gives, with its name. */
+function PlanMark({ fixture, frame, name }: { fixture: Fixture; frame: Frame; name: string }) {
+  const wide = Math.max(14, gearWideCm(fixture, "front") * frame.pxPerCm);
+  const deep = Math.max(14, gearWideCm(fixture, "side") * frame.pxPerCm);
+  const [x, y] = [frame.x(fixture.xCm), frame.y(fixture.yCm)];
+  const round = gearFormOf(fixture.kind) === "dome";
   return (
-    <g transform={`translate(${x} ${y})`}>
-      <rect x={-24} y={-16} width={48} height={32} fill="transparent" />
-      <rect x={-17} y={-5} width={34} height={10} rx={3} fill="var(--ink)" />
-      <rect x={-13} y={3} width={26} height={4} rx={2} fill={COLORS[purpose]} />
+    <g>
+      <rect
+        x={x - wide / 2}
+        y={y - deep / 2}
+        width={wide}
+        height={deep}
+        rx={round ? wide / 2 : 4}
+        fill={GEAR_COLORS[fixture.kind.purpose]}
+        fillOpacity={0.45}
+        stroke="var(--ink)"
+      />
       <text
-        y={-11}
+        x={x}
+        y={y + 4}
         textAnchor="middle"
         fontSize={11.5}
         fontWeight={600}
@@ -70,5 +97,36 @@ function Mark({ purpose, x, y, name }: { purpose: GearPurpose; x: number; y: num
         {name}
       </text>
     </g>
+  );
+}
+
+/** Where a controller or a gauge feels. */
+function ProbeGrip({ fixture, frame }: { fixture: Fixture; frame: Frame }) {
+  const say = useSay();
+  const { edit } = useOpen();
+  const { piece, kind } = fixture;
+  const { probe } = piece;
+  if (!probe) return null;
+  const [side, plan] = [frame.view === "side", frame.view === "plan"];
+  const across = side ? probe.yCm : probe.xCm;
+  const up = plan ? probe.yCm : probe.upCm;
+  const move = (to: { across: number; up: number }, gesture: string) => {
+    const [a, b] = [Math.max(0, to.across), Math.max(0, to.up)];
+    const moved = plan ? { xCm: a, yCm: b } : side ? { yCm: a, upCm: b } : { xCm: a, upCm: b };
+    return edit([{ name: "setGear", args: { id: piece.id, probe: { ...probe, ...moved } } }], gesture);
+  };
+  const name = capital(say.nameOf("gear", kind.id));
+  return (
+    <Grip
+      frame={frame}
+      atCm={{ across, up }}
+      label={say("climate:gear.probeMove", { name, xCm: probe.xCm })}
+      onMove={move}
+    >
+      <circle cx={frame.x(across)} cy={frame.y(up)} r={14} fill="transparent" />
+      {plan ? (
+        <circle cx={frame.x(across)} cy={frame.y(up)} r={6} fill="var(--sheet)" stroke="var(--clay)" strokeWidth={3} />
+      ) : null}
+    </Grip>
   );
 }

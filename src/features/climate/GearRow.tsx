@@ -2,142 +2,162 @@
 
 import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import IconButton from "@mui/material/IconButton";
-import { LIMITS, type GearPiece, type Run } from "@/core/habitat";
+import { useState } from "react";
+import { fixtureOf, inUse, wattsOf, type Fixture } from "@/core/gear";
+import { RUNS, usualRun, type GearPiece, type Run } from "@/core/habitat";
+import type { Days } from "@/core/outlook";
 import { useOpen } from "@/store";
-import { MeasureField, NumberInput } from "@/ui/measure";
-import { capital, useLibrary, useSay } from "@/words";
+import { GearIcon } from "@/ui/section";
+import { capital, useFigures, useLibrary, useSay, type Figures, type Say } from "@/words";
+import { AgeFields } from "./AgeFields";
+import { useOutlook } from "./season";
 import css from "./Gear.module.css";
+import { PlaceFields } from "./PlaceFields";
 import { RunFields } from "./RunFields";
+import { monthsSaid, runSaid } from "./runSaid";
+import { SizeFields } from "./SizeFields";
+import { MonthFields, WiringFields } from "./WiringFields";
 
-const RUNS: readonly Run["by"][] = ["always", "hours", "warmth", "damp"];
+const DAY = { fromMin: 8 * 60, untilMin: 20 * 60 };
 
 /** What a way of switching begins with. */
-function firstRun(by: Run["by"], warmC: number, dampRh: number): Run {
+function firstRun(by: Run["by"], usual: Run, warmC: number, dampRh: number): Run {
+  if (usual.by === by) return usual;
   switch (by) {
     case "always":
       return { by };
     case "hours":
-      return { by, fromMin: 8 * 60, untilMin: 20 * 60 };
+      return { by, ...DAY, rampMin: 0 };
+    case "sun":
+      return { by, latitudeDeg: 10, rampMin: 30 };
+    case "bursts":
+      return { by, atMin: [8 * 60 + 30, 19 * 60], forS: 20 };
+    case "cycle":
+      return { by, fromMin: 0, untilMin: 24 * 60, onMin: 30, everyMin: 90 };
     case "warmth":
-      return { by, holdC: warmC };
+      return { by, ...DAY, dayC: warmC, nightC: warmC, alarmLowC: null, alarmHighC: null };
     case "damp":
-      return { by, holdRh: dampRh };
+      return { by, ...DAY, dayRh: dampRh, nightRh: dampRh };
   }
 }
 
-/** One piece of gear: its power, its light where it is a lamp, where it is, and what switches it. */
+const SWITCHED: readonly Fixture["kind"]["purpose"][] = [
+  "dayHeat",
+  "nightHeat",
+  "uv",
+  "plantLight",
+  "water",
+  "air",
+  "waterPart",
+];
+
+/** What is worth knowing of a piece at a glance: when it runs, through what it shines, how long its water lasts. */
+function useSummary(fixture: Fixture): string {
+  const say = useSay();
+  const figures = useFigures();
+  const { piece, kind, through } = fixture;
+  const outlook = useOutlook();
+  const vessel = outlook.vessels.find(({ gearId }) => gearId === piece.id);
+  const metered = outlook.lamps.some((lamp) => lamp.byMeter && lamp.fixture.piece.id === piece.id);
+  const isUv = kind.reference.uvIndexAt !== undefined;
+  const parts = [
+    SWITCHED.includes(kind.purpose) ? runSaid(piece.run, outlook.on, say, figures) : undefined,
+    monthsSaid(piece, say, "en"),
+    say(`climate:gear.places.${fixture.place}`),
+    isUv && through === "mesh" && !metered ? say("climate:gear.throughMesh") : undefined,
+    isUv && through === "glass" ? say("climate:gear.throughGlass") : undefined,
+    metered ? say("climate:gear.byMeter") : undefined,
+    vessel && perDaySaid(vessel.waterL, say),
+    vessel?.days && daysSaid(vessel.days, say, figures),
+  ];
+  return parts.filter((part) => part !== undefined && part !== "").join(" · ");
+}
+
+const perDaySaid = ([lowWaterL, highWaterL]: readonly [number, number], say: Say): string =>
+  highWaterL - lowWaterL < 0.005
+    ? say("climate:gear.perDayOne", { lowWaterL })
+    : say("climate:gear.perDay", { lowWaterL, highWaterL });
+
+const daysSaid = ({ least, most }: Days, say: Say, figures: Figures): string => {
+  const low = figures.number(least, 0);
+  if (most === undefined) return say("climate:gear.lastsFrom", { low });
+  const high = figures.number(most, 0);
+  return low === high ? say("climate:gear.lastsOne", { low }) : say("climate:gear.lasts", { low, high });
+};
+
+/** One piece of gear: what it does at a glance, and under its name all that is told of it. */
 export function GearRow({ piece }: { piece: GearPiece }) {
   const say = useSay();
+  const figures = useFigures();
   const library = useLibrary();
   const { habitat, derived, edit } = useOpen();
-  const { id } = piece;
+  const [open, setOpen] = useState(false);
   const kind = library.get("gear", piece.kindId);
+  const one = { piece, kind };
+  const fixture = fixtureOf(one, habitat.shell, derived.ground.surfaceAt);
+  const summary = useSummary(fixture);
   const name = capital(say.nameOf("gear", kind.id));
   const { animal } = derived;
+  const outlook = useOutlook();
   const set = (to: Partial<Omit<GearPiece, "id">>, gesture?: string) =>
-    edit([{ name: "setGear", args: { id, ...to } }], gesture);
+    edit([{ name: "setGear", args: { id: piece.id, ...to } }], gesture);
   return (
-    <li className={css.piece}>
+    <li className={css.piece} data-off={!inUse(piece, outlook.on)}>
       <header>
-        <b>{name}</b>
-        <small>{capital(say(`library:values.purpose.${kind.purpose}`))}</small>
+        <button
+          type="button"
+          className={css.head}
+          aria-expanded={open}
+          aria-label={say("climate:gear.open", { name })}
+          onClick={() => setOpen(!open)}
+        >
+          <GearIcon kind={kind} />
+          <span>
+            <b>{name}</b>
+            <small>{summary}</small>
+          </span>
+          <span className="measure">{kind.watts ? `${figures.number(wattsOf(one), 0)} W` : ""}</span>
+        </button>
         <IconButton
           size="small"
           aria-label={say("climate:gear.remove", { name })}
-          onClick={() => edit([{ name: "removeGear", args: { ids: [id] } }])}
+          onClick={() => edit([{ name: "removeGear", args: { ids: [piece.id] } }])}
         >
           <CloseOutlined sx={{ fontSize: 16 }} />
         </IconButton>
       </header>
-      <div className={css.line}>
-        <Told
-          label={say("climate:gear.power", { name })}
-          unit={say("climate:gear.powerShort")}
-          value={piece.powerW}
-          first={kind.watts?.[0] ?? 10}
-          limits={LIMITS.powerW}
-          onTell={(powerW, gesture) => set({ powerW }, gesture)}
-        />
-        {kind.purpose === "plantLight" ? (
-          <Told
-            whole
-            label={say("climate:gear.lumens", { name })}
-            unit={say("climate:gear.lumensShort")}
-            value={piece.lumens}
-            first={2200}
-            limits={LIMITS.lampLumens}
-            onTell={(lumens, gesture) => set({ lumens }, gesture)}
-          />
-        ) : null}
-        <select
-          className={css.select}
-          aria-label={say("climate:gear.run", { name })}
-          value={piece.run.by}
-          onChange={(event) => {
-            const by = RUNS.find((run) => run === event.target.value) ?? "always";
-            set({ run: firstRun(by, animal.temperatureC.night[0], animal.humidityRh.day.preferred[0]) });
-          }}
-        >
-          {RUNS.map((by) => (
-            <option key={by} value={by}>
-              {say(`climate:gear.runs.${by}`)}
-            </option>
-          ))}
-        </select>
-        <RunFields run={piece.run} name={name} onRun={(run, gesture) => set({ run }, gesture)} />
-      </div>
-      <div className={css.places} role="group" aria-label={say("climate:gear.place", { name })}>
-        <MeasureField
-          label={say("climate:gear.xCm")}
-          kind="length"
-          value={piece.xCm}
-          limits={{ min: 0, max: habitat.shell.widthCm }}
-          onCommit={(xCm, gesture) => set({ xCm }, gesture)}
-        />
-        <MeasureField
-          label={say("climate:gear.yCm")}
-          kind="length"
-          value={piece.yCm}
-          limits={{ min: 0, max: habitat.shell.depthCm }}
-          onCommit={(yCm, gesture) => set({ yCm }, gesture)}
-        />
-        <MeasureField
-          label={say("climate:gear.upCm")}
-          kind="length"
-          value={piece.upCm ?? undefined}
-          limits={{ min: 0, max: habitat.shell.heightCm }}
-          help={piece.upCm === null ? say("climate:gear.upTop") : ""}
-          onCommit={(upCm, gesture) => set({ upCm }, gesture)}
-          onClear={() => set({ upCm: null })}
-        />
-      </div>
+      {open ? (
+        <div className={css.body}>
+          <SizeFields one={one} name={name} set={set} />
+          <PlaceFields one={one} name={name} set={set} />
+          {SWITCHED.includes(kind.purpose) ? (
+            <div className={css.line}>
+              <select
+                className={css.select}
+                aria-label={say("climate:gear.run", { name })}
+                value={piece.run.by}
+                onChange={(event) => {
+                  const by = RUNS.find((run) => run === event.target.value) ?? "always";
+                  const { temperatureC, humidityRh } = animal;
+                  set({
+                    run: firstRun(by, usualRun(kind, animal), temperatureC.night[0], humidityRh.day.preferred[0]),
+                  });
+                }}
+              >
+                {RUNS.map((by) => (
+                  <option key={by} value={by}>
+                    {say(`climate:gear.runs.${by}`)}
+                  </option>
+                ))}
+              </select>
+              <RunFields run={piece.run} name={name} on={outlook.on} onRun={(run, gesture) => set({ run }, gesture)} />
+            </div>
+          ) : null}
+          {SWITCHED.includes(kind.purpose) ? <MonthFields one={one} name={name} set={set} /> : null}
+          <WiringFields one={one} name={name} set={set} at={fixture} />
+          <AgeFields one={one} name={name} />
+        </div>
+      ) : null}
     </li>
-  );
-}
-
-type ToldProps = {
-  label: string;
-  unit: string;
-  value: number | null;
-  /** What telling it begins with. */
-  first: number;
-  limits: { min: number; max: number };
-  whole?: boolean;
-  onTell: (value: number, gesture?: string) => void;
-};
-
-/** A figure that may not be known: then it says so, and can be told. */
-function Told({ label, unit, value, first, limits, whole = false, onTell }: ToldProps) {
-  const say = useSay();
-  if (value === null)
-    return (
-      <button type="button" className={css.tell} aria-label={label} onClick={() => onTell(first)}>
-        {unit}: {say("climate:gear.unknown")}
-      </button>
-    );
-  return (
-    <span className={css.told}>
-      <NumberInput whole={whole} label={label} value={value} limits={limits} onCommit={onTell} /> {unit}
-    </span>
   );
 }

@@ -2,6 +2,7 @@
 
 import Checkbox from "@mui/material/Checkbox";
 import { dueList, duties, type Due, type Duty } from "@/core/keeping";
+import type { Told } from "@/core/log";
 import { useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { DueMark } from "@/ui/DueMark";
@@ -26,10 +27,14 @@ export function DutyRows({ today }: { today: string }) {
   );
 }
 
+/** Pieces whose age begins again with what is ticked. */
+const renewals = ({ does, gear }: Duty, on: string): Told[] =>
+  does === "renewGear" ? (gear?.gearIds ?? []).map((gearId) => ({ kind: "renewed", on, gearId })) : [];
+
 function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   const say = useSay();
   const { act } = useOpen();
-  const title = say(`keeping:duties.${duty.id}.title`);
+  const title = say(`keeping:duties.${duty.does}.title`, duty.quantities);
   const due = "dueOn" in duty ? duty : undefined;
   return (
     <li>
@@ -37,11 +42,11 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
         checked={false}
         disabled={!due}
         slotProps={{ input: { "aria-label": say("keeping:tick", { duty: title }) } }}
-        onChange={() => act([{ kind: "tick", on: today, dutyId: duty.id }])}
+        onChange={() => act([{ kind: "tick", on: today, dutyId: duty.id }, ...renewals(duty, today)])}
       />
       <span>
         <b>{title}</b>
-        <small>{say(`keeping:duties.${duty.id}.why`, duty.quantities)}</small>
+        <small>{say(`keeping:duties.${duty.does}.why`, duty.quantities)}</small>
         <small>
           {say("keeping:every", { count: duty.everyDays })}
           {due ? ` · ${due.lastOn ? say("keeping:lastOn", { lastOn: due.lastOn }) : say("keeping:never")}` : ""}

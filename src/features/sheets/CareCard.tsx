@@ -32,8 +32,8 @@ export function CareCard() {
       </Facts>
       <h3>{say("sheets:careDuties")}</h3>
       <Facts>
-        {duties(derived).map(({ id, everyDays }) => (
-          <Fact key={id} label={say(`keeping:duties.${id}.title`)}>
+        {duties(derived).map(({ id, does, quantities, everyDays }) => (
+          <Fact key={id} label={say(`keeping:duties.${does}.title`, quantities)}>
             {say("sheets:careEvery", { count: everyDays })}
           </Fact>
         ))}

@@ -24,8 +24,8 @@ import {
 import { useBins, useOpen, useWaiting } from "@/store";
 import { saveText } from "@/ui/files";
 import { useNow } from "@/ui/parts";
-import { plain, Swatch } from "@/ui/section";
-import { amountPrinted, capital, useSay, useLibrary } from "@/words";
+import { GearIcon, plain, Swatch } from "@/ui/section";
+import { amountPrinted, capital, gearSizesSaid, useFigures, useSay, useLibrary } from "@/words";
 import { PackChoice } from "./PackChoice";
 import { StairRow } from "./StairRow";
 import css from "./Sheets.module.css";
@@ -81,17 +81,22 @@ type RowProps = {
 /** One thing to buy; pressed, it says why so much. */
 function Row({ line, shelf, told, bins, sources, waiting }: RowProps) {
   const say = useSay();
+  const figures = useFigures();
   const library = useLibrary();
+  const { gear } = useOpen().habitat;
   const [open, setOpen] = useState(false);
   const { need } = line;
   const item = library.get(shelf, need.id);
   const name = capital(say.nameOf(shelf, need.id));
+  const sizes = shelf === "gear" ? gearSizesSaid(gear, need.id, figures) : "";
   const stair = stairOf(need, sources, bins);
   const reserved = line.stock > 0 ? reservedBy(need, waiting) : [];
   const thing = (
     <span className={css.thing}>
       {"look" in item ? <Swatch material={plain(item.look)} width={18} height={18} /> : null}
+      {shelf === "gear" ? <GearIcon kind={library.get("gear", need.id)} /> : null}
       {name}
+      {sizes === "" ? null : <small>{sizes}</small>}
     </span>
   );
   return (

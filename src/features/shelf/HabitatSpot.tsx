@@ -27,7 +27,7 @@ function stateOf({ derived, log }: Standing, today: string, say: Say): State {
   const late = dueList(derived, log.state, today).find((duty) => duty.inDays < 0);
   if (late)
     return {
-      text: `${say(`keeping:duties.${late.id}.title`)}: ${say("shelf:late", { count: -late.inDays })}`,
+      text: `${say(`keeping:duties.${late.does}.title`, late.quantities)}: ${say("shelf:late", { count: -late.inDays })}`,
       tone: "harm",
     };
   if (first) return { text: say(`titles:${first.code}`), tone: "look" };

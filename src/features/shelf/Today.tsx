@@ -28,7 +28,7 @@ export function Today({ standing, onNotice }: Props) {
   const tick = async ({ id, name }: Design, duty: Due) => {
     const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);
     await append(id, ticked);
-    const text = say("shelf:tick", { duty: say(`keeping:duties.${duty.id}.title`), name });
+    const text = say("shelf:tick", { duty: say(`keeping:duties.${duty.does}.title`, duty.quantities), name });
     onNotice({ text, undo: () => void append(id, strikes(ticked)) });
   };
   return (
@@ -42,7 +42,7 @@ export function Today({ standing, onNotice }: Props) {
       ) : null}
       <ul>
         {due.map(({ design, duty }) => {
-          const title = say(`keeping:duties.${duty.id}.title`);
+          const title = say(`keeping:duties.${duty.does}.title`, duty.quantities);
           return (
             <li key={`${design.id}-${duty.id}`}>
               <Checkbox
@@ -53,7 +53,7 @@ export function Today({ standing, onNotice }: Props) {
               <span>
                 <b>{title}</b>
                 <small>
-                  {design.name} · {say(`keeping:duties.${duty.id}.why`, duty.quantities)}
+                  {design.name} · {say(`keeping:duties.${duty.does}.why`, duty.quantities)}
                 </small>
               </span>
               <DueMark inDays={duty.inDays} />

@@ -5,7 +5,6 @@ export { Boundary } from "./Boundary";
 export { Cautions } from "./Cautions";
 export { FileButton } from "./FileButton";
 export { Fact, Facts } from "./Facts";
-export { RangeBar } from "./RangeBar";
 export { Tile, Tiles } from "./Tile";
 export { LedgerHead, LedgerPart, Workbench } from "./Workbench";
 export { LastWritten } from "./LastWritten";

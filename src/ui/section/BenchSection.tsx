@@ -2,11 +2,13 @@
 
 import { useDeferredValue, useMemo, useState, type CSSProperties, type ReactNode } from "react";
 import type { Design } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import type { Ground } from "@/core/strata";
-import { capital, useSay, useUnits } from "@/words";
+import { capital, useLibrary, useSay, useUnits } from "@/words";
 import { BoxModel } from "../model";
 import { Pills } from "../parts/Pills";
 import css from "./BenchSection.module.css";
+import { GearDrawing, overTopCm } from "./GearDrawing";
 import { acrossOf, fittingScale, frameOf, upOf, VIEWS, type Frame, type Margins, type View } from "./frame";
 import { PlanBody } from "./PlanBody";
 import { Rulers } from "./Rulers";
@@ -60,7 +62,9 @@ export function BenchSection({
     onView(next);
   };
   useViewKeys(view, look);
-  const margins: Margins = { left: tagged ? 84 : 16, right: 44, top: 26, bottom: 30 };
+  const library = useLibrary();
+  const bare: Margins = { left: tagged ? 84 : 16, right: 44, top: 26, bottom: 30 };
+  const margins = size && view !== "plan" ? withRoomOver(bare, habitat, ground, library, view, size) : bare;
   const scale = size ? fittingScale(habitat.shell, view, size.width, size.height, margins) : 1;
   const across = acrossOf(habitat.shell, view) * scale;
   const spareX = size ? size.width - across - margins.left - margins.right : 0;
@@ -124,6 +128,7 @@ export function BenchSection({
                 months={months}
               />
             )}
+            <GearDrawing habitat={habitat} ground={ground} frame={frame} />
             <Rulers frame={frame} system={system} />
             {view === "plan" ? (
               planOverlay?.(frame)
@@ -143,6 +148,21 @@ export function BenchSection({
       <SectionTwin habitat={told.habitat} ground={told.ground} />
     </div>
   );
+}
+
+/** Room over the box for the lamps that stand there, at the scale that leaves it. */
+function withRoomOver(
+  bare: Margins,
+  habitat: Design,
+  ground: Ground,
+  library: Library,
+  view: View,
+  { width, height }: { width: number; height: number },
+): Margins {
+  const overCm = overTopCm(habitat, ground, library);
+  if (overCm <= 0) return bare;
+  const whole = { ...habitat.shell, heightCm: habitat.shell.heightCm + overCm };
+  return { ...bare, top: bare.top - 10 + overCm * fittingScale(whole, view, width, height, bare) };
 }
 
 function Sill({ habitat, frame, text }: { habitat: Design; frame: Frame; text: string }) {

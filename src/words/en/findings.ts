@@ -1,5 +1,6 @@
 import type { FindingWords } from "../findingShape";
 import terms from "./findingTerms";
+import gear from "./gearFindings";
 import living from "./livingFindings";
 
 /**
@@ -8,6 +9,7 @@ import living from "./livingFindings";
  */
 const sentences = {
   ...living,
+  ...gear,
   boxTooSmall: {
     why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; ‖the walls’ build takes {{takenWidthCm}} of the width|the walls’ build takes {{takenDepthCm}} of the depth⟧. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
     mend: {

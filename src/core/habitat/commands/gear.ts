@@ -1,27 +1,38 @@
 import { z } from "zod";
 import { lightOf } from "../lamps";
-import { GearPieceSchema, IdSchema, type Design, type GearPiece } from "../schema";
+import { EditRefused } from "../problem";
+import { GearPieceSchema, IdSchema, PowerSchema, type Design, type GearPiece } from "../schema";
+import { usualGear } from "../usualGear";
 import { edit, mustBeFree, mustFind } from "./define";
 
 const clamp = (value: number, most: number): number => Math.min(Math.max(value, 0), most);
+/** How far over its box a lamp may hang. */
+const MOST_OVER_CM = 150;
 
-/** Gear stands on or over the box, never beside it. */
+/** Gear stands on or over the box, never beside it, and so does what it feels with. */
 const over = ({ shell }: Design, piece: GearPiece): GearPiece => ({
   ...piece,
   xCm: clamp(piece.xCm, shell.widthCm),
   yCm: clamp(piece.yCm, shell.depthCm),
-  upCm: piece.upCm === null ? null : clamp(piece.upCm, shell.heightCm),
+  upCm: piece.upCm === null ? null : clamp(piece.upCm, shell.heightCm + MOST_OVER_CM),
 });
 
-/** Edits of the gear: what heats, lights, wets and moves the air. */
+const told = GearPieceSchema.partial().required({ id: true });
+
+/** Edits of the gear: what heats, lights, wets and moves the air, and what switches and feeds it. */
 export const gearEdits = {
-  addGear: edit(GearPieceSchema, (habitat, piece) => {
+  /** Sets up a piece of gear as its kind usually is; what is told goes before that. */
+  addGear: edit(told.required({ kindId: true }), (habitat, piece, library) => {
     mustBeFree(habitat.gear, piece.id);
-    return { ...habitat, gear: [...habitat.gear, over(habitat, piece)] };
+    const kind = library.find("gear", piece.kindId);
+    if (!kind) throw new EditRefused({ path: "kindId", code: "unknown", id: piece.kindId });
+    const animal = library.get("animals", habitat.brief.animalId);
+    const whole = GearPieceSchema.parse(usualGear(habitat, kind, animal, piece));
+    return { ...habitat, gear: [...habitat.gear, over(habitat, whole)] };
   }),
 
   /** Changes what is told of a piece of gear; the rest stays. */
-  setGear: edit(GearPieceSchema.partial().required({ id: true }), (habitat, to) => {
+  setGear: edit(told, (habitat, to) => {
     const before = mustFind(habitat.gear, (piece) => piece.id === to.id, "id", to.id);
     const after = over(habitat, GearPieceSchema.parse({ ...before, ...to }));
     return { ...habitat, gear: habitat.gear.map((piece) => (piece === before ? after : piece)) };
@@ -33,8 +44,19 @@ export const gearEdits = {
     gear: lightOf(habitat, lumens, library),
   })),
 
+  /** Takes gear out; what was plugged into it hangs where that was plugged in. */
   removeGear: edit(z.strictObject({ ids: z.array(IdSchema).min(1) }), (habitat, { ids }) => {
     for (const id of ids) mustFind(habitat.gear, (piece) => piece.id === id, "ids", id);
-    return { ...habitat, gear: habitat.gear.filter((piece) => !ids.includes(piece.id)) };
+    const feedOf = new Map(habitat.gear.map(({ id, feedId }) => [id, feedId]));
+    const left = (feedId: string | null): string | null =>
+      feedId !== null && ids.includes(feedId) ? left(feedOf.get(feedId) ?? null) : feedId;
+    const kept = habitat.gear.filter((piece) => !ids.includes(piece.id));
+    return { ...habitat, gear: kept.map((piece) => ({ ...piece, feedId: left(piece.feedId) })) };
   }),
+
+  /** What electricity costs, and how its sockets are guarded. */
+  setPower: edit(PowerSchema.partial(), (habitat, to) => ({
+    ...habitat,
+    power: PowerSchema.parse({ ...habitat.power, ...to }),
+  })),
 };

@@ -5,7 +5,9 @@ import type { Draft, Menders } from "../mender";
 import type { MendableCode } from "../quantities";
 import { boxMenders } from "./box";
 import { crewMenders } from "./crew";
+import { gearMenders } from "./gear";
 import { groundMenders } from "./ground";
+import { lampMenders } from "./lamps";
 import { pieceMenders } from "./pieces";
 import { plantMenders } from "./plants";
 import { stackMenders } from "./stack";
@@ -19,6 +21,8 @@ const MENDERS: Menders = {
   ...pieceMenders,
   ...plantMenders,
   ...crewMenders,
+  ...gearMenders,
+  ...lampMenders,
 };
 
 /** A draft that says of itself what it does. */

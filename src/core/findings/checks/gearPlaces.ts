@@ -1,0 +1,166 @@
+import type { Animal } from "../../catalog";
+import { feltK } from "../../climate";
+import {
+  clearanceCm,
+  feeds,
+  fixtureOf,
+  isBeside,
+  isOnWall,
+  isThermostat,
+  pumpLPerH,
+  wattsOf,
+  type Fixture,
+} from "../../gear";
+import { standCm } from "../../outlook";
+import { plantFootCm, grownHeightCm } from "../../living";
+import { contains } from "../../shape";
+import { floorOutline } from "../../habitat";
+import type { FindingQuantities } from "../quantities";
+import type { Assessed, Check, Found } from "../types";
+
+/** Lamps stronger than this want air between themselves and the mesh: from memory. */
+const HOT_ON_MESH_W = 100;
+const OFF_MESH_CM = 3;
+
+const near = (
+  { piece, kind }: Fixture,
+  variant: FindingQuantities["lampNear"]["variant"],
+  nearCm: number,
+  needCm: number,
+): Found => ({
+  code: "lampNear",
+  about: piece.id,
+  weight: variant === "stand" ? "harm" : "look",
+  step: "climate",
+  quantities: { kindId: kind.id, nearCm: Math.max(0, nearCm), needCm: Math.round(needCm), variant },
+});
+
+const RADIANT: readonly Fixture["kind"]["purpose"][] = ["dayHeat", "nightHeat"];
+const isHot = ({ kind }: Fixture): boolean =>
+  RADIANT.includes(kind.purpose) && kind.reference.radiantShare !== undefined && kind.reference.beamDeg !== undefined;
+
+/** The top of the tallest grown plant under a place; nothing where none reaches there. */
+function leafCm({ habitat, ground, library }: Assessed, { xCm, yCm }: Fixture): number {
+  const over = habitat.plants.map((stand) => {
+    const plant = library.get("plants", stand.plantId);
+    const reach = Math.hypot(stand.xCm - xCm, stand.yCm - yCm);
+    const high = stand.keptCm ?? grownHeightCm(plant);
+    return reach < 8 ? plantFootCm(habitat, ground, stand, plant) + high : 0;
+  });
+  return Math.max(0, ...over);
+}
+
+/** Lamps too near to what they shine on: at what stands there first, as an animal does. */
+function tooNear(assessed: Assessed, lamp: Fixture): Found[] {
+  const { ground } = assessed;
+  if (!isHot(lamp) || isOnWall(lamp.place)) return [];
+  const needCm = clearanceCm(wattsOf(lamp));
+  const toStand = lamp.zCm - standCm(ground, lamp.xCm, lamp.yCm, lamp.zCm);
+  if (toStand < needCm) return [near(lamp, "stand", toStand, needCm)];
+  const toLeaf = lamp.zCm - leafCm(assessed, lamp);
+  if (toLeaf < needCm) return [near(lamp, "leaf", toLeaf, needCm)];
+  const offMesh = lamp.zCm - assessed.habitat.shell.heightCm;
+  const hot = wattsOf(lamp) >= HOT_ON_MESH_W && lamp.through === "mesh" && offMesh < OFF_MESH_CM;
+  return hot ? [near(lamp, "mesh", offMesh, OFF_MESH_CM)] : [];
+}
+
+const DIGS: readonly Animal["lives"][] = ["burrowing", "sandSwimming"];
+/** Over a mat, more soil than this keeps the heat in: common practice. */
+const THIN_SOIL_CM = 4;
+
+function matUnder({ animal, ground }: Assessed, { piece, kind, place, xCm, yCm }: Fixture): Found[] {
+  if (place !== "underBox" || !kind.neverWith.includes("deepSoil")) return [];
+  const soilCm = ground.surfaceAt(xCm, yCm);
+  const digs = DIGS.includes(animal.lives) && kind.neverWith.includes("burrower");
+  if (!digs && soilCm <= THIN_SOIL_CM) return [];
+  const quantities = { kindId: kind.id, soilCm, variant: digs ? "digger" : "deepSoil" } as const;
+  return [{ code: "matUnder", about: piece.id, weight: "harm", step: "climate", quantities }];
+}
+
+const IN_GROUND: readonly Fixture["place"][] = [
+  "underBox",
+  "underSlab",
+  "inSoil",
+  "inWater",
+  "floor",
+  "wall",
+  "sideOfBox",
+];
+
+function buried({ ground }: Assessed, fixture: Fixture): Found[] {
+  const { piece, kind, place, xCm, yCm, zCm } = fixture;
+  const groundCm = ground.surfaceAt(xCm, yCm);
+  if (IN_GROUND.includes(place) || isBeside(place) || zCm >= groundCm) return [];
+  const quantities = { kindId: kind.id, atCm: zCm, groundCm };
+  return [{ code: "gearBuried", about: piece.id, weight: "harm", step: "climate", quantities }];
+}
+
+/** Controllers that feel, and whether what they feel is where the animal lives. */
+function probe({ habitat, ground, animal }: Assessed, { piece, kind }: Fixture): Found[] {
+  const off = (variant: FindingQuantities["probeOff"]["variant"]): Found[] => [
+    { code: "probeOff", about: piece.id, weight: "look", step: "climate", quantities: { kindId: kind.id, variant } },
+  ];
+  const controls = isThermostat(piece) || kind.id === "humidistat" || kind.id === "overTemperatureCutOut";
+  if (!piece.probe) return controls && habitat.gear.some(({ feedId }) => feedId === piece.id) ? off("missing") : [];
+  const { xCm, yCm, upCm } = piece.probe;
+  const { shell } = habitat;
+  if (!contains(floorOutline(shell), [xCm, yCm]) || upCm > shell.heightCm) return off("outside");
+  const inSoil = upCm < ground.surfaceAt(xCm, yCm) - 1;
+  return inSoil && feeds(piece) && !DIGS.includes(animal.lives) ? off("buried") : [];
+}
+
+type HeldWarmth = Extract<Fixture["piece"]["run"], { by: "warmth" }>;
+
+/** A set point its probe never comes up to, with all heaters on. */
+function reach({ sizing, all }: Assessed["outlook"], run: HeldWarmth, fixture: Fixture) {
+  const felt = feltK(fixture, all);
+  const night = { setC: run.nightC ?? -Infinity, reachC: sizing.night.temperatureC[1] + felt };
+  const day = { setC: run.dayC, reachC: sizing.warmEndC[1] + felt };
+  return [day, night].find(({ setC, reachC }) => setC > reachC + 1);
+}
+
+/** A set point no heater in the box comes up to. */
+function beyond({ outlook }: Assessed, fixture: Fixture): Found[] {
+  const { piece, kind } = fixture;
+  if (piece.run.by !== "warmth" || piece.months !== null) return [];
+  const short = reach(outlook, piece.run, fixture);
+  if (!short) return [];
+  const quantities = { kindId: kind.id, setC: short.setC, reachC: Math.round(short.reachC) };
+  return [{ code: "setPointBeyond", about: piece.id, weight: "look", step: "climate", quantities }];
+}
+
+/** A wall that drips is fed at its top. */
+function noFlow({ habitat }: Assessed, fixture: Fixture): Found[] {
+  const { piece, kind } = fixture;
+  if (kind.id !== "drippingWall") return [];
+  const liftCm = habitat.shell.heightCm;
+  if (pumpLPerH(fixture, liftCm) > 0) return [];
+  const headCm = piece.size.headCm ?? kind.reference.headCm?.[0] ?? 0;
+  return [
+    {
+      code: "pumpNoFlow",
+      about: piece.id,
+      weight: "look",
+      step: "climate",
+      quantities: { kindId: kind.id, headCm, liftCm },
+    },
+  ];
+}
+
+/** Where gear is: lamps and what they shine on, mats and soil, probes, set points, pumps. */
+export const checkGearPlaces: Check = (assessed) => {
+  const { outlook, habitat, ground } = assessed;
+  return outlook.all
+    .map((one) => fixtureOf(one, habitat.shell, ground.surfaceAt))
+    .flatMap((fixture) => {
+      const inGround = buried(assessed, fixture);
+      return [
+        ...inGround,
+        ...(inGround.length > 0 ? [] : tooNear(assessed, fixture)),
+        ...matUnder(assessed, fixture),
+        ...probe(assessed, fixture),
+        ...beyond(assessed, fixture),
+        ...noFlow(assessed, fixture),
+      ];
+    });
+};

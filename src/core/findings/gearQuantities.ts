@@ -1,0 +1,47 @@
+type Variant<V extends string> = { variant: V };
+type Animal = { animalId: string };
+type Kind = { kindId: string };
+type Wanted = { lowC: number; highC: number; wantLowC: number; wantHighC: number };
+
+/** What each finding about gear is told with, in base units. */
+export type GearQuantities = {
+  /** What the box comes to, what is wanted, and the heat that would hold it, watts. */
+  tooCold: Animal & Wanted & { roomC: number; needW: number } & Variant<"day" | "night">;
+  baskingOff: Animal & Wanted & Variant<"noLamp" | "tooCool" | "tooHot">;
+  /** UV index that comes and that is wanted, as it is told. */
+  uvOff: Animal & { index: string; want: string } & Variant<"missing" | "tooWeak" | "tooStrong">;
+  uvNoShade: Animal & { index: string };
+  heaterLoose: Kind;
+  setPointBeyond: Kind & { setC: number; reachC: number };
+  matUnder: Kind & { soilCm: number } & Variant<"deepSoil" | "digger">;
+  lampNear: Kind & { nearCm: number; needCm: number } & Variant<"mesh" | "leaf" | "stand">;
+  miswired: Kind & { otherKindId: string };
+  socketUnguarded: { count: number };
+  noDripLoop: { count: number };
+  stripOverloaded: Kind & { loadW: number; mostW: number };
+  lightByNight: Kind;
+  probeOff: Kind & Variant<"missing" | "outside" | "buried">;
+  gearBuried: Kind & { atCm: number; groundCm: number };
+  pumpNoFlow: Kind & { headCm: number; liftCm: number };
+};
+
+export type GearCode = keyof GearQuantities;
+
+export const GEAR_CODES: Record<GearCode, true> = {
+  tooCold: true,
+  baskingOff: true,
+  uvOff: true,
+  uvNoShade: true,
+  heaterLoose: true,
+  setPointBeyond: true,
+  matUnder: true,
+  lampNear: true,
+  miswired: true,
+  socketUnguarded: true,
+  noDripLoop: true,
+  stripOverloaded: true,
+  lightByNight: true,
+  probeOff: true,
+  gearBuried: true,
+  pumpNoFlow: true,
+};

@@ -1,0 +1,125 @@
+import type { Animal, Gear } from "../catalog";
+import type { Design, GearPiece, GearSize, Run } from "./schema";
+
+const LIGHTS: readonly Gear["purpose"][] = ["dayHeat", "uv", "plantLight"];
+const WARM: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
+const DAY = { fromMin: 8 * 60, untilMin: 20 * 60 };
+const WHOLE_DAY = { fromMin: 0, untilMin: 24 * 60 };
+/** Twice a day for 20 seconds; a fan 30 minutes in every 90; a fall two hours a day: common practice. */
+const MIST: Run = { by: "bursts", atMin: [8 * 60 + 30, 19 * 60], forS: 20 };
+const FAN: Run = { by: "cycle", ...WHOLE_DAY, onMin: 30, everyMin: 90 };
+const FALL: Run = { by: "hours", fromMin: 10 * 60, untilMin: 12 * 60, rampMin: 0 };
+
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
+
+/** How gear that wets the air usually runs: by seconds where it sprays, on a humidistat where it can be. */
+function wetting({ control, id }: Gear, [lowRh]: readonly [number, number]): Run {
+  if (control.includes("humidistat")) return { by: "damp", ...DAY, dayRh: lowRh, nightRh: lowRh };
+  if (control.includes("secondsTimer")) return MIST;
+  return id === "drippingWall" ? FALL : { by: "always" };
+}
+
+/**
+ * How a kind usually runs: lamps by day, heaters on a thermostat at what the animal wants, wetting by seconds or on a
+ * humidistat, a fan part of the time.
+ *
+ * @example usualRun(STOCK.get("gear", "smallFan"), animal) // 30 minutes in every 90
+ */
+export function usualRun(kind: Gear, { temperatureC, humidityRh }: Pick<Animal, "temperatureC" | "humidityRh">): Run {
+  const { preferred } = humidityRh.day;
+  if (LIGHTS.includes(kind.purpose)) return { by: "hours", ...DAY, rampMin: 0 };
+  if (kind.purpose === "nightHeat") {
+    const held = { dayC: middle(temperatureC.cool), nightC: middle(temperatureC.night) };
+    return { by: "warmth", ...DAY, ...held, alarmLowC: null, alarmHighC: null };
+  }
+  if (kind.purpose === "water") return wetting(kind, preferred);
+  if (kind.id === "ductedFan") return { by: "damp", ...DAY, dayRh: preferred[1], nightRh: preferred[1] };
+  if (kind.purpose === "air") return FAN;
+  return kind.id === "waterfallPump" ? FALL : { by: "always" };
+}
+
+type SoldAs = Gear["sizes"][number];
+/** Lamps and mats leave so much room at the glass. */
+const AT_GLASS_CM = 4;
+/** A mat warms a third of the floor at most, so that a cool end is left (common practice). */
+const MAT_SHARE = 1 / 3;
+
+/** The longest that fits the box, or of mats the largest that leaves a cool end; the smallest of all others. */
+function fittingSize(kind: Gear, { widthCm }: Design["shell"]): SoldAs | undefined {
+  const most = kind.id === "heatMat" ? widthCm * MAT_SHARE : widthCm - AT_GLASS_CM;
+  const across = ({ lengthCm, widthCm: wide }: SoldAs) => lengthCm ?? wide;
+  const fitting = kind.sizes.filter((size) => (across(size) ?? Infinity) <= most);
+  return fitting.at(-1) ?? kind.sizes[0];
+}
+
+/** A size it is sold in, as it is told of a piece. */
+const toldOf = ({
+  lengthCm,
+  widthCm,
+  depthCm,
+  nozzles,
+  mLPerH,
+  litres,
+  flowLPerH,
+  headCm,
+  maxWatts,
+}: SoldAs): GearSize =>
+  Object.fromEntries(
+    Object.entries({ lengthCm, widthCm, depthCm, nozzles, mLPerH, litres, flowLPerH, headCm, maxW: maxWatts }).filter(
+      ([, value]) => value !== undefined,
+    ),
+  );
+
+/** Pieces side by side on the top stand so far apart, as a share of its width. */
+const APART = 0.18;
+const LEAST_FROM_EDGE = 0.06;
+
+/** Where it usually stands along the top, or beside that where something stands there: the nearest first. */
+const placesAlong = (usual: number): number[] =>
+  [0, 1, -1, 2, -2, 3, -3, 4]
+    .map((step) => usual + step * APART)
+    .filter((at) => at >= LEAST_FROM_EDGE && at <= 1 - LEAST_FROM_EDGE);
+
+/** What warms stands at the warm end, on the left; the rest over the middle; each where there is room. */
+function usualAlong({ shell, gear }: Pick<Design, "shell" | "gear">, { purpose }: Gear): number {
+  const usual = WARM.includes(purpose) ? 0.2 : 0.5;
+  const taken = gear.filter(({ upCm }) => upCm === null).map(({ xCm }) => xCm / shell.widthCm);
+  const isFree = (at: number) => taken.every((other) => Math.abs(other - at) > APART * 0.9);
+  return Math.round(shell.widthCm * (placesAlong(usual).find(isFree) ?? usual));
+}
+
+type Told = { [K in keyof GearPiece]?: GearPiece[K] | undefined } & Pick<GearPiece, "id">;
+
+const ON_WALLS: readonly Gear["places"][number][] = ["insideWall", "sideOfBox", "wall"];
+
+/**
+ * A piece of gear as its kind is usually bought, placed and run; whatever is told goes before that.
+ *
+ * @example usualGear(design, STOCK.get("gear", "smallFan"), animal, { id: "fan" }).run.by // "cycle"
+ */
+export function usualGear(
+  design: Pick<Design, "shell" | "gear">,
+  kind: Gear,
+  animal: Pick<Animal, "temperatureC" | "humidityRh">,
+  told: Told,
+): GearPiece {
+  const size = fittingSize(kind, design.shell);
+  const beamDeg = kind.reference.beamDeg?.[1];
+  const isLamp = LIGHTS.includes(kind.purpose) || kind.purpose === "nightHeat";
+  return {
+    kindId: kind.id,
+    place: null,
+    wall: kind.places[0] !== undefined && ON_WALLS.includes(kind.places[0]) ? "back" : null,
+    xCm: usualAlong(design, kind),
+    yCm: Math.round(design.shell.depthCm / 2),
+    upCm: null,
+    powerW: size?.watts ?? kind.watts?.[0] ?? null,
+    lumens: null,
+    size: { ...(size ? toldOf(size) : {}), ...(isLamp && beamDeg !== undefined ? { beamDeg } : {}) },
+    run: usualRun(kind, animal),
+    months: null,
+    feedId: null,
+    probe: null,
+    ...(told as Partial<GearPiece> & Pick<GearPiece, "id">),
+  };
+}

@@ -1,0 +1,122 @@
+import type { Range } from "../catalog";
+import type { Shell } from "../habitat";
+import { beamDegOf, fixtureOf, inUse, lengthCmOf, type Between, type Fitted, type Fixture } from "../gear";
+import type { LogState } from "../log";
+import { daysBetween } from "../units";
+import { lambertOrder, lineShine, type Point } from "./shine";
+
+/** Tubes are told for so long a one: from memory. */
+const TOLD_FOR_TUBE_CM = 55;
+/** Mesh takes a third or more away (common practice); glass lets no UV-B through. */
+const MESH: Range = [0.55, 0.75];
+const NOTHING: Range = [1, 1];
+/** What is left when a lamp is due to be renewed: from memory. */
+const LEFT_AT_RENEWAL = 0.7;
+const DAYS_A_MONTH = 30.4;
+
+const times = ([a, b]: Range, [c, d]: Range): Range => [a * c, b * d];
+const scaled = ([low, high]: Range, by: number): Range => [low * by, high * by];
+
+function passes({ kind }: Fitted, through: Between): Range {
+  if (through === "glass") return [0, 0];
+  return through === "mesh" ? (kind.reference.throughMeshShare ?? MESH) : NOTHING;
+}
+
+/** Share of its first strength a lamp still has, by its age: straight down to {@link LEFT_AT_RENEWAL} at renewal. */
+export function leftByAge(ageDays: number, renewInMonths: number | null): number {
+  if (renewInMonths === null) return 1;
+  const share = Math.max(0, ageDays) / (renewInMonths * DAYS_A_MONTH);
+  return Math.max(0.3, 1 - (1 - LEFT_AT_RENEWAL) * share);
+}
+
+/** A lamp for UV where it hangs, with how strong it is now. */
+export type UvLamp = {
+  fixture: Fixture;
+  lengthCm: number;
+  beamDeg: number;
+  atCm: number;
+  index: Range;
+  byMeter: boolean;
+};
+
+/** UV index straight below a lamp that gives 1 at the distance it is told for. */
+function below(lamp: Pick<UvLamp, "lengthCm" | "beamDeg" | "atCm">, downCm: number, alongCm = 0, acrossCm = 0): number {
+  if (downCm <= 0) return 0;
+  if (lamp.lengthCm > 0) {
+    const awayCm = Math.hypot(downCm, acrossCm);
+    const slant = (downCm / awayCm) ** lambertOrder(lamp.beamDeg);
+    return (lineShine(lamp.lengthCm, awayCm, alongCm) / lineShine(TOLD_FOR_TUBE_CM, lamp.atCm)) * slant;
+  }
+  const squared = downCm ** 2 + alongCm ** 2 + acrossCm ** 2;
+  return (lamp.atCm ** 2 / squared) * (downCm / Math.sqrt(squared)) ** (lambertOrder(lamp.beamDeg) + 1);
+}
+
+/** Spread of a meter's own reading: index meters are good to about a tenth (from memory). */
+const METER: Range = [0.9, 1.1];
+
+/**
+ * What the newest reading under a lamp corrects its reference to, with what is between them in it; undefined where none
+ * was taken since the lamp was renewed.
+ */
+function byMeter(lamp: Omit<UvLamp, "index" | "byMeter">, state: MeteredState): Range | undefined {
+  const { id } = lamp.fixture.piece;
+  const newOn = state.renewedOn[id] ?? "";
+  const read = state.metered.filter(({ gearId, on }) => gearId === id && on >= newOn).at(-1);
+  if (!read) return undefined;
+  const share = below(lamp, read.belowCm);
+  return share > 0 ? scaled(METER, read.uvIndex / share) : undefined;
+}
+
+export type MeteredState = Pick<LogState, "renewedOn" | "metered" | "doneOn" | "sinceOn">;
+
+/** Days since a piece of gear was new: since it was renewed, or since the gear was first run or the animal moved in. */
+function ageDays(gearId: string, { renewedOn, doneOn, sinceOn }: MeteredState, on: string): number {
+  const newOn = renewedOn[gearId] ?? doneOn.runGear ?? sinceOn;
+  return newOn === undefined || newOn === null ? 0 : Math.max(0, daysBetween(newOn, on));
+}
+
+/**
+ * The lamps that give UV on a day, as strong as their kind is told to be, as they were sized, as their age leaves them,
+ * or as a meter read them.
+ *
+ * @param all the gear of the box with its kinds
+ * @param on calendar day, ISO 8601
+ */
+export function uvLamps(
+  all: readonly Fitted[],
+  shell: Shell,
+  surfaceAt: (xCm: number, yCm: number) => number,
+  state: MeteredState,
+  on: string,
+): UvLamp[] {
+  return all.flatMap((one): UvLamp[] => {
+    const told = one.kind.reference.uvIndexAt;
+    if (!told || !inUse(one.piece, on)) return [];
+    const fixture = fixtureOf(one, shell, surfaceAt);
+    const lamp = { fixture, lengthCm: lengthCmOf(one), beamDeg: beamDegOf(one), atCm: told.distanceCm };
+    const passed = passes(one, fixture.through);
+    const metered = fixture.through === "glass" ? undefined : byMeter(lamp, state);
+    const own = one.piece.size.uvIndex;
+    const first: Range = own === undefined ? told.index : [own, own];
+    const aged = leftByAge(ageDays(one.piece.id, state, on), one.kind.renewInMonths);
+    return [{ ...lamp, index: metered ?? times(scaled(first, aged), passed), byMeter: metered !== undefined }];
+  });
+}
+
+/** UV index one lamp gives at a place. */
+const fromLamp = (lamp: UvLamp, { xCm, yCm, zCm }: Point): Range =>
+  scaled(lamp.index, below(lamp, lamp.fixture.zCm - zCm, xCm - lamp.fixture.xCm, yCm - lamp.fixture.yCm));
+
+/**
+ * UV index at a place with all lamps on: where they overlap, they add up.
+ *
+ * @example uvIndexAt(lamps, { xCm: 30, yCm: 20, zCm: 25 }) // [0.9, 1.6]
+ */
+export const uvIndexAt = (lamps: readonly UvLamp[], at: Point): Range =>
+  lamps.reduce<Range>(
+    (sum, lamp) => {
+      const [low, high] = fromLamp(lamp, at);
+      return [sum[0] + low, sum[1] + high];
+    },
+    [0, 0],
+  );

@@ -1,0 +1,210 @@
+import type { Gear } from "../../catalog";
+import type { Assessed, FindingOf } from "../../findings";
+import { chainOf, clearanceCm, fixtureOf, isThermostat, type Fixture } from "../../gear";
+import { applyAll, usualGear, type Command, type GearPiece } from "../../habitat";
+import { warmsShare } from "../../climate";
+import { outlookOf, standCm } from "../../outlook";
+import { sceneOf } from "../../scene";
+import { one, type Menders } from "../mender";
+
+export const freeId = (gear: readonly GearPiece[], id: string): string =>
+  gear.some((piece) => piece.id === id) ? freeId(gear, `${id}-2`) : id;
+
+export const pieceAbout = ({ habitat }: Assessed, id: string): GearPiece | undefined =>
+  habitat.gear.find((piece) => piece.id === id);
+
+export const change = (id: string, to: Partial<GearPiece>): Command => ({ name: "setGear", args: { id, ...to } });
+
+/** The thermostat a heater is run by: the gentlest that it goes with. */
+const THERMOSTATS: readonly [control: Gear["control"][number], kindId: string][] = [
+  ["pulse", "pulseThermostat"],
+  ["dimming", "dimmingThermostat"],
+  ["onOff", "onOffThermostat"],
+];
+const thermostatFor = ({ control }: Gear): string =>
+  THERMOSTATS.find(([kind]) => control.includes(kind))?.[1] ?? "onOffThermostat";
+
+/** A probe where the animal is: on what stands there, a little over it. */
+function probeAt({ ground }: Assessed, xCm: number, yCm: number): NonNullable<GearPiece["probe"]> {
+  const upCm = Math.round(standCm(ground, xCm, yCm) + 1);
+  return { xCm: Math.round(xCm), yCm: Math.round(yCm), upCm };
+}
+
+/** A thermostat that feeds a heater, its probe in the middle of the box: right under the heater it would feel too much. */
+function thermostat(assessed: Assessed, kind: Gear, id: string): Command {
+  const { widthCm, depthCm } = assessed.habitat.shell;
+  const probe = probeAt(assessed, widthCm / 2, depthCm / 2);
+  return { name: "addGear", args: { id, kindId: thermostatFor(kind), probe } };
+}
+
+/** Room for what the closed form does not know. */
+const ALLOWED = 1.25;
+const isMeshed = ({ habitat }: Assessed): boolean =>
+  habitat.shell.top.lid !== "glass" && habitat.shell.top.coveredPct < 95;
+
+/** What warms by night, or by day, in a box with such a top: the usual first. */
+function heaterKinds(assessed: Assessed, variant: "day" | "night"): string[] {
+  if (!isMeshed(assessed)) return ["radiantPanel", "heatMat"];
+  return variant === "night" ? ["ceramicEmitter", "radiantPanel"] : ["halogenLamp", "ceramicEmitter", "radiantPanel"];
+}
+
+/** Sizes a kind is sold in, from the one that gives so much heat to the box up. */
+function sizesFrom(kind: Gear, needW: number, share: number): number[] {
+  const watts = kind.sizes.flatMap((size) => size.watts ?? []).toSorted((a, b) => a - b);
+  const enough = watts.filter((size) => size * share >= needW * ALLOWED);
+  return enough.length > 0 ? enough.slice(0, 1) : watts.slice(-1);
+}
+
+/** So much of an open top covered: what warms a box stays in it. Over a lamp mesh has to be left. */
+const COVERS_PCT = [50, 75];
+const cover = (coveredPct: number): Command => ({ name: "setTop", args: { coveredPct } });
+
+/** The habitat with its top covered, and what it then takes to hold the band; nothing where it is covered as much. */
+function covered(
+  assessed: Assessed,
+  half: Half,
+  coveredPct: number,
+): { assessed: Assessed; needW: number } | undefined {
+  const { habitat, library, log, outlook } = assessed;
+  if (!isMeshed(assessed) || habitat.shell.top.coveredPct >= coveredPct) return undefined;
+  const less = { ...assessed, ...sceneOf(applyAll(habitat, [cover(coveredPct)], library), library) };
+  const { neededDayW, neededNightW } = outlookOf(less, log.state, outlook.on).sizing;
+  return { assessed: less, needW: (half === "day" ? neededDayW : neededNightW)[1] };
+}
+
+type Half = FindingOf<"tooCold">["quantities"]["variant"];
+
+/** How high a heater over the top hangs to be clear of what stands under it; nothing where it is so already. */
+function clearUpCm({ habitat, ground }: Assessed, { xCm, yCm, zCm }: Fixture, powerW: number): number | null {
+  const clearCm = Math.ceil(standCm(ground, xCm, yCm) + clearanceCm(powerW));
+  return zCm > habitat.shell.heightCm && clearCm > zCm ? clearCm : null;
+}
+
+/** A heater of a kind on a thermostat, sized for what the box loses, clear of what stands under it, its probe there. */
+function heater(assessed: Assessed, kindId: string, half: Half, needW: number) {
+  const { habitat, library, ground } = assessed;
+  const kind = library.get("gear", kindId);
+  const at = { xCm: Math.round(habitat.shell.widthCm * 0.25), yCm: Math.round(habitat.shell.depthCm / 2) };
+  const [id, controller] = [freeId(habitat.gear, `heater-${half}`), freeId(habitat.gear, `thermostat-${half}`)];
+  const usual = usualGear(habitat, kind, assessed.animal, { id, ...at });
+  const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
+  return sizesFrom(kind, needW, warmsShare(fixture)[0]).map((powerW) => {
+    const told = {
+      ...usual,
+      powerW,
+      upCm: clearUpCm(assessed, fixture, powerW),
+      feedId: controller,
+      run: heldRun(assessed, kind, half),
+    };
+    return { powerW, commands: [thermostat(assessed, kind, controller), { name: "addGear" as const, args: told }] };
+  });
+}
+
+const middle = ([low, high]: readonly [number, number]): number => Math.round((low + high) / 2);
+
+/** By night, and by day no less; or by day alone: what gives light is dark by night. */
+function heldRun({ animal }: Assessed, { purpose }: Gear, half: Half): GearPiece["run"] {
+  const { warm, night } = animal.temperatureC;
+  const nightC = Math.min(night[1], night[0] + 1);
+  const byNight = half === "night" || purpose === "nightHeat" ? nightC : null;
+  const dayC = half === "day" ? middle(warm) : nightC;
+  const alarms = { alarmLowC: night[0] - 2, alarmHighC: warm[1] + 3 };
+  return { by: "warmth", fromMin: 8 * 60, untilMin: 20 * 60, dayC, nightC: half === "day" ? null : byNight, ...alarms };
+}
+
+/** A heater alone, and where the top is open, one with part of it covered. */
+function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
+  const { variant: half, needW } = finding.quantities;
+  const alone = heaterKinds(assessed, half).flatMap((kindId) =>
+    heater(assessed, kindId, half, needW).flatMap(({ powerW, commands }) =>
+      one({ kindId, loadW: powerW, variant: "heater" as const }, ...commands),
+    ),
+  );
+  const under = COVERS_PCT.flatMap((coveredPct) => {
+    const less = covered(assessed, half, coveredPct);
+    if (!less) return [];
+    return heaterKinds(assessed, half)
+      .slice(0, 2)
+      .flatMap((kindId) =>
+        heater(less.assessed, kindId, half, less.needW).flatMap(({ powerW, commands }) =>
+          one({ kindId, loadW: powerW, coveredPct, variant: "covered" as const }, cover(coveredPct), ...commands),
+        ),
+      );
+  });
+  return [...alone, ...under];
+}
+
+export const gearMenders = {
+  tooCold: warmed,
+  /** Plugged into a thermostat of its kind, its probe under it. */
+  heaterLoose: ({ about, quantities }, assessed) => {
+    const piece = pieceAbout(assessed, about);
+    if (!piece) return [];
+    const kind = assessed.library.get("gear", quantities.kindId);
+    const ready = assessed.habitat.gear.find((other) => isThermostat(other) && other.kindId === thermostatFor(kind));
+    const id = ready?.id ?? freeId(assessed.habitat.gear, "thermostat");
+    const run = piece.run.by === "warmth" ? piece.run : heldRun(assessed, kind, "night");
+    const plugged = change(about, { feedId: id, run });
+    const adds = ready ? [] : [thermostat(assessed, kind, id)];
+    return one({ kindId: thermostatFor(kind) }, ...adds, plugged);
+  },
+  setPointBeyond: ({ about, quantities }, assessed) => {
+    const piece = pieceAbout(assessed, about);
+    if (!piece) return [];
+    const kind = assessed.library.get("gear", quantities.kindId);
+    const fixture = fixtureOf({ piece, kind }, assessed.habitat.shell, assessed.ground.surfaceAt);
+    const stronger = kind.sizes.flatMap(({ watts }) => watts ?? []).filter((watts) => watts > (piece.powerW ?? 0));
+    return [...new Set(stronger)]
+      .toSorted((a, b) => a - b)
+      .flatMap((powerW) => {
+        const upCm = clearUpCm(assessed, fixture, powerW) ?? piece.upCm;
+        return one({ loadW: powerW }, change(about, { powerW, upCm }));
+      });
+  },
+  matUnder: ({ about }) => one({}, change(about, { place: "sideOfBox", wall: "left", upCm: null })),
+  miswired: ({ about, quantities }, assessed) => {
+    const piece = pieceAbout(assessed, about);
+    const bad = piece && chainOf(piece, assessed.habitat.gear).find(({ kindId }) => kindId === quantities.otherKindId);
+    const run: GearPiece["run"] = { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60, rampMin: 0 };
+    const clocked = piece?.run.by === "warmth" ? { run } : {};
+    return bad ? one({ otherKindId: bad.kindId }, change(about, { feedId: bad.feedId, ...clocked })) : [];
+  },
+  /** One before all that is plugged into the wall. */
+  socketUnguarded: (_finding, { habitat }) => {
+    const id = freeId(habitat.gear, "guard");
+    const roots = habitat.gear.filter(({ feedId, powerW }) => feedId === null && powerW !== null);
+    return one(
+      {},
+      { name: "addGear", args: { id, kindId: "residualCurrentDevice" } },
+      ...roots.map((root) => change(root.id, { feedId: id })),
+    );
+  },
+  noDripLoop: () => one({}, { name: "setPower", args: { dripLoops: true } }),
+  lightByNight: ({ about }) =>
+    one({}, change(about, { run: { by: "hours", fromMin: 8 * 60, untilMin: 20 * 60, rampMin: 0 } })),
+  probeOff: ({ about }, assessed) => {
+    const { habitat, outlook } = assessed;
+    const fed = habitat.gear.find(({ feedId, powerW }) => feedId === about && powerW !== null);
+    const at = outlook.basking?.at ?? fed ?? { xCm: habitat.shell.widthCm / 4, yCm: habitat.shell.depthCm / 2 };
+    return one({}, change(about, { probe: probeAt(assessed, at.xCm, at.yCm) }));
+  },
+  gearBuried: ({ about }) => one({}, change(about, { upCm: null })),
+  pumpNoFlow: ({ about, quantities }, assessed) => {
+    const headCm = Math.ceil(quantities.liftCm * 1.4);
+    const size = { ...pieceAbout(assessed, about)?.size, headCm };
+    return one({ headCm }, change(about, { size }));
+  },
+} satisfies Pick<
+  Menders,
+  | "tooCold"
+  | "heaterLoose"
+  | "setPointBeyond"
+  | "matUnder"
+  | "miswired"
+  | "socketUnguarded"
+  | "noDripLoop"
+  | "lightByNight"
+  | "probeOff"
+  | "gearBuried"
+  | "pumpNoFlow"
+>;

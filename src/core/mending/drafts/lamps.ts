@@ -1,0 +1,195 @@
+import type { Gear, Range } from "../../catalog";
+import type { Assessed } from "../../findings";
+import { clearanceCm, fixtureOf, wattsOf, type Fixture } from "../../gear";
+import { surfaceC } from "../../climate";
+import { uvIndexAt, uvLamps } from "../../light";
+import { usualGear, type GearPiece } from "../../habitat";
+import { standCm } from "../../outlook";
+import { one, type Menders } from "../mender";
+import { change, freeId, pieceAbout } from "./gear";
+
+const middle = ([low, high]: Range): number => (low + high) / 2;
+/** How near what comes is to what is wanted: nothing where the middle of the one lies within the other. */
+const off = (got: Range, [low, high]: Range): number => {
+  const mid = middle(got);
+  return mid < low ? low - mid : mid > high ? mid - high : 0;
+};
+const nearest = <T extends { off: number }>(tries: readonly T[], most = 3): T[] =>
+  tries.toSorted((a, b) => a.off - b.off).slice(0, most);
+
+type Tried = { piece: GearPiece; kind: Gear };
+
+/** Under which a lamp of its kind shines on what stands there. */
+function under({ ground }: Assessed, { xCm, yCm, zCm }: Fixture) {
+  return { xCm, yCm, zCm: standCm(ground, xCm, yCm, zCm) };
+}
+
+/** What basks would have under one lamp as it is tried. */
+function basked(assessed: Assessed, { piece, kind }: Tried): Range {
+  const fixture = fixtureOf({ piece, kind }, assessed.habitat.shell, assessed.ground.surfaceAt);
+  return surfaceC([fixture], under(assessed, fixture), assessed.outlook.sizing.warmEndC);
+}
+
+/** UV index where it counts, with one lamp as it is tried and all others as they are. */
+function lit(assessed: Assessed, tried: Tried): Range {
+  const { habitat, ground, outlook, log } = assessed;
+  const others = outlook.all.filter(({ piece }) => piece.id !== tried.piece.id);
+  const lamps = uvLamps([...others, tried], habitat.shell, ground.surfaceAt, log.state, outlook.on);
+  const fixture = fixtureOf(tried, habitat.shell, ground.surfaceAt);
+  const meets = outlook.basking ?? outlook.perch;
+  return uvIndexAt(lamps, meets?.at ?? under(assessed, fixture));
+}
+
+/** Heights a lamp may be hung at, cm, from the top down, over what stands under it. */
+function heights({ habitat, ground }: Assessed, { xCm, yCm }: GearPiece): number[] {
+  const top = habitat.shell.heightCm;
+  const foot = standCm(ground, xCm, yCm, top) + 12;
+  return Array.from({ length: 30 }, (_, n) => top - 4 - n * 2).filter((cm) => cm > foot);
+}
+
+const UV_KINDS = ["shadeUvTube", "linearUvTube", "strongUvTube"];
+
+/** A new tube along the middle, of the kind and at the height that come nearest. */
+function newTube(assessed: Assessed, wanted: Range) {
+  const { habitat, library, animal, outlook } = assessed;
+  const at = outlook.basking?.at;
+  const along = at ? { xCm: Math.round(at.xCm), yCm: Math.round(at.yCm) } : {};
+  const tries = UV_KINDS.flatMap((kindId) => {
+    const kind = library.get("gear", kindId);
+    const usual = usualGear(habitat, kind, animal, { id: "uv-tube", ...along });
+    const inBox = Math.min(
+      Math.max(usual.xCm, (usual.size.lengthCm ?? 0) / 2),
+      habitat.shell.widthCm - (usual.size.lengthCm ?? 0) / 2,
+    );
+    const piece = { ...usual, xCm: Math.round(inBox) };
+    return [null, ...heights(assessed, piece)].map((upCm) => {
+      const placed: GearPiece = { ...piece, upCm, place: "insideTop" };
+      return { piece: placed, off: off(lit(assessed, { piece: placed, kind }), wanted) };
+    });
+  });
+  return nearest(tries).flatMap(({ piece }) =>
+    one({ kindId: piece.kindId, variant: "hang" as const }, { name: "addGear", args: { ...piece } }),
+  );
+}
+
+/** The lamp that is there, hung lower under the lid or higher over it. */
+function hung(assessed: Assessed, lamp: Fixture, wanted: Range, way: "lower" | "raise") {
+  const { habitat } = assessed;
+  const piece = pieceAbout(assessed, lamp.piece.id);
+  if (!piece) return [];
+  const top = habitat.shell.heightCm;
+  const over = Array.from({ length: 20 }, (_, n) => top + 2 + n * 3);
+  const at =
+    way === "lower" ? heights(assessed, piece).filter((cm) => cm < lamp.zCm) : over.filter((cm) => cm > lamp.zCm);
+  const place = way === "lower" ? "insideTop" : "aboveMesh";
+  if (!lamp.kind.places.includes(place)) return [];
+  const tries = at.map((upCm) => ({
+    upCm,
+    off: off(lit(assessed, { piece: { ...piece, upCm, place }, kind: lamp.kind }), wanted),
+  }));
+  return nearest(tries).flatMap(({ upCm }) => one({ upCm, variant: way }, change(piece.id, { upCm, place })));
+}
+
+/** A weaker or a stronger kind where it hangs. */
+function swapped(assessed: Assessed, lamp: Fixture, wanted: Range) {
+  const { library } = assessed;
+  const piece = pieceAbout(assessed, lamp.piece.id);
+  if (!piece || !UV_KINDS.includes(piece.kindId)) return [];
+  const tries = UV_KINDS.filter((id) => id !== piece.kindId).map((kindId) => ({
+    kindId,
+    off: off(lit(assessed, { piece: { ...piece, kindId }, kind: library.get("gear", kindId) }), wanted),
+  }));
+  return nearest(tries, 1).flatMap(({ kindId }) =>
+    one({ kindId, variant: "swap" as const }, change(piece.id, { kindId })),
+  );
+}
+
+/** Sizes of a lamp that warms, by how near they bring what basks. */
+function sized(assessed: Assessed, tried: Tried, wanted: Range): number[] {
+  const watts = [...new Set(tried.kind.sizes.flatMap((size) => size.watts ?? []))];
+  const tries = watts.map((powerW) => ({
+    powerW,
+    off: off(basked(assessed, { ...tried, piece: { ...tried.piece, powerW } }), wanted),
+  }));
+  return nearest(tries).map(({ powerW }) => powerW);
+}
+
+/** How far over the top a new lamp may hang, cm; nothing: on it. */
+const OVER_TOP = [null, 8, 16, 26] as const;
+
+/** A lamp over each thing to bask on, and where such a lamp usually stands, strong and high enough to come nearest. */
+function newLamp(assessed: Assessed, wanted: Range) {
+  const { habitat, library, animal, ground } = assessed;
+  const kind = library.get("gear", "halogenLamp");
+  const basking = ground.solids.filter(({ kind: { roles }, piece }) => piece && roles.includes("basking"));
+  const places = [...basking.map(({ piece }) => piece), undefined].map((piece) =>
+    piece ? { xCm: Math.round(piece.xCm), yCm: Math.round(piece.yCm) } : {},
+  );
+  const watts = kind.sizes.flatMap((size) => size.watts ?? []);
+  const tries = places.flatMap((at) =>
+    OVER_TOP.flatMap((over) =>
+      watts.flatMap((powerW) => {
+        const upCm = over === null ? null : habitat.shell.heightCm + over;
+        const piece = { ...usualGear(habitat, kind, animal, { id: "basking-lamp", ...at }), powerW, upCm };
+        const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
+        if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
+        const got = basked(assessed, { piece, kind });
+        return [{ piece, powerW, coolest: got[0], off: off(got, wanted) }];
+      }),
+    ),
+  );
+  // On a thermostat a strong lamp is only ever as warm as it is set: the weakest that comes up to it, with some to spare.
+  const enough = tries.filter(({ coolest }) => coolest >= wanted[0]).toSorted((a, b) => a.powerW - b.powerW);
+  return [...enough.slice(0, 3), ...nearest(tries, 1)].flatMap(({ piece }) => hangOne(assessed, piece, wanted));
+}
+
+/** A lamp on a dimming thermostat that feels where it shines, set to the middle of what is wanted. */
+function hangOne(assessed: Assessed, piece: GearPiece, wanted: Range) {
+  const { habitat, library, ground } = assessed;
+  const kind = library.get("gear", piece.kindId);
+  const at = under(assessed, fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt));
+  const id = freeId(habitat.gear, "basking-thermostat");
+  const probe = { xCm: at.xCm, yCm: at.yCm, upCm: Math.round(at.zCm + 1) };
+  const held = { dayC: Math.round(middle(wanted)), nightC: null, alarmLowC: null, alarmHighC: wanted[1] + 5 };
+  const run: GearPiece["run"] = { by: "warmth", fromMin: 8 * 60, untilMin: 20 * 60, ...held };
+  return one(
+    { kindId: piece.kindId, loadW: piece.powerW ?? 0, variant: "hang" as const },
+    { name: "addGear", args: { id, kindId: "dimmingThermostat", probe } },
+    { name: "addGear", args: { ...piece, feedId: id, run } },
+  );
+}
+
+const warmest = ({ outlook }: Assessed) =>
+  outlook.all.filter(({ kind }) => kind.purpose === "dayHeat").toSorted((a, b) => wattsOf(b) - wattsOf(a))[0];
+
+export const lampMenders = {
+  baskingOff: ({ quantities }, assessed) => {
+    const wanted: Range = [quantities.wantLowC, quantities.wantHighC];
+    const lamp = warmest(assessed);
+    if (quantities.variant === "noLamp" || !lamp) return newLamp(assessed, wanted);
+    const { piece } = lamp;
+    const power = sized(assessed, lamp, wanted)
+      .filter((powerW) => powerW !== piece.powerW)
+      .flatMap((powerW) => one({ loadW: powerW, variant: "power" as const }, change(piece.id, { powerW })));
+    if (quantities.variant !== "tooHot") return power;
+    const upCm = Math.round(fixtureOf(lamp, assessed.habitat.shell, assessed.ground.surfaceAt).zCm + 8);
+    return [...power, ...one({ upCm, variant: "raise" as const }, change(piece.id, { upCm, place: "aboveMesh" }))];
+  },
+  uvOff: ({ quantities }, assessed) => {
+    const wanted = assessed.animal.uv.indexAtBack;
+    if (!wanted) return [];
+    const lamp = assessed.outlook.lamps.toSorted((a, b) => b.index[1] - a.index[1])[0];
+    if (quantities.variant === "missing" || !lamp) return newTube(assessed, wanted);
+    const way = quantities.variant === "tooWeak" ? "lower" : "raise";
+    return [...hung(assessed, lamp.fixture, wanted, way), ...swapped(assessed, lamp.fixture, wanted)];
+  },
+  /** Raised until it is clear of what it shines on. */
+  lampNear: ({ about, quantities }, assessed) => {
+    const one_ = assessed.outlook.all.find(({ piece }) => piece.id === about);
+    if (!one_) return [];
+    const { zCm } = fixtureOf(one_, assessed.habitat.shell, assessed.ground.surfaceAt);
+    const upCm = Math.ceil(zCm + quantities.needCm - quantities.nearCm);
+    const over = upCm >= assessed.habitat.shell.heightCm;
+    return one({ upCm }, change(about, { upCm, ...(over ? { place: "aboveMesh" as const } : {}) }));
+  },
+} satisfies Pick<Menders, "baskingOff" | "uvOff" | "lampNear">;

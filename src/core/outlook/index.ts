@@ -1,0 +1,6 @@
+/** What comes of all that is set up in a habitat: warmth, damp, air, light at the animal, water and electricity. */
+export { lookedAtOn, outlookOf } from "./outlook";
+export type { Outlook } from "./outlook";
+export { energyTotal } from "./energy";
+export { standCm } from "./places";
+export type { Days } from "./water";

@@ -1,0 +1,74 @@
+"use client";
+
+import type { Range } from "@/core/catalog";
+import type { RoomGap } from "@/core/climate";
+import { mistingFor } from "@/core/keeping";
+import { celsiusToFahrenheit } from "@/core/units";
+import { useOpen } from "@/store";
+import { Fact, Facts, Tile, Tiles } from "@/ui/parts";
+import { type Figures, type Say, useFigures, useSay, useUnits } from "@/words";
+import css from "./Climate.module.css";
+
+/** A gram a cubic metre in grains a cubic foot: 15.4324 grains a gram, 35.3147 cubic feet a cubic metre (NIST SP 811). */
+const GRAINS_PER_FT3 = 15.4324 / 35.3147;
+
+/** A difference of temperature in the chosen units. */
+function degrees(delta: number, system: "metric" | "us", figures: Figures): string {
+  const shown = system === "us" ? celsiusToFahrenheit(delta) - celsiusToFahrenheit(0) : delta;
+  return `${figures.number(shown, 1)} ${system === "us" ? "°F" : "°C"}`;
+}
+
+/** How nights come out by themselves: in the band, over it or under it. */
+function nightSentence(gap: RoomGap, told: (degreesC: number) => string, say: Say): string {
+  if (gap.nightTooWarmC > 0) return say("climate:nightWarm", { delta: told(gap.nightTooWarmC) });
+  if (gap.nightTooColdC > 0) return say("climate:nightCold", { delta: told(gap.nightTooColdC) });
+  return say("climate:nightOk");
+}
+
+function airSentence(say: Say, warmedRh: number, [lowRh, highRh]: Range): string {
+  if (warmedRh < lowRh) return say("climate:drier", { warmedRh, lowRh, highRh });
+  return warmedRh > highRh ? say("climate:moister", { warmedRh, lowRh, highRh }) : say("climate:inBand");
+}
+
+/** What the room gives against what the animal wants, before anything runs. */
+export function RoomPart() {
+  const say = useSay();
+  const system = useUnits();
+  const figures = useFigures();
+  const { habitat, derived } = useOpen();
+  const { animal, gap } = derived;
+  const mist = mistingFor(animal);
+  const { room } = habitat.brief;
+  return (
+    <>
+      <Tiles>
+        <Tile
+          label={say("climate:warmth")}
+          figure={gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system, figures)}` : say("common:none")}
+          note={
+            gap.warmAboveRoomC > 0 ? say("climate:overRoom", { roomC: room.temperatureC }) : say("climate:warmthNone")
+          }
+        />
+        <Tile
+          label={say("climate:vapour")}
+          figure={figures.number(gap.vapourGPerM3 * (system === "us" ? GRAINS_PER_FT3 : 1), 1)}
+          unit={say(system === "us" ? "climate:vapourUnitUs" : "climate:vapourUnit")}
+        />
+      </Tiles>
+      <p className={css.why}>{airSentence(say, gap.warmedAirRh, animal.humidityRh.day.preferred)}</p>
+      <p className={css.why}>{nightSentence(gap, (degreesC) => degrees(degreesC, system, figures), say)}</p>
+      <Facts>
+        <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
+        <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>
+        {mist ? (
+          <Fact label={say("climate:mist")}>
+            {mist.timesADay > 0
+              ? say("climate:mistDaily", { timesADay: mist.timesADay })
+              : say("climate:mistSeldom", { count: mist.everyDays })}
+          </Fact>
+        ) : null}
+      </Facts>
+      <p className={css.small}>{say("climate:equation")}</p>
+    </>
+  );
+}

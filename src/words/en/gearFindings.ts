@@ -1,0 +1,111 @@
+import type { GearCode } from "@/core/findings";
+import type { FindingWords } from "../findingShape";
+
+/** What findings about gear say. */
+export default {
+  tooCold: {
+    why: {
+      day: "By day the warm end comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. About {{needW}} W in the box would hold it.",
+      night:
+        "By night the box comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. About {{needW}} W in the box would hold it, without light.",
+    },
+    mend: {
+      heater: "Add {{kindId}}, {{loadW}} W, on a thermostat",
+      covered: "Cover {{coveredPct}} of the top and add {{kindId}}, {{loadW}} W, on a thermostat",
+    },
+  },
+  baskingOff: {
+    why: {
+      noLamp:
+        "{{animalId}} basks at {{wantLowCFigure}} to {{wantHighC}}, and no lamp warms a place: the warm end comes to {{lowCFigure}} to {{highC}}.",
+      tooCool:
+        "Where it basks it comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}.",
+      tooHot:
+        "Where it basks it comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. Check with an infrared thermometer before it goes in.",
+    },
+    mend: {
+      hang: "Add {{kindId}}, {{loadW}} W",
+      power: "Take one of {{loadW}} W",
+      raise: "Hang it at {{upCm}}",
+    },
+  },
+  uvOff: {
+    why: {
+      missing: "{{animalId}} needs UV, an index of {{want}} at its back, and no lamp gives any.",
+      tooWeak:
+        "The UV index at its back comes to {{index}}; {{animalId}} wants {{want}}. Mesh takes a third or more away, and distance more.",
+      tooStrong:
+        "The UV index at its back comes to {{index}}; {{animalId}} wants {{want}}. Too much burns eyes and skin: read it with a meter.",
+    },
+    mend: {
+      hang: "Hang up {{kindId}}",
+      lower: "Hang it inside at {{upCm}}",
+      raise: "Raise it to {{upCm}}",
+      swap: "Take {{kindId}} instead",
+    },
+  },
+  uvNoShade: {
+    why: "The least UV anywhere on the ground is an index of {{index}}: {{animalId}} cannot leave it. A hide, leaves or a shorter lamp at one end give shade.",
+  },
+  heaterLoose: {
+    why: "{{kindId}} runs as hot as it can whatever the box is like: without a thermostat it can cook what lives there. A qualified electrician knows what your socket bears.",
+    mend: "Add {{kindId}} before it",
+  },
+  setPointBeyond: {
+    why: "{{kindId}} is set to {{setC}}, and with all of it on the box comes to {{reachC}} at the most.",
+    mend: "Take one of {{loadW}} W",
+  },
+  matUnder: {
+    why: {
+      deepSoil:
+        "{{kindId}} lies under {{soilCm}} of soil: the heat cannot get out, the glass can crack, and the soil bakes from below.",
+      digger:
+        "{{kindId}} lies under the floor of an animal that digs: away from the heat it goes down, and there it burns.",
+    },
+    mend: "Put it on the side",
+  },
+  lampNear: {
+    why: {
+      stand:
+        "{{kindId}} hangs {{nearCm}} over where an animal can stand; {{needCm}} are usual for its watts, so that nothing is burnt.",
+      leaf: "{{kindId}} will hang {{nearCm}} over grown leaves; {{needCm}} are usual for its watts, or they scorch.",
+      mesh: "{{kindId}} stands {{nearCm}} over the mesh; so strong a lamp wants {{needCm}}, or mesh and frame get hot.",
+    },
+    mend: "Hang it at {{upCm}}",
+  },
+  miswired: {
+    why: "{{kindId}} is run by {{otherKindId}}, which it must never be: it flickers, fails or gets hot.",
+    mend: "Take off {{otherKindId}}",
+  },
+  socketUnguarded: {
+    why: "{{count}} of what is plugged in stand in reach of water, with no residual-current device before them. Let a licensed electrician look at the socket, and keep to the code where you live.",
+    mend: "Put one before all of it",
+  },
+  noDripLoop: {
+    why: "Water runs along a cable into its socket: let each hang in a loop lower than the socket first.",
+    mend: "They hang in loops",
+  },
+  stripOverloaded: {
+    why: "{{kindId}} bears {{mostW}} W, and {{loadW}} W hang on it.",
+  },
+  lightByNight: {
+    why: "{{kindId}} gives light through the night. Nights want to be dark; red and violet light counts as light.",
+    mend: "From 8:00 to 20:00",
+  },
+  probeOff: {
+    why: {
+      missing: "{{kindId}} has no probe placed: it belongs where the animal is, fixed so that nothing pulls it away.",
+      outside: "{{kindId}} feels outside the box: it would heat until the room is warm.",
+      buried: "{{kindId}} feels in the soil, where it feels too late.",
+    },
+    mend: "Put it where the animal is",
+  },
+  gearBuried: {
+    why: "{{kindId}} is at {{atCm}}, and the ground stands {{groundCm}} high there: it lies in the soil.",
+    mend: "Put it where it usually goes",
+  },
+  pumpNoFlow: {
+    why: "{{kindId}}: its pump lifts {{headCm}} at the most, and its water has to go up {{liftCm}}: nothing comes out.",
+    mend: "Take a pump that lifts {{headCm}}",
+  },
+} satisfies Pick<FindingWords, GearCode>;
