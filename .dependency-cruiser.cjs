@@ -47,7 +47,6 @@ const CORE_MAY_USE = [
   "pdf-lib",
   "reselect",
   "mutative",
-  "suncalc",
 ];
 
 /** The rest of the application: what each part may not use. */

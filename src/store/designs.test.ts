@@ -1,3 +1,4 @@
+import { patched } from "@/core/habitat";
 import "./testing";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Command } from "@/core/habitat";
@@ -63,13 +64,13 @@ describe("a commit", () => {
     const tried = edited(beginHistory(design), [{ name: "setDepth", args: { layerId: "drainage-1", depthCm: 9 } }]);
     if (!tried.ok) throw new Error(tried.problem.code);
     const [change] = tried.history.past;
-    expect(takenAll(tried.history.present, [{ patches: change!.inverse }])).toEqual(design);
+    expect(takenAll(tried.history.present, [{ patches: change!.inverse }], patched)).toEqual(design);
     await commit("h", rev, [{ patches: change!.patches }]);
     expect(await drainageCm()).toBe(9);
     const unsound: Step = { patches: [{ op: "replace", path: ["brief", "animalId"], value: "unicorn" }] };
-    expect(takenAll(design, [unsound])).toBeUndefined();
+    expect(takenAll(design, [unsound], patched)).toBeUndefined();
     expect(
-      takenAll(design, [{ patches: [{ op: "replace", path: ["no", "such", "place"], value: 1 }] }]),
+      takenAll(design, [{ patches: [{ op: "replace", path: ["no", "such", "place"], value: 1 }] }], patched),
     ).toBeUndefined();
   });
 

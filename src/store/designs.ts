@@ -1,5 +1,5 @@
 import { readDesignIn, storedDesign, type DesignRead, type FileProblem } from "@/core/files";
-import { attempt, checkHabitat, patched, type Command, type Design, type Patches } from "@/core/habitat";
+import { attempt, checkHabitat, type Command, type Design, type Patches } from "@/core/habitat";
 import { readNamedIn, STOCK, withOwn } from "@/core/library";
 import { tell } from "./channel";
 import { db, type DesignRow } from "./db";
@@ -53,27 +53,32 @@ export type Committed =
   | { kind: "refused" }
   | { kind: "gone" };
 
+/** A design after patches. It is read once there are some to take: who only looks at designs never brings it in. */
+type Patching = (design: Design, patches: Patches) => Design;
+const patchingFor = async (steps: readonly Step[]): Promise<Patching | undefined> =>
+  steps.some((step) => "patches" in step) ? (await import("@/core/habitat/patches")).patched : undefined;
+
 /**
  * Takes one step, if it leads to a sound design.
  *
  * @returns undefined where it does not
  */
-function taken(design: Design, step: Step): Design | undefined {
+function taken(design: Design, step: Step, patching: Patching | undefined): Design | undefined {
   if ("commands" in step) {
     const tried = attempt(design, step.commands, STOCK);
     return tried.ok ? tried.design : undefined;
   }
   try {
-    const next = patched(design, step.patches);
-    return checkHabitat(next, withOwn(STOCK, next.own)).length === 0 ? next : undefined;
+    const next = patching?.(design, step.patches);
+    return next && checkHabitat(next, withOwn(STOCK, next.own)).length === 0 ? next : undefined;
   } catch {
     return undefined;
   }
 }
 
 /** Takes steps in order. @returns undefined when one of them cannot be taken */
-export const takenAll = (design: Design, steps: readonly Step[]): Design | undefined =>
-  steps.reduce<Design | undefined>((made, step) => made && taken(made, step), design);
+export const takenAll = (design: Design, steps: readonly Step[], patching: Patching | undefined): Design | undefined =>
+  steps.reduce<Design | undefined>((made, step) => made && taken(made, step, patching), design);
 
 /**
  * Writes steps onto a stored design, in one transaction: nothing is written unless the design is still the one they
@@ -83,12 +88,13 @@ export const takenAll = (design: Design, steps: readonly Step[]): Design | undef
  */
 export async function commit(id: string, baseRev: number, steps: readonly Step[]): Promise<Committed> {
   const { designs } = db();
+  const patching = await patchingFor(steps);
   const committed = await db().transaction("rw", designs, async (): Promise<Committed> => {
     const row = await designs.get(id);
     const now = row && openRow(row);
     if (!row || !now?.ok) return { kind: "gone" };
     if (row.rev !== baseRev) return { kind: "conflict", now };
-    const design = takenAll(now.design, steps);
+    const design = takenAll(now.design, steps, patching);
     if (!design) return { kind: "refused" };
     const [rev, updatedAt] = [row.rev + 1, new Date().toISOString()];
     await designs.put({ ...row, rev, updatedAt, document: storedDesign(design) });

@@ -1,6 +1,7 @@
 import { create } from "zustand";
 import { derive, type Derived } from "@/core/derive";
 import type { Command, Design, Problem } from "@/core/habitat";
+import { patched } from "@/core/habitat";
 import { CHUNKED_KINDS } from "@/core/catalog";
 import { readKinds, STOCK, type Library } from "@/core/library";
 import {
@@ -76,7 +77,7 @@ export const useSession = create<Session>((set, get) => {
    */
   const rebase = async (mine: Design, now: Extract<OnDevice, { ok: true }>): Promise<void> => {
     base = { rev: now.rev, logRev: now.logRev };
-    const again = takenAll(now.design, steps);
+    const again = takenAll(now.design, steps, patched);
     if (again) {
       set({ history: beginHistory(again), derived: working(again, get().log) });
       return save();

@@ -1,4 +1,3 @@
-import { format, parseISO } from "date-fns";
 import type { CatalogKind } from "@/core/catalog";
 import type { Library } from "@/core/library";
 import { show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
@@ -66,8 +65,13 @@ function anyName(library: Library, id: string): string {
   return kind ? nameIn(library, kind, id) : id;
 }
 
+const dayFormat = new Intl.DateTimeFormat("en", { weekday: "short", day: "numeric", month: "short", timeZone: "UTC" });
+
 /** A calendar day as people write it. @example dayPrinted("2026-02-10") // "Tue 10 Feb" */
-export const dayPrinted = (day: string): string => format(parseISO(day), "EEE d MMM");
+export function dayPrinted(day: string): string {
+  const parts = dayFormat.formatToParts(new Date(`${day}T12:00:00Z`));
+  return (["weekday", "day", "month"] as const).map((part) => parts.find(({ type }) => type === part)?.value).join(" ");
+}
 
 /** How quantities are said: in which units and language, and by whose names. */
 export type Speech = { system: UnitSystem; locale: string; library: Library };

@@ -1,24 +1,31 @@
-import { getTimes } from "suncalc";
 import type { GearPiece, Run } from "../habitat";
+import { daysBetween } from "../units";
 
 export const MINUTES_A_DAY = 24 * 60;
 const NOON_MIN = 13 * 60;
-const HOURS_A_DAY = 24;
-const MS_AN_HOUR = 3_600_000;
-
 /** On from one minute of the day to another, brightening and dimming so long within it. */
 export type Span = { fromMin: number; untilMin: number; rampMin: number };
 
+const RAD = Math.PI / 180;
+const TILT_DEG = 23.45;
+/** The sun's upper edge is seen on the horizon while its middle is so far below it. */
+const BELOW_HORIZON_DEG = 0.833;
+const DEG_AN_HOUR = 15;
+
+/** The sun's declination on a day of the year, radians: Cooper 1969. */
+const declination = (dayOfYear: number): number => TILT_DEG * RAD * Math.sin((360 / 365) * (284 + dayOfYear) * RAD);
+
 /**
- * Length of the day from sunrise to sunset.
+ * Length of the day from sunrise to sunset, by the almanac's sunrise equation.
  *
  * @param on calendar day, ISO 8601
  * @example dayHours(0, "2026-03-20") // 12.1
  */
 export function dayHours(latitudeDeg: number, on: string): number {
-  const { sunrise, sunset, alwaysUp } = getTimes(new Date(`${on}T12:00:00Z`), latitudeDeg, 0);
-  if (!sunrise || !sunset) return alwaysUp ? HOURS_A_DAY : 0;
-  return (sunset.getTime() - sunrise.getTime()) / MS_AN_HOUR;
+  const [phi, delta] = [latitudeDeg * RAD, declination(daysBetween(`${on.slice(0, 4)}-01-01`, on) + 1)];
+  const rises = Math.sin(-BELOW_HORIZON_DEG * RAD) - Math.sin(phi) * Math.sin(delta);
+  const cosine = Math.min(1, Math.max(-1, rises / (Math.cos(phi) * Math.cos(delta))));
+  return (2 * Math.acos(cosine)) / RAD / DEG_AN_HOUR;
 }
 
 /** Hours that run over midnight are told as two spans. */

@@ -1,11 +1,17 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import { format, parseISO } from "date-fns";
 import { forgetAside, useAside } from "@/store";
 import { saveRawFile } from "@/ui/files";
 import { useSay } from "@/words";
 import css from "./Shelf.module.css";
+
+const whenFormat = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "short",
+  hour: "2-digit",
+  minute: "2-digit",
+});
 
 /**
  * Copies that could not be kept in their place: offered as files until they are forgotten. Nothing is shown while there
@@ -21,7 +27,7 @@ export function Aside() {
       <ul>
         {copies.map(({ id, name, why, at, raw }) => (
           <li key={id}>
-            <span>{say(`problems:aside.${why}`, { name, time: format(parseISO(at), "d MMM, HH:mm") })}</span>
+            <span>{say(`problems:aside.${why}`, { name, time: whenFormat.format(new Date(at)) })}</span>
             <Button size="small" variant="outlined" onClick={() => saveRawFile(name, raw)}>
               {say("problems:aside.save")}
             </Button>

@@ -1,7 +1,7 @@
 "use client";
 
 import Button from "@mui/material/Button";
-import Snackbar from "@mui/material/Snackbar";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import { chooseUnits, useShelf, type OnShelf } from "@/store";
@@ -14,6 +14,9 @@ import type { Notice } from "./notice";
 import { Planks } from "./Planks";
 import css from "./Shelf.module.css";
 import { Today } from "./Today";
+
+/** Read once there is something to say. */
+const NoticeBar = dynamic(() => import("./NoticeBar"), { ssr: false });
 
 /** Whether a habitat is put away. */
 const isAway = (one: OnShelf): boolean => "standing" in one && one.standing.design.shelf.archivedOn !== null;
@@ -67,27 +70,7 @@ export function Shelf() {
           <Today standing={standing} onNotice={setNotice} />
         </>
       )}
-      <Snackbar
-        open={notice !== undefined}
-        autoHideDuration={8000}
-        onClose={(_event, reason) => reason !== "clickaway" && setNotice(undefined)}
-        message={notice?.text}
-        action={
-          notice?.undo ? (
-            <Button
-              size="small"
-              variant="text"
-              sx={{ color: "inherit", textDecoration: "underline" }}
-              onClick={() => {
-                notice.undo?.();
-                setNotice(undefined);
-              }}
-            >
-              {say("common:undo")}
-            </Button>
-          ) : undefined
-        }
-      />
+      {notice ? <NoticeBar notice={notice} onClose={() => setNotice(undefined)} /> : null}
     </div>
   );
 }

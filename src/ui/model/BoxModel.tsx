@@ -10,6 +10,7 @@ import { Boundary } from "../parts/Boundary";
 import { useNight } from "../useNight";
 import { Glass, Layers, Plants, Solids, Water } from "./Bodies";
 import css from "./BoxModel.module.css";
+import { Gear } from "./Gear";
 
 type Turn = { round: number; over: number; near: number };
 const FIRST: Turn = { round: 0.5, over: 0.32, near: 1 };
@@ -99,6 +100,7 @@ const Box = memo(function Box({ habitat, ground, edge }: { habitat: Design; grou
         <Plants habitat={habitat} ground={ground} />
         <Water habitat={habitat} ground={ground} />
         <Glass habitat={habitat} edge={edge} />
+        <Gear habitat={habitat} ground={ground} />
       </group>
     </group>
   );

@@ -105,7 +105,7 @@ const middle = ([low, high]: readonly [number, number]): number => Math.round((l
 /** By night, and by day no less; or by day alone: what gives light is dark by night. */
 function heldRun({ animal }: Assessed, { purpose }: Gear, half: Half): GearPiece["run"] {
   const { warm, night } = animal.temperatureC;
-  const nightC = Math.min(night[1], night[0] + 1);
+  const nightC = middle(night);
   const byNight = half === "night" || purpose === "nightHeat" ? nightC : null;
   const dayC = half === "day" ? middle(warm) : nightC;
   const alarms = { alarmLowC: night[0] - 2, alarmHighC: warm[1] + 3 };
