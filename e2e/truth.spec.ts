@@ -1,4 +1,4 @@
-import { expect, finding, ledger, start, step, test } from "./support";
+import { advice, closeAdvice, expect, finding, ledger, start, step, test } from "./support";
 
 const GECKO = { animal: "Crested gecko", name: "Rack", size: "45 x 45 x 60", sill: "20" };
 
@@ -39,7 +39,10 @@ test("a second opinion is read in the Brief and followed: its finding says so, a
   await expect(missing).toHaveCount(0);
   const question = ledger(page).getByRole("group", { name: "Drainage or none?" });
   await question.getByRole("radio", { name: /keeps the deep soil from souring/ }).check();
-  await expect(missing).toContainText("You follow one of two schools here: Drainage or none?");
+  await expect(await advice(page, "No drainage in a wet build.")).toContainText(
+    "You follow one of two schools here: Drainage or none?",
+  );
+  await closeAdvice(page);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(missing).toHaveCount(0);
   await expect(question.getByRole("radio", { name: "As the library has it" })).toBeChecked();
