@@ -36,6 +36,7 @@ export function ClimateStep() {
               ground={derived.ground}
               view={view}
               onView={setView}
+              lit
               toolbar={
                 <Pills
                   label={say("climate:overlays.label")}

@@ -35,6 +35,8 @@ type Props = {
   months?: number | undefined;
   /** Room for tags on the left. */
   tagged?: boolean;
+  /** With the light the lamps throw. */
+  lit?: boolean;
 };
 
 /** The section as it stands on the bench: fitted to its place, with rulers, view switch and text twin. */
@@ -51,6 +53,7 @@ export function BenchSection({
   months,
   barePlan = false,
   tagged = false,
+  lit,
 }: Props) {
   const say = useSay();
   const system = useUnits();
@@ -128,7 +131,7 @@ export function BenchSection({
                 months={months}
               />
             )}
-            <GearDrawing habitat={habitat} ground={ground} frame={frame} />
+            <GearDrawing habitat={habitat} ground={ground} frame={frame} lit={lit === true} />
             <Rulers frame={frame} system={system} />
             {view === "plan" ? (
               planOverlay?.(frame)

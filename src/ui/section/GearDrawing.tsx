@@ -8,7 +8,13 @@ import { alongOf, type Frame } from "./frame";
 import { gearFormOf } from "./gearForm";
 import { gearHighCm, GearShape, LightCone } from "./GearShape";
 
-type Props = { habitat: Pick<Design, "gear" | "shell">; ground: Pick<Ground, "surfaceAt">; frame: Frame };
+type Props = {
+  habitat: Pick<Design, "gear" | "shell">;
+  ground: Pick<Ground, "surfaceAt">;
+  frame: Frame;
+  /** With the light the lamps throw. */
+  lit: boolean;
+};
 
 /** Every piece of gear where it is. */
 const fixturesOf = ({ gear, shell }: Props["habitat"], ground: Props["ground"], library: Library): Fixture[] =>
@@ -27,7 +33,7 @@ export function overTopCm({ gear, shell }: Props["habitat"], ground: Props["grou
 }
 
 /** The gear of a box in a view across it: lamps with their light, nozzles with their spray, fans, pumps, probes. */
-export function GearDrawing({ habitat, ground, frame }: Props) {
+export function GearDrawing({ habitat, ground, frame, lit }: Props) {
   const library = useLibrary();
   const clip = useId();
   const fixtures = useMemo(() => fixturesOf(habitat, ground, library).filter(isDrawnAt), [habitat, ground, library]);
@@ -39,7 +45,7 @@ export function GearDrawing({ habitat, ground, frame }: Props) {
         <rect x={x(0)} y={y(heightCm)} width={acrossCm * pxPerCm} height={heightCm * pxPerCm} />
       </clipPath>
       <g clipPath={`url(#${clip})`}>
-        {fixtures.map((fixture) => (
+        {(lit ? fixtures : []).map((fixture) => (
           <LightCone
             key={fixture.piece.id}
             fixture={fixture}
