@@ -1,5 +1,5 @@
 /** All visible text, and how quantities are said in it. */
-export { gearSizesSaid } from "./gearSizes";
+export { gearSizesSaid, wattsSaid } from "./gearSizes";
 export { capital, isWord, sayIn, words } from "./say";
 export type { Say } from "./say";
 export { amountPrinted, moneyPrinted, packPrinted } from "./amounts";

@@ -14,6 +14,9 @@ export const GEAR_PURPOSES = [
   "guard",
 ] as const;
 
+/** What gives light, whatever else it gives. */
+export const GEAR_LIGHTS: readonly (typeof GEAR_PURPOSES)[number][] = ["dayHeat", "uv", "plantLight"];
+
 /** What may run a thing: nothing, a timer, a thermostat by its kind, a humidistat, a speed setting, a float. */
 export const GEAR_CONTROLS = [
   "none",

@@ -1,4 +1,4 @@
-import type { Animal, Range } from "../catalog";
+import { GEAR_LIGHTS, type Animal, type Range } from "../catalog";
 import {
   airM3PerH,
   chainOf,
@@ -21,12 +21,11 @@ import { shineK } from "./basking";
 
 /** From 8 to 20: common practice, where no lamp tells. */
 const USUAL_DAY: Daylight = { fromMin: 8 * 60, untilMin: 20 * 60 };
-const LIGHTS: readonly Fitted["kind"]["purpose"][] = ["dayHeat", "uv", "plantLight"];
 
 /** The day of a box: as long as the longest of its lights is on. @example daylightOf(all, "2026-06-01").fromMin // 480 */
 export function daylightOf(all: readonly Fitted[], on: string): Daylight {
   const spans = all
-    .filter(({ piece, kind }) => LIGHTS.includes(kind.purpose) && inUse(piece, on) && piece.run.by !== "always")
+    .filter(({ piece, kind }) => GEAR_LIGHTS.includes(kind.purpose) && inUse(piece, on) && piece.run.by !== "always")
     .flatMap(({ piece }) => onSpans(piece.run, on))
     .filter(({ fromMin, untilMin }) => untilMin - fromMin > 60 && untilMin - fromMin < MINUTES_A_DAY);
   if (spans.length === 0) return USUAL_DAY;

@@ -1,3 +1,4 @@
+import { GEAR_LIGHTS, type Gear } from "../catalog";
 import type { GearPiece, Run } from "../habitat";
 import { daysBetween } from "../units";
 
@@ -109,6 +110,11 @@ export function shareOn(run: Run, light: Daylight, on: string): { day: number; n
 
 /** Whether it is on at a minute of the day. */
 export const isOnAt = (run: Run, min: number, on: string): boolean => inside(onSpans(run, on), min);
+
+const OTHERS: readonly Gear["purpose"][] = ["nightHeat", "water", "air", "waterPart"];
+/** Whether a kind runs by itself: controllers, gauges and guards go with what does. */
+export const isSwitched = ({ purpose }: Pick<Gear, "purpose">): boolean =>
+  GEAR_LIGHTS.includes(purpose) || OTHERS.includes(purpose);
 
 /** Whether it is in use in the month of a day. @example inUse(emitter, "2026-12-01") // true */
 export const inUse = ({ months }: Pick<GearPiece, "months">, on: string): boolean =>

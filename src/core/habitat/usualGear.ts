@@ -1,7 +1,6 @@
-import type { Animal, Gear } from "../catalog";
+import { GEAR_LIGHTS, type Animal, type Gear } from "../catalog";
 import type { Design, GearPiece, GearSize, Run } from "./schema";
 
-const LIGHTS: readonly Gear["purpose"][] = ["dayHeat", "uv", "plantLight"];
 const WARM: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
 const DAY = { fromMin: 8 * 60, untilMin: 20 * 60 };
 const WHOLE_DAY = { fromMin: 0, untilMin: 24 * 60 };
@@ -27,7 +26,7 @@ function wetting({ control, id }: Gear, [lowRh]: readonly [number, number]): Run
  */
 export function usualRun(kind: Gear, { temperatureC, humidityRh }: Pick<Animal, "temperatureC" | "humidityRh">): Run {
   const { preferred } = humidityRh.day;
-  if (LIGHTS.includes(kind.purpose)) return { by: "hours", ...DAY, rampMin: 0 };
+  if (GEAR_LIGHTS.includes(kind.purpose)) return { by: "hours", ...DAY, rampMin: 0 };
   if (kind.purpose === "nightHeat") {
     const held = { dayC: middle(temperatureC.cool), nightC: middle(temperatureC.night) };
     return { by: "warmth", ...DAY, ...held, alarmLowC: null, alarmHighC: null };
@@ -105,7 +104,7 @@ export function usualGear(
 ): GearPiece {
   const size = fittingSize(kind, design.shell);
   const beamDeg = kind.reference.beamDeg?.[1];
-  const isLamp = LIGHTS.includes(kind.purpose) || kind.purpose === "nightHeat";
+  const isLamp = GEAR_LIGHTS.includes(kind.purpose) || kind.purpose === "nightHeat";
   return {
     kindId: kind.id,
     place: null,

@@ -67,9 +67,9 @@ const sizingFor = createSelector(
     (scene: Scene) => scene.habitat.gear,
     (scene: Scene) => scene.ground,
     (scene: Scene) => scene.library,
-    (scene: Scene) => wetOf(scene).leavesM2,
-    (scene: Scene) => wetOf(scene).waterM2,
-    (_: Scene, on: string) => on,
+    (_: Scene, wet: WetSurfaces) => wet.leavesM2,
+    (_: Scene, wet: WetSurfaces) => wet.waterM2,
+    (_: Scene, __: WetSurfaces, on: string) => on,
   ],
   (animal, room, shell, gear, { surface, surfaceAt }, library, leaves, water, on): Sizing =>
     sizingOf({
@@ -118,7 +118,7 @@ export function outlookOf(scene: Scene, state: MeteredState, on: string): Outloo
   const { habitat, ground, library } = scene;
   const { shell } = habitat;
   const all = allOf(habitat.gear, library);
-  const sizing = sizingFor(scene, on);
+  const sizing = sizingFor(scene, wetOf(scene), on);
   const lamps = uvLamps(all, shell, ground.surfaceAt, state, on);
   const fixtures = all.filter(({ piece }) => inUse(piece, on)).map((one) => fixtureOf(one, shell, ground.surfaceAt));
   const basks = baskingAt(scene, all, on);

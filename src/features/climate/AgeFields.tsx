@@ -3,14 +3,12 @@
 import { useState } from "react";
 import type { Fitted } from "@/core/gear";
 import { LIMITS } from "@/core/habitat";
-import { daysAfter } from "@/core/units";
+import { dueList } from "@/core/keeping";
 import { useOpen } from "@/store";
 import { MeasureField, NumberInput } from "@/ui/measure";
 import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
 import css from "./Gear.module.css";
-
-const DAYS_A_MONTH = 30.4;
 
 /** Since when it is new, when it wants renewing, and what a meter read under it. */
 export function AgeFields({ one, name }: { one: Fitted; name: string }) {
@@ -20,10 +18,10 @@ export function AgeFields({ one, name }: { one: Fitted; name: string }) {
   const { piece, kind } = one;
   const { state } = derived.log;
   const newOn = state.renewedOn[piece.id] ?? state.doneOn.runGear ?? state.sinceOn ?? undefined;
-  const dueOn =
-    newOn !== undefined && kind.renewInMonths !== null
-      ? daysAfter(newOn, Math.round(kind.renewInMonths * DAYS_A_MONTH))
-      : undefined;
+  const duty = dueList(derived, state, today || derived.outlook.on).find(
+    ({ does, gear }) => does === "renewGear" && gear?.gearIds.includes(piece.id),
+  );
+  const dueOn = duty?.dueOn;
   const ages = kind.renewInMonths !== null;
   if (!ages && !kind.reference.uvIndexAt) return null;
   return (

@@ -51,7 +51,7 @@ export function ClimateOverlay({ frame, overlay }: { frame: Frame; overlay: Over
   const uvLines = wanted ? [...new Set([...UV_LINES, wanted[0], wanted[1]])].toSorted((a, b) => a - b) : UV_LINES;
   return (
     <>
-      {overlay === "warmth" ? <WarmthOverlay frame={frame} /> : null}
+      {overlay === "warmth" && frame.view === "front" ? <WarmthOverlay frame={frame} /> : null}
       {overlay === "uv" ? (
         <FieldOverlay
           frame={frame}

@@ -1,22 +1,13 @@
 "use client";
 
 import { useId } from "react";
-import { isHeld, MINUTES_A_DAY, onSpans, inUse, type Fitted, type Span } from "@/core/gear";
+import { inUse, isHeld, isSwitched, MINUTES_A_DAY, onSpans, type Span } from "@/core/gear";
 import { GEAR_COLORS } from "@/ui/section";
 import { capital, useFigures, useSay } from "@/words";
 import { useOutlook } from "./season";
 import css from "./Strip.module.css";
 import { monthNames, runSaid } from "./runSaid";
 
-const RUNS_BY_DAY: readonly Fitted["kind"]["purpose"][] = [
-  "dayHeat",
-  "nightHeat",
-  "uv",
-  "plantLight",
-  "water",
-  "air",
-  "waterPart",
-];
 const HOURS = [0, 6, 12, 18, 24];
 /** Seconds of mist are drawn this wide at least, so that they are seen. */
 const LEAST_SHARE = 0.006;
@@ -36,7 +27,7 @@ export function DayStrip({ minute }: { minute: number | undefined }) {
   const figures = useFigures();
   const hatch = useId();
   const { all, on } = useOutlook();
-  const rows = all.filter(({ kind, piece }) => RUNS_BY_DAY.includes(kind.purpose) && piece.run !== undefined);
+  const rows = all.filter(({ kind }) => isSwitched(kind));
   if (rows.length === 0) return null;
   const month = monthNames("en")[Number(on.slice(5, 7)) - 1] ?? "";
   return (

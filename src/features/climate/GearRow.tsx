@@ -3,12 +3,12 @@
 import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { fixtureOf, inUse, wattsOf, type Fixture } from "@/core/gear";
+import { fixtureOf, inUse, isSwitched, wattsOf, type Fixture } from "@/core/gear";
 import { RUNS, usualRun, type GearPiece, type Run } from "@/core/habitat";
 import type { Days } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { GearIcon } from "@/ui/section";
-import { capital, useFigures, useLibrary, useSay, type Figures, type Say } from "@/words";
+import { capital, useFigures, useLibrary, useSay, wattsSaid, type Figures, type Say } from "@/words";
 import { AgeFields } from "./AgeFields";
 import { useOutlook } from "./season";
 import css from "./Gear.module.css";
@@ -41,16 +41,6 @@ function firstRun(by: Run["by"], usual: Run, warmC: number, dampRh: number): Run
   }
 }
 
-const SWITCHED: readonly Fixture["kind"]["purpose"][] = [
-  "dayHeat",
-  "nightHeat",
-  "uv",
-  "plantLight",
-  "water",
-  "air",
-  "waterPart",
-];
-
 /** What is worth knowing of a piece at a glance: when it runs, through what it shines, how long its water lasts. */
 function useSummary(fixture: Fixture): string {
   const say = useSay();
@@ -61,7 +51,7 @@ function useSummary(fixture: Fixture): string {
   const metered = outlook.lamps.some((lamp) => lamp.byMeter && lamp.fixture.piece.id === piece.id);
   const isUv = kind.reference.uvIndexAt !== undefined;
   const parts = [
-    SWITCHED.includes(kind.purpose) ? runSaid(piece.run, outlook.on, say, figures) : undefined,
+    isSwitched(kind) ? runSaid(piece.run, outlook.on, say, figures) : undefined,
     monthsSaid(piece, say, "en"),
     say(`climate:gear.places.${fixture.place}`),
     isUv && through === "mesh" && !metered ? say("climate:gear.throughMesh") : undefined,
@@ -116,7 +106,7 @@ export function GearRow({ piece }: { piece: GearPiece }) {
             <b>{name}</b>
             <small>{summary}</small>
           </span>
-          <span className="measure">{kind.watts ? `${figures.number(wattsOf(one), 0)} W` : ""}</span>
+          <span className="measure">{kind.watts ? wattsSaid(wattsOf(one), figures) : ""}</span>
         </button>
         <IconButton
           size="small"
@@ -130,7 +120,7 @@ export function GearRow({ piece }: { piece: GearPiece }) {
         <div className={css.body}>
           <SizeFields one={one} name={name} set={set} />
           <PlaceFields one={one} name={name} set={set} />
-          {SWITCHED.includes(kind.purpose) ? (
+          {isSwitched(kind) ? (
             <div className={css.line}>
               <select
                 className={css.select}
@@ -153,7 +143,7 @@ export function GearRow({ piece }: { piece: GearPiece }) {
               <RunFields run={piece.run} name={name} on={outlook.on} onRun={(run, gesture) => set({ run }, gesture)} />
             </div>
           ) : null}
-          {SWITCHED.includes(kind.purpose) ? <MonthFields one={one} name={name} set={set} /> : null}
+          {isSwitched(kind) ? <MonthFields one={one} name={name} set={set} /> : null}
           <WiringFields one={one} name={name} set={set} at={fixture} />
           <AgeFields one={one} name={name} />
         </div>

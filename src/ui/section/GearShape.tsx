@@ -146,7 +146,8 @@ const SPRAY_DEG = 34;
 
 /** Nozzles under the lid with their spray, spread along the width. */
 function Nozzles({ fixture, frame }: Drawn) {
-  const count = Math.min(8, nozzlesOf(fixture));
+  // From the side they stand one behind the other.
+  const count = frame.view === "side" ? 1 : Math.min(8, nozzlesOf(fixture));
   const underCm = frame.heightCm - 1;
   const long = Math.min(frame.heightCm * 0.42, 26) * frame.pxPerCm;
   const half = long * Math.tan((SPRAY_DEG / 2) * (Math.PI / 180));

@@ -1,3 +1,4 @@
+import { GEAR_LIGHTS } from "../../catalog";
 import {
   chainOf,
   hangingOn,
@@ -66,11 +67,10 @@ function overloaded({ outlook }: Assessed): Found[] {
 const NIGHT_MIN = [2 * 60, 3 * 60];
 /** A glimmer like the moon's does no harm (from memory). */
 const GLIMMERS = "moonLight";
-const LIGHTS: readonly Fitted["kind"]["purpose"][] = ["dayHeat", "uv", "plantLight"];
 
 function byNight({ outlook }: Assessed): Found[] {
   const lit = ({ piece, kind }: Fitted) =>
-    LIGHTS.includes(kind.purpose) &&
+    GEAR_LIGHTS.includes(kind.purpose) &&
     kind.id !== GLIMMERS &&
     (isHeld(piece.run)
       ? piece.run.by === "warmth" && piece.run.nightC !== null

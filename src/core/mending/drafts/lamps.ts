@@ -185,9 +185,9 @@ export const lampMenders = {
   },
   /** Raised until it is clear of what it shines on. */
   lampNear: ({ about, quantities }, assessed) => {
-    const one_ = assessed.outlook.all.find(({ piece }) => piece.id === about);
-    if (!one_) return [];
-    const { zCm } = fixtureOf(one_, assessed.habitat.shell, assessed.ground.surfaceAt);
+    const lamp = assessed.outlook.all.find(({ piece }) => piece.id === about);
+    if (!lamp) return [];
+    const { zCm } = fixtureOf(lamp, assessed.habitat.shell, assessed.ground.surfaceAt);
     const upCm = Math.ceil(zCm + quantities.needCm - quantities.nearCm);
     const over = upCm >= assessed.habitat.shell.heightCm;
     return one({ upCm }, change(about, { upCm, ...(over ? { place: "aboveMesh" as const } : {}) }));
