@@ -1,7 +1,7 @@
 import { floorOutline, type Shell } from "../habitat";
 import type { Library } from "../library";
 import { areaCm2, perimeterCm } from "../shape";
-import { airChangesPerH, openingsOf, type Still } from "./airChange";
+import type { Still } from "./airChange";
 
 const CM2_PER_M2 = 10_000;
 export const AIR_J_PER_KGK = 1006;
@@ -61,14 +61,6 @@ export const conductanceWPerK = (shell: Shell, fillCm: number, library: Library)
 /** What goes out with the air, watts a degree, at so many air changes an hour. */
 export const withAirWPerK = (changesPerH: number, roomM3: number): number =>
   (AIR_KG_PER_M3 * AIR_J_PER_KGK * roomM3 * changesPerH) / SECONDS_AN_HOUR;
-
-/** Heat that goes out of a box that is so much warmer than its room, W. @example heatLossW(shell, 18, 5, STILL[0], library) */
-export function heatLossW(shell: Shell, fillCm: number, warmerK: number, still: Still, library: Library): number {
-  if (warmerK <= 0) return 0;
-  const openings = openingsOf(shell, fillCm, library);
-  const changes = airChangesPerH(openings, warmerK, still);
-  return warmerK * (conductanceWPerK(shell, fillCm, library) + withAirWPerK(changes, openings.roomM3));
-}
 
 /** A quiet corner and a room that is walked through, from memory: between them a range is told. */
 export const STILL: readonly [quiet: Still, draughty: Still] = [

@@ -12,7 +12,7 @@ export type { ClimateField, Conditions, GroundConditions } from "./field";
 export { roomGap } from "./room";
 export type { RoomGap } from "./room";
 export { airChangesPerH, meshResistance, openingsOf, ROUND_VENTS_CM, stackM3PerS, ventPairs } from "./airChange";
-export { conductanceWPerK, heatLossW } from "./heat";
+export { conductanceWPerK, withAirWPerK } from "./heat";
 export { settle } from "./balance";
 export type { Drive, Shut } from "./balance";
 export { sizingOf } from "./sizing";

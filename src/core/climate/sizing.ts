@@ -17,7 +17,7 @@ import {
 import { CORNERS, free, held } from "./drives";
 import { SOIL_MOISTURE } from "./field";
 import { AIR_J_PER_KGK, AIR_KG_PER_M3, panesOf, STILL, withAirWPerK } from "./heat";
-import { humidityRatio } from "./psychrometrics";
+import { humidityRatio, relativeHumidity } from "./psychrometrics";
 import { daylightOf, workingIn, type Working } from "./working";
 
 /** Wet leaves and ground as far as the air sees them, m². */
@@ -57,6 +57,9 @@ export type Sizing = {
   /** Air by day at the end that is warmed, and at the other. */
   warmEndC: Range;
   coolEndC: Range;
+  /** How damp the same air is at both ends: the warmer, the drier. */
+  warmEndRh: Range;
+  coolEndRh: Range;
   /** Heat, put in at one end, that holds the middle of the day's warm band there; and the least of the night's. */
   neededDayW: Range;
   neededNightW: Range;
@@ -89,7 +92,7 @@ const G_AN_HOUR = 3600 * 1000;
 
 type Corner = Settled & { drive: Drive };
 
-function halfDay(situation: Situation, box: Shut, half: Half): { half: HalfDay; ends: Range[] } {
+function halfDay(situation: Situation, box: Shut, half: Half): { half: HalfDay; ends: Ends[] } {
   const { gear, shell, surfaceAt, on } = situation;
   const works = workingIn(gear, shell, surfaceAt, half, on);
   const wetKg = wetKgPerS(situation, box.panes.floorM2, half);
@@ -140,10 +143,18 @@ function apartK({ shell, fillCm }: Situation, box: Shut, unevenW: number, change
   return rootOf(surplus, 0, MOST_APART_K, 0.01);
 }
 
-/** Air at the cool and at the warm end. */
-function endsOf(situation: Situation, box: Shut, unevenShare: number, settled: Corner): Range {
+/** Air at the cool and at the warm end: as much water in it at both, and so drier where it is warmer. */
+type Ends = { coolC: number; warmC: number; coolRh: number; warmRh: number };
+
+function endsOf(situation: Situation, box: Shut, unevenShare: number, settled: Corner): Ends {
   const apart = apartK(situation, box, settled.drive.heatW * unevenShare, settled.changesPerH);
-  return [settled.temperatureC - apart / 2, settled.temperatureC + apart / 2];
+  const [coolC, warmC] = [settled.temperatureC - apart / 2, settled.temperatureC + apart / 2];
+  return {
+    coolC,
+    warmC,
+    coolRh: relativeHumidity(coolC, settled.ratio),
+    warmRh: relativeHumidity(warmC, settled.ratio),
+  };
 }
 
 const middle = ([low, high]: Range): number => (low + high) / 2;
@@ -212,8 +223,10 @@ export function sizingOf(situation: Situation): Sizing {
   return {
     day: day.half,
     night: night.half,
-    coolEndC: rangeOf(day.ends.map(([cool]) => cool)),
-    warmEndC: rangeOf(day.ends.map(([, warm]) => warm)),
+    coolEndC: rangeOf(day.ends.map(({ coolC }) => coolC)),
+    warmEndC: rangeOf(day.ends.map(({ warmC }) => warmC)),
+    coolEndRh: rangeOf(day.ends.map(({ coolRh }) => coolRh)),
+    warmEndRh: rangeOf(day.ends.map(({ warmRh }) => warmRh)),
     neededDayW: toHoldEnd(situation, box, middle(temperatureC.warm)),
     neededNightW: nightC > situation.room.temperatureC ? toHold(situation, box, nightC, "night") : [0, 0],
     neededWaterL: [litres(0), litres(1)],

@@ -1,8 +1,11 @@
-import type { Design, Layer } from "../habitat";
+import type { Design, GearPiece, Layer } from "../habitat";
 
 /** What of a design is held against another, in the order it is worked on. */
 const PARTS = ["animal", "room", "box", "top", "walls", "layers", "mixes", "pieces", "plants", "crew", "gear"] as const;
 type Part = (typeof PARTS)[number];
+
+/** What is told of a piece of gear: its kind, how strong it is, where it is, and when it runs. */
+export type GearTold = Pick<GearPiece, "kindId" | "powerW" | "place" | "run" | "months">;
 
 /** One thing that is told of a part: a code with its quantities. */
 export type Line =
@@ -21,7 +24,7 @@ export type Line =
   | { code: "plant"; plantId: string; count: number }
   | { code: "crew"; crewId: string; count: number }
   | { code: "starter"; supplyId: string }
-  | { code: "gear"; kindId: string; count: number };
+  | ({ code: "gear"; count: number } & GearTold);
 
 export type Difference = { part: Part; a: readonly Line[]; b: readonly Line[] };
 
@@ -59,6 +62,16 @@ function linesOfMixes({ mixes }: Design): Line[] {
   });
 }
 
+/** Pieces of gear, those that are alike in all that is told of them counted together. */
+function linesOfGear({ gear }: Design): Line[] {
+  const told = gear.map(({ kindId, powerW, place, run, months }): GearTold => ({ kindId, powerW, place, run, months }));
+  const byKey = new Map(told.map((one) => [JSON.stringify(one), one]));
+  return counted(told, (one) => JSON.stringify(one)).flatMap(([key, count]) => {
+    const one = byKey.get(key);
+    return one ? [{ code: "gear" as const, count, ...one }] : [];
+  });
+}
+
 const LINES: Record<Part, (design: Design) => readonly Line[]> = {
   animal: ({ brief }) => [
     { code: "animal", animalId: brief.animalId, count: brief.count },
@@ -91,7 +104,7 @@ const LINES: Record<Part, (design: Design) => readonly Line[]> = {
     ...crew.map(({ crewId, count }): Line => ({ code: "crew", crewId, count })),
     ...starters.map(({ supplyId }): Line => ({ code: "starter", supplyId })),
   ],
-  gear: ({ gear }) => counted(gear, ({ kindId }) => kindId).map(([kindId, count]) => ({ code: "gear", kindId, count })),
+  gear: linesOfGear,
 };
 
 /**

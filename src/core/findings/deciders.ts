@@ -74,6 +74,8 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   uvBlocked: ofAnimal("uv.need"),
   tooCold: ({ variant }, animalId) =>
     animal(animalId, variant === "night" ? "temperatureC.night" : "temperatureC.warm", "temperatureC.heating"),
+  tooHot: ({ variant }, animalId) =>
+    animal(animalId, `temperatureC.${{ day: "cool", night: "night", noEscape: "highestForDays" }[variant]}`),
   baskingOff: ofAnimal("temperatureC.baskingSurface"),
   uvOff: ofAnimal("uv.need", "uv.indexAtBack"),
   uvNoShade: ofAnimal("uv.indexAtBack"),

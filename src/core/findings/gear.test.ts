@@ -18,6 +18,8 @@ const STAT = add("stat", "pulseThermostat", { probe });
 
 const skink = started();
 const cold = started({ room: { temperatureC: 15, humidityRh: 50 }, shell: { ...FERNWALL.shell, top: "halfCovered" } });
+const closed = started({ shell: { ...FERNWALL.shell, top: "glass" } });
+const OVERHEATS = add("panel", "radiantPanel", { powerW: 120, run: { by: "always" } });
 const dragon = started({
   animalId: "beardedDragon",
   room: { temperatureC: 24, humidityRh: 40 },
@@ -31,6 +33,9 @@ const HIDE: Command = {
     fillMixId: null,
   },
 };
+const TUBE_INSIDE = add("uv", "strongUvTube", {
+  ...{ powerW: 54, size: { lengthCm: 115 }, place: "insideTop", xCm: 60 },
+});
 const gecko = started({
   animalId: "leopardGecko",
   shell: { widthCm: 90, depthCm: 45, heightCm: 45, sillCm: 15, top: "mesh" },
@@ -41,6 +46,15 @@ const CASES: Case[] = [
   ["tooCold", "night", cold, [SAFE]],
   ["tooCold", "night", started({ room: { temperatureC: 17, humidityRh: 50 } }), [SAFE]],
   ["tooCold", "day", cold, [SAFE]],
+  [
+    "tooHot",
+    "day",
+    made(dragon, { name: "setTop", args: { lid: "glass" } }),
+    [SAFE, add("panel", "radiantPanel", { powerW: 70, run: { by: "always" } })],
+  ],
+  ["tooHot", "night", skink, [SAFE, add("dark", "ceramicEmitter", { powerW: 150, run: { by: "always" } })]],
+  ["tooHot", "noEscape", closed, [SAFE, OVERHEATS]],
+  ["uvNoShade", undefined, dragon, [TUBE_INSIDE]],
   ["baskingOff", "noLamp", skink, []],
   ["baskingOff", "tooHot", skink, [SAFE, add("lamp", "halogenLamp", { powerW: 150 })]],
   ["uvOff", "missing", dragon, []],
@@ -117,7 +131,7 @@ describe("findings about gear", () => {
     },
   );
 
-  it("what has no mend is told with its figures: a strip that bears less than hangs on it, no shade from a strong tube", () => {
+  it("what has no mend is told with its figures: a strip that bears less than hangs on it", () => {
     const strip = made(
       skink,
       add("strip", "surgeStrip", { size: { maxW: 100 } }),
@@ -129,13 +143,30 @@ describe("findings about gear", () => {
       loadW: 150,
       mostW: 100,
     });
-    const glaring = made(
+  });
+
+  it("no end of a box left under what it bears for days is told as such; where the room is so warm, that is told", () => {
+    const { findings } = derived(made(closed, SAFE, OVERHEATS));
+    expect(findings.find(({ code, about }) => code === "tooHot" && about === "day")).toMatchObject({
+      rests: "memory",
+      quantities: { variant: "noEscape", wantHighC: 29 },
+    });
+    const summer = started({ room: { temperatureC: 32, humidityRh: 50 } });
+    expect(found(derived(summer), "tooHot")).toBeUndefined();
+    expect(found(derived(summer), "roomTooHot")).toBeDefined();
+  });
+
+  it("with no hide set up, the same tube lower brings a hide with it, so that the animal can leave the light", () => {
+    const bare = made(
       dragon,
-      add("uv", "strongUvTube", { powerW: 54, size: { lengthCm: 115 }, place: "insideTop", xCm: 60 }),
+      add("uv", "linearUvTube", { powerW: 54, size: { lengthCm: 115 }, place: "aboveMesh", xCm: 60 }),
     );
-    const lee = made(glaring, HIDE);
-    expect(found(derived(glaring), "uvNoShade")).toBeDefined();
-    expect(found(derived(lee), "uvNoShade")).toBeUndefined();
+    const { mends } = found(derived(bare), "uvOff")!;
+    const lower = mends.find(({ parts }) => parts.map(({ code }) => code).join() === "uvOff,uvNoShade")!;
+    const after = derived(made(bare, ...lower.commands));
+    expect(found(after, "uvOff")).toBeUndefined();
+    expect(found(after, "uvNoShade")).toBeUndefined();
+    expect(after.habitat.gear[0]!.kindId).toBe("linearUvTube");
   });
 
   it("a lamp too weak through mesh is mended by distance: the same tube lower, inside, and then it is in the band", () => {

@@ -7,6 +7,8 @@ type Wanted = { lowC: number; highC: number; wantLowC: number; wantHighC: number
 export type GearQuantities = {
   /** What the box comes to, what is wanted, and the heat that would hold it, watts. */
   tooCold: Animal & Wanted & { roomC: number; needW: number } & Variant<"day" | "night">;
+  /** What the cool end comes to by day, or the box by night, against the most that is wanted there. */
+  tooHot: Animal & Omit<Wanted, "wantLowC"> & Variant<"day" | "night" | "noEscape">;
   baskingOff: Animal & Wanted & Variant<"noLamp" | "tooCool" | "tooHot">;
   /** UV index that comes and that is wanted, as it is told. */
   uvOff: Animal & { index: string; want: string } & Variant<"missing" | "tooWeak" | "tooStrong">;
@@ -29,6 +31,7 @@ export type GearCode = keyof GearQuantities;
 
 export const GEAR_CODES: Record<GearCode, true> = {
   tooCold: true,
+  tooHot: true,
   baskingOff: true,
   uvOff: true,
   uvNoShade: true,

@@ -33,8 +33,10 @@ export type MendQuantities = {
   staleAir: object;
   uvBlocked: object;
   tooCold: { kindId: string; loadW: number; coveredPct?: number } & Variant<"heater" | "covered">;
+  tooHot: { kindId?: string; loadW?: number } & Variant<"weaker" | "held" | "uncover" | "nightOff">;
   baskingOff: { kindId?: string; loadW?: number; upCm?: number } & Variant<"hang" | "power" | "raise">;
   uvOff: { kindId?: string; upCm?: number } & Variant<"hang" | "lower" | "raise" | "swap">;
+  uvNoShade: { kindId: string };
   heaterLoose: { kindId: string };
   setPointBeyond: { loadW: number };
   matUnder: object;

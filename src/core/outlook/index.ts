@@ -4,3 +4,6 @@ export type { Outlook } from "./outlook";
 export { energyTotal } from "./energy";
 export { standCm } from "./places";
 export type { Days } from "./water";
+export { backAt, MEETS, meetsOf, standsTo } from "./meets";
+export type { Meets, MeetsId, Stand } from "./meets";
+export { airNeed, sprayedL, underOtherTop } from "./needs";

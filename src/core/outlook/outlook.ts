@@ -19,6 +19,8 @@ type Met = { at: Point; uvIndex: Range };
 export type Outlook = {
   on: string;
   all: readonly Fitted[];
+  /** Mean height of the ground, cm. */
+  fillCm: number;
   sizing: Sizing;
   lamps: readonly UvLamp[];
   /** Under the strongest lamp that warms: how warm what lies there gets, and the UV index. */
@@ -58,6 +60,8 @@ const wetOf = (scene: Scene): WetSurfaces => {
   return { leavesM2: Math.min(most, leavesM2(scene)), waterM2: openWaterM2(scene) };
 };
 
+const meanCm = ({ surface }: Scene["ground"]): number => (surface.frontCm + surface.backCm) / 2;
+
 /** By what is set up and what it stands in, so that moving a plant changes nothing. */
 const sizingFor = createSelector(
   [
@@ -71,13 +75,13 @@ const sizingFor = createSelector(
     (_: Scene, wet: WetSurfaces) => wet.waterM2,
     (_: Scene, __: WetSurfaces, on: string) => on,
   ],
-  (animal, room, shell, gear, { surface, surfaceAt }, library, leaves, water, on): Sizing =>
+  (animal, room, shell, gear, ground, library, leaves, water, on): Sizing =>
     sizingOf({
       animal,
       room,
       shell,
-      fillCm: (surface.frontCm + surface.backCm) / 2,
-      surfaceAt,
+      fillCm: meanCm(ground),
+      surfaceAt: ground.surfaceAt,
       gear: fitted(gear, library),
       wet: { leavesM2: leaves, waterM2: water },
       on,
@@ -134,6 +138,7 @@ export function outlookOf(scene: Scene, state: MeteredState, on: string): Outloo
   return {
     on,
     all,
+    fillCm: meanCm(ground),
     sizing,
     lamps,
     basking: basks && {

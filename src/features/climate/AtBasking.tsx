@@ -1,9 +1,8 @@
 "use client";
 
 import type { Frame } from "@/ui/section";
-import { useFigures, useSay } from "@/words";
+import { useFigures, useSay, degreesSaid, indexSaid } from "@/words";
 import { useOutlook } from "./season";
-import { degreesSaid, indexSaid } from "./ranges";
 
 const CARD = { width: 218, height: 52 };
 

@@ -3,19 +3,10 @@
 import type { Range } from "@/core/catalog";
 import { useOpen } from "@/store";
 import { LedgerPart } from "@/ui/parts";
-import { useFigures, useSay } from "@/words";
+import { backAt, meetsOf, standsTo, type Meets } from "@/core/outlook";
+import { metSaid, useFigures, useSay } from "@/words";
 import { useOutlook } from "./season";
 import css from "./Climate.module.css";
-import { degreesSaid, indexSaid, percentsSaid } from "./ranges";
-
-type State = "in" | "low" | "high" | "partly";
-
-/** How what comes stands to what is wanted. @example standsTo([24, 26], [22, 25]) // "partly" */
-function standsTo([low, high]: Range, [wantLow, wantHigh]: Range): State {
-  if (high < wantLow) return "low";
-  if (low > wantHigh) return "high";
-  return low >= wantLow && high <= wantHigh ? "in" : "partly";
-}
 
 type Row = {
   label: string;
@@ -59,70 +50,41 @@ function RangeRow({ label, got, wanted, scale, said }: Row) {
 
 const FULL: Row["scale"] = { from: 0, to: 100 };
 
+/** The least a scale of warmth reaches past what it shows, °C. */
+const MARGIN_C = 4;
+const LEAST_INDEX = 4;
+
+function scaleFor({ id, got, wanted }: Meets): Row["scale"] {
+  if (id === "humidity" || id === "nightHumidity") return FULL;
+  if (id === "uv") return { from: 0, to: Math.max(LEAST_INDEX, wanted[1] * 1.6, got[1] * 1.1) };
+  return scaleOf(got, wanted, MARGIN_C);
+}
+
 /** What the animal meets where it is, as ranges, each beside the band it wants. */
 export function AtTheAnimal() {
   const say = useSay();
   const figures = useFigures();
   const { derived } = useOpen();
-  const { animal } = derived;
   const outlook = useOutlook();
-  const { temperatureC, humidityRh, uv } = animal;
-  const { sizing } = outlook;
-  const degrees = (range: Range) => degreesSaid(range, say);
-  const percents = (range: Range) => percentsSaid(range, say);
-  const index = (range: Range) => indexSaid(range, figures);
-  const warmth = (label: string, got: Range, wanted: Range): Row => ({
-    label,
-    got,
-    wanted,
-    scale: scaleOf(got, wanted, 4),
-    said: degrees,
-  });
-  const where = outlook.basking ? "basking" : outlook.perch ? "perch" : "floor";
-  const meets = outlook.basking ?? outlook.perch ?? outlook.floor;
-  const rows: Row[] = [
-    ...(temperatureC.baskingSurface
-      ? [warmth(say("climate:rows.basking"), outlook.basking?.surfaceC ?? sizing.warmEndC, temperatureC.baskingSurface)]
-      : []),
-    warmth(say("climate:rows.warm"), sizing.warmEndC, temperatureC.warm),
-    warmth(say("climate:rows.cool"), sizing.coolEndC, temperatureC.cool),
-    warmth(say("climate:rows.night"), sizing.night.temperatureC, temperatureC.night),
-    {
-      label: say("climate:rows.humidity"),
-      got: sizing.day.humidityRh,
-      wanted: humidityRh.day.preferred,
-      scale: FULL,
-      said: percents,
-    },
-    {
-      label: say("climate:rows.nightHumidity"),
-      got: sizing.night.humidityRh,
-      wanted: humidityRh.night.preferred,
-      scale: FULL,
-      said: percents,
-    },
-    ...(uv.indexAtBack
-      ? [
-          {
-            label: say("climate:rows.uv"),
-            got: meets.uvIndex,
-            wanted: uv.indexAtBack,
-            scale: { from: 0, to: Math.max(4, uv.indexAtBack[1] * 1.6, meets.uvIndex[1] * 1.1) },
-            said: index,
-          },
-        ]
-      : []),
-  ];
+  const rows = meetsOf(outlook, derived.animal);
+  const where = say(`climate:rows.uvPlace.${backAt(outlook)}`);
   return (
     <LedgerPart title={say("climate:atAnimal")}>
       <ul className={css.rows}>
         {rows.map((row) => (
-          <RangeRow key={row.label} {...row} />
+          <RangeRow
+            key={row.id}
+            label={say(`climate:rows.${row.id}`)}
+            got={row.got}
+            wanted={row.wanted}
+            scale={scaleFor(row)}
+            said={(range) => metSaid(row.id, range, say, figures)}
+          />
         ))}
       </ul>
       <p className={css.key}>
         {say("climate:keyGot")}
-        {uv.indexAtBack ? ` ${say("climate:rows.uv")}: ${say(`climate:rows.uvPlace.${where}`)}.` : ""}
+        {rows.some(({ id }) => id === "uv") ? ` ${say("climate:rows.uv")}: ${where}.` : ""}
       </p>
     </LedgerPart>
   );

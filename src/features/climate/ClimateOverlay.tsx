@@ -7,10 +7,10 @@ import type { Frame } from "@/ui/section";
 import { useFigures, useSay } from "@/words";
 import { useOutlook } from "./season";
 import { AtBasking } from "./AtBasking";
+import { EndsOverlay } from "./EndsOverlay";
 import { FieldOverlay } from "./FieldOverlay";
-import { WarmthOverlay } from "./WarmthOverlay";
 
-export const OVERLAYS = ["none", "warmth", "uv", "light"] as const;
+export const OVERLAYS = ["none", "warmth", "damp", "uv", "light"] as const;
 export type Overlay = (typeof OVERLAYS)[number];
 
 const UV_LINES = [0.5, 1, 2, 3, 5, 8];
@@ -51,7 +51,9 @@ export function ClimateOverlay({ frame, overlay }: { frame: Frame; overlay: Over
   const uvLines = wanted ? [...new Set([...UV_LINES, wanted[0], wanted[1]])].toSorted((a, b) => a - b) : UV_LINES;
   return (
     <>
-      {overlay === "warmth" && frame.view === "front" ? <WarmthOverlay frame={frame} /> : null}
+      {(overlay === "warmth" || overlay === "damp") && frame.view === "front" ? (
+        <EndsOverlay frame={frame} of={overlay} />
+      ) : null}
       {overlay === "uv" ? (
         <FieldOverlay
           frame={frame}

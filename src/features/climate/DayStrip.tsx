@@ -3,10 +3,9 @@
 import { useId } from "react";
 import { inUse, isHeld, isSwitched, MINUTES_A_DAY, onSpans, type Span } from "@/core/gear";
 import { GEAR_COLORS } from "@/ui/section";
-import { capital, useFigures, useSay } from "@/words";
+import { capital, useFigures, useSay, monthNames, runSaid } from "@/words";
 import { useOutlook } from "./season";
 import css from "./Strip.module.css";
-import { monthNames, runSaid } from "./runSaid";
 
 const HOURS = [0, 6, 12, 18, 24];
 /** Seconds of mist are drawn this wide at least, so that they are seen. */
@@ -29,7 +28,7 @@ export function DayStrip({ minute }: { minute: number | undefined }) {
   const { all, on } = useOutlook();
   const rows = all.filter(({ kind }) => isSwitched(kind));
   if (rows.length === 0) return null;
-  const month = monthNames("en")[Number(on.slice(5, 7)) - 1] ?? "";
+  const month = monthNames()[Number(on.slice(5, 7)) - 1] ?? "";
   return (
     <section className={css.strip} aria-label={say("climate:strip.label")}>
       <ul>

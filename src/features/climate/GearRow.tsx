@@ -8,13 +8,22 @@ import { RUNS, usualRun, type GearPiece, type Run } from "@/core/habitat";
 import type { Days } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { GearIcon } from "@/ui/section";
-import { capital, useFigures, useLibrary, useSay, wattsSaid, type Figures, type Say } from "@/words";
+import {
+  capital,
+  useFigures,
+  useLibrary,
+  useSay,
+  wattsSaid,
+  type Figures,
+  type Say,
+  monthsSaid,
+  runSaid,
+} from "@/words";
 import { AgeFields } from "./AgeFields";
 import { useOutlook } from "./season";
 import css from "./Gear.module.css";
 import { PlaceFields } from "./PlaceFields";
 import { RunFields } from "./RunFields";
-import { monthsSaid, runSaid } from "./runSaid";
 import { SizeFields } from "./SizeFields";
 import { MonthFields, WiringFields } from "./WiringFields";
 
@@ -52,7 +61,7 @@ function useSummary(fixture: Fixture): string {
   const isUv = kind.reference.uvIndexAt !== undefined;
   const parts = [
     isSwitched(kind) ? runSaid(piece.run, outlook.on, say, figures) : undefined,
-    monthsSaid(piece, say, "en"),
+    monthsSaid(piece, say),
     say(`climate:gear.places.${fixture.place}`),
     isUv && through === "mesh" && !metered ? say("climate:gear.throughMesh") : undefined,
     isUv && through === "glass" ? say("climate:gear.throughGlass") : undefined,

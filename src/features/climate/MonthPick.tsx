@@ -1,7 +1,6 @@
 "use client";
 
-import { useSay } from "@/words";
-import { monthNames } from "./runSaid";
+import { useSay, monthNames } from "@/words";
 import css from "./Strip.module.css";
 
 /** Which month is shown: today's, or any other, to see what runs then and what comes of it. */
@@ -18,7 +17,7 @@ export function MonthPick({
       <button type="button" aria-pressed={month === undefined} onClick={() => onMonth(undefined)}>
         {say("climate:strip.today")}
       </button>
-      {monthNames("en").map((short, n) => (
+      {monthNames().map((short, n) => (
         <button key={short} type="button" aria-pressed={month === n + 1} onClick={() => onMonth(n + 1)}>
           {short}
         </button>

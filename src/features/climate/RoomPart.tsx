@@ -3,20 +3,13 @@
 import type { Range } from "@/core/catalog";
 import type { RoomGap } from "@/core/climate";
 import { mistingFor } from "@/core/keeping";
-import { celsiusToFahrenheit } from "@/core/units";
 import { useOpen } from "@/store";
 import { Fact, Facts, Tile, Tiles } from "@/ui/parts";
-import { type Figures, type Say, useFigures, useSay, useUnits } from "@/words";
+import { degreesApart, type Say, useFigures, useSay, useUnits } from "@/words";
 import css from "./Climate.module.css";
 
 /** A gram a cubic metre in grains a cubic foot: 15.4324 grains a gram, 35.3147 cubic feet a cubic metre (NIST SP 811). */
 const GRAINS_PER_FT3 = 15.4324 / 35.3147;
-
-/** A difference of temperature in the chosen units. */
-function degrees(delta: number, system: "metric" | "us", figures: Figures): string {
-  const shown = system === "us" ? celsiusToFahrenheit(delta) - celsiusToFahrenheit(0) : delta;
-  return `${figures.number(shown, 1)} ${system === "us" ? "°F" : "°C"}`;
-}
 
 /** How nights come out by themselves: in the band, over it or under it. */
 function nightSentence(gap: RoomGap, told: (degreesC: number) => string, say: Say): string {
@@ -44,7 +37,7 @@ export function RoomPart() {
       <Tiles>
         <Tile
           label={say("climate:warmth")}
-          figure={gap.warmAboveRoomC > 0 ? `+${degrees(gap.warmAboveRoomC, system, figures)}` : say("common:none")}
+          figure={gap.warmAboveRoomC > 0 ? `+${degreesApart(gap.warmAboveRoomC, system, figures)}` : say("common:none")}
           note={
             gap.warmAboveRoomC > 0 ? say("climate:overRoom", { roomC: room.temperatureC }) : say("climate:warmthNone")
           }
@@ -56,7 +49,7 @@ export function RoomPart() {
         />
       </Tiles>
       <p className={css.why}>{airSentence(say, gap.warmedAirRh, animal.humidityRh.day.preferred)}</p>
-      <p className={css.why}>{nightSentence(gap, (degreesC) => degrees(degreesC, system, figures), say)}</p>
+      <p className={css.why}>{nightSentence(gap, (degreesC) => degreesApart(degreesC, system, figures), say)}</p>
       <Facts>
         <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
         <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>

@@ -4,8 +4,7 @@ import { useState } from "react";
 import { hoursOn } from "@/core/gear";
 import { LIMITS, type Run } from "@/core/habitat";
 import { MeasureField, NumberInput } from "@/ui/measure";
-import { useFigures, useSay } from "@/words";
-import { clockOf, minutesOf, timesOf } from "./clock";
+import { useFigures, useSay, clockOf, minutesOf, timesOf } from "@/words";
 import css from "./Gear.module.css";
 
 type Props = { run: Run; name: string; on: string; onRun: (run: Run, gesture?: string) => void };

@@ -3,10 +3,9 @@
 import { feeds, type Fitted, type Fixture } from "@/core/gear";
 import { useOpen } from "@/store";
 import { MeasureField } from "@/ui/measure";
-import { capital, useLibrary, useSay } from "@/words";
+import { capital, useLibrary, useSay, monthNames } from "@/words";
 import css from "./Gear.module.css";
 import type { SetGear } from "./PlaceFields";
-import { monthNames } from "./runSaid";
 
 const SENSES: readonly Fitted["kind"]["purpose"][] = ["control", "measuring"];
 const FEELS: readonly string[] = [
@@ -99,7 +98,7 @@ export function MonthFields({ one, name, set }: Omit<Props, "at">) {
   };
   return (
     <div role="group" aria-label={say("climate:gear.months", { name })} className={css.months}>
-      {monthNames("en").map((short, n) => (
+      {monthNames().map((short, n) => (
         <button
           key={short}
           type="button"

@@ -12,6 +12,7 @@ import { chooseUnits, useBins, useRead, useShelf, type Standing } from "@/store"
 import { AppHeader, useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
 import { boxSize, LibraryProvider, useSay } from "@/words";
+import { Climates } from "./Climates";
 import css from "./Compare.module.css";
 import { Differences } from "./Differences";
 import { Follows } from "./Follows";
@@ -116,7 +117,12 @@ function Both({ chosen, bins, today }: BothProps) {
   if (!a || !b) return null;
   return (
     <>
-      <Differences list={differences(a.design, b.design)} libraries={[a.derived.library, b.derived.library]} />
+      <Differences
+        list={differences(a.design, b.design)}
+        libraries={[a.derived.library, b.derived.library]}
+        today={today}
+      />
+      <Climates pair={[a, b]} today={today} />
       <Follows pair={[a, b]} bins={bins} today={today} />
     </>
   );

@@ -14,6 +14,21 @@ export default {
       covered: "Cover {{coveredPct}} of the top and add {{kindId}}, {{loadW}} W, on a thermostat",
     },
   },
+  tooHot: {
+    why: {
+      day: "By day even the cool end comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}} there. It must be able to leave the heat.",
+      night:
+        "By night the box stays at {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}}. Most animals need the night to cool off.",
+      noEscape:
+        "The whole box comes to {{lowCFigure}} to {{highC}}, with no place to leave it; {{animalId}} bears {{wantHighC}} for some days at the most. Heat kills sooner than cold: an animal that gapes or lies limp belongs to a vet.",
+    },
+    mend: {
+      weaker: "Take one of {{loadW}} W for {{kindId}}",
+      held: "Put {{kindId}} on a thermostat",
+      uncover: "Uncover the top",
+      nightOff: "Switch {{kindId}} off by night",
+    },
+  },
   baskingOff: {
     why: {
       noLamp:
@@ -46,6 +61,7 @@ export default {
   },
   uvNoShade: {
     why: "The least UV anywhere on the ground is an index of {{index}}: {{animalId}} cannot leave it. A hide, leaves or a shorter lamp at one end give shade.",
+    mend: "Set up {{kindId}} for shade",
   },
   heaterLoose: {
     why: "{{kindId}} runs as hot as it can whatever the box is like: without a thermostat it can cook what lives there. A qualified electrician knows what your socket bears.",

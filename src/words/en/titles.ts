@@ -40,6 +40,7 @@ const titles = {
   roomTooHot: "The room is warmer than the cool end may be.",
   staleAir: "No way for air to move.",
   tooCold: "Too cold.",
+  tooHot: "Too hot.",
   baskingOff: "The basking place is off.",
   uvOff: "UV is off.",
   uvNoShade: "No shade from the UV.",

@@ -39,6 +39,29 @@ export const checkCold: Check = (assessed) => {
   ];
 };
 
+/** No end left to cool off at by day, or nights that stay over the band, by what runs: the room is told by itself. */
+export const checkHot: Check = ({ animal, habitat, outlook: { sizing } }) => {
+  const { cool, night, highestForDays } = animal.temperatureC;
+  const { temperatureC: roomC } = habitat.brief.room;
+  const told = (variant: FindingQuantities["tooHot"]["variant"], got: Range, wantHighC: number): Found[] => {
+    const [lowC, highC] = [Math.round(got[0]), Math.round(got[1])];
+    const quantities = { animalId: animal.id, lowC, highC, wantHighC, variant };
+    const weight = variant === "noEscape" ? "harm" : "look";
+    return [{ code: "tooHot", about: variant === "night" ? "night" : "day", weight, step: "climate", quantities }];
+  };
+  const over = (got: Range, mostC: number): boolean => got[0] - SURE_C > mostC && roomC <= mostC;
+  const [coolest, warmest] = sizing.coolEndC;
+  // Where it may kill, the middle of the range is enough.
+  const noEscape = (coolest + warmest) / 2 > highestForDays && roomC <= highestForDays;
+  const byDay = noEscape
+    ? told("noEscape", sizing.coolEndC, highestForDays)
+    : over(sizing.coolEndC, cool[1])
+      ? told("day", sizing.coolEndC, cool[1])
+      : [];
+  const byNight = over(sizing.night.temperatureC, night[1]) ? told("night", sizing.night.temperatureC, night[1]) : [];
+  return [...byDay, ...byNight];
+};
+
 function basksOff(got: Range, wanted: Range, lamp: boolean): FindingQuantities["baskingOff"]["variant"] | undefined {
   if (got[1] < wanted[0]) return lamp ? "tooCool" : "noLamp";
   return lamp && got[0] > wanted[1] ? "tooHot" : undefined;

@@ -31,7 +31,7 @@ function probeAt({ ground }: Assessed, xCm: number, yCm: number): NonNullable<Ge
 }
 
 /** A thermostat that feeds a heater, its probe in the middle of the box: right under the heater it would feel too much. */
-function thermostat(assessed: Assessed, kind: Gear, id: string): Command {
+export function thermostat(assessed: Assessed, kind: Gear, id: string): Command {
   const { widthCm, depthCm } = assessed.habitat.shell;
   const probe = probeAt(assessed, widthCm / 2, depthCm / 2);
   return { name: "addGear", args: { id, kindId: thermostatFor(kind), probe } };
@@ -56,7 +56,7 @@ function sizesFrom(kind: Gear, needW: number, share: number): number[] {
 }
 
 /** So much of an open top covered: what warms a box stays in it. Over a lamp mesh has to be left. */
-const COVERS_PCT = [50, 75];
+const COVERS_PCT = [50, 75, 90];
 const cover = (coveredPct: number): Command => ({ name: "setTop", args: { coveredPct } });
 
 /** The habitat with its top covered, and what it then takes to hold the band; nothing where it is covered as much. */
@@ -103,7 +103,7 @@ function heater(assessed: Assessed, kindId: string, half: Half, needW: number) {
 const middle = ([low, high]: readonly [number, number]): number => Math.round((low + high) / 2);
 
 /** By night, and by day no less; or by day alone: what gives light is dark by night. */
-function heldRun({ animal }: Assessed, { purpose }: Gear, half: Half): GearPiece["run"] {
+export function heldRun({ animal }: Assessed, { purpose }: Gear, half: Half): GearPiece["run"] {
   const { warm, night } = animal.temperatureC;
   const nightC = middle(night);
   const byNight = half === "night" || purpose === "nightHeat" ? nightC : null;

@@ -4,6 +4,7 @@ import type { MendPart } from "../part";
 import type { Draft, Menders } from "../mender";
 import type { MendableCode } from "../quantities";
 import { boxMenders } from "./box";
+import { coolingMenders } from "./cooling";
 import { crewMenders } from "./crew";
 import { gearMenders } from "./gear";
 import { groundMenders } from "./ground";
@@ -22,6 +23,7 @@ const MENDERS: Menders = {
   ...plantMenders,
   ...crewMenders,
   ...gearMenders,
+  ...coolingMenders,
   ...lampMenders,
 };
 

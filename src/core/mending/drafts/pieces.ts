@@ -110,6 +110,8 @@ export const pieceMenders = {
       spots.map((spot) => ({ ...spot, rest: onGround })),
     );
   },
+  uvNoShade: (_finding, assessed) =>
+    setUp(assessed, "corkFlat", "shade", [{ ...share(assessed.habitat, 0.76, 0.5), rest: onGround }]),
   refugeMissing: ({ quantities, about }, assessed) => {
     const { habitat } = assessed;
     const along = (count: number, rest: Spot["rest"]): Spot[] =>

@@ -4,17 +4,23 @@ import { useId } from "react";
 import type { Range } from "@/core/catalog";
 import { useOpen } from "@/store";
 import type { Frame } from "@/ui/section";
-import { capital, useSay } from "@/words";
+import { capital, degreesSaid, percentsSaid, useSay, type Say } from "@/words";
 import { useOutlook } from "./season";
-import { degreesSaid } from "./ranges";
 
-/** How warm the air gets at both ends by day, laid over the box: the warmer the redder. */
-export function WarmthOverlay({ frame }: { frame: Frame }) {
+type Told = { color: (range: Range) => string; said: (range: Range, say: Say) => string };
+const TOLD = {
+  warmth: { color: warmthColor, said: degreesSaid },
+  damp: { color: dampColor, said: percentsSaid },
+} satisfies Record<string, Told>;
+
+/** How warm or how damp the air gets at both ends by day, laid over the box: the warmer the redder, the damper the bluer. */
+export function EndsOverlay({ frame, of }: { frame: Frame; of: keyof typeof TOLD }) {
   const say = useSay();
   const id = useId();
   const { habitat } = useOpen();
   const outlook = useOutlook();
-  const { warmEndC, coolEndC } = outlook.sizing;
+  const { warmEndC, coolEndC, warmEndRh, coolEndRh } = outlook.sizing;
+  const { color, said } = TOLD[of];
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
   const basking = outlook.basking?.at;
@@ -34,18 +40,19 @@ export function WarmthOverlay({ frame }: { frame: Frame }) {
         {capital(title)}
       </text>
       <text y={19} fontSize={14} className="measure" fill="var(--ink)">
-        {degreesSaid(range, say)}
+        {said(range, say)}
       </text>
     </g>
   );
-  const [left, right] = warmIsLeft ? [warmEndC, coolEndC] : [coolEndC, warmEndC];
+  const [warm, cool] = of === "warmth" ? [warmEndC, coolEndC] : [warmEndRh, coolEndRh];
+  const [left, right] = warmIsLeft ? [warm, cool] : [cool, warm];
   const named = (isLeft: boolean) => say(isLeft === warmIsLeft ? "climate:warmEnd" : "climate:coolEnd");
   return (
     <g aria-hidden>
       <defs>
         <linearGradient id={id}>
-          <stop offset="0" stopColor={warmthColor(left)} stopOpacity={0.3} />
-          <stop offset="1" stopColor={warmthColor(right)} stopOpacity={0.3} />
+          <stop offset="0" stopColor={color(left)} stopOpacity={0.3} />
+          <stop offset="1" stopColor={color(right)} stopOpacity={0.3} />
         </linearGradient>
       </defs>
       <rect {...box} fill={`url(#${id})`} style={{ mixBlendMode: "multiply" }} />
@@ -73,4 +80,12 @@ function warmthColor([low, high]: Range): string {
   return atC < mild
     ? between(COLD, MILD, (atC - cold) / (mild - cold))
     : between(MILD, HOT, (atC - mild) / (hot - mild));
+}
+
+const DRY: Rgb = [196, 152, 84];
+const DAMP: Rgb = [47, 127, 147];
+
+/** From the ochre of dry air to the blue of wet. */
+function dampColor([low, high]: Range): string {
+  return between(DRY, DAMP, (low + high) / 200);
 }

@@ -1,14 +1,17 @@
 import { hoursOn } from "@/core/gear";
 import type { GearPiece, Run } from "@/core/habitat";
-import type { Figures, Say } from "@/words";
 import { clockOf } from "./clock";
+import type { Figures } from "./figures";
+import { words, type Say } from "./say";
 
 const MONTHS = 12;
 
 /** The months of the year by their short names, January first. */
-export const monthNames = (locale: string): string[] =>
+export const monthNames = (): string[] =>
   Array.from({ length: MONTHS }, (_, month) =>
-    new Intl.DateTimeFormat(locale, { month: "short", timeZone: "UTC" }).format(new Date(Date.UTC(2026, month, 15))),
+    new Intl.DateTimeFormat(words.language, { month: "short", timeZone: "UTC" }).format(
+      new Date(Date.UTC(2026, month, 15)),
+    ),
   );
 
 function withRamp(run: string, rampMin: number, say: Say): string {
@@ -44,8 +47,8 @@ export function runSaid(run: Run, on: string, say: Say, figures: Figures): strin
 }
 
 /** In which months it is in use; nothing where in all. */
-export function monthsSaid({ months }: Pick<GearPiece, "months">, say: Say, locale: string): string | undefined {
+export function monthsSaid({ months }: Pick<GearPiece, "months">, say: Say): string | undefined {
   if (months === null) return undefined;
-  const names = monthNames(locale);
+  const names = monthNames();
   return say("climate:gear.monthsSaid", { months: months.map((month) => names[month - 1] ?? "").join(", ") });
 }
