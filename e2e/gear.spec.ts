@@ -103,7 +103,7 @@ test("a dry room's tall box: cover, mist and a fan move what comes of it, and so
   ).toHaveText(/^\+/);
   await expect(
     comes
-      .getByRole("row", { name: /^Water sprayed a day/ })
+      .getByRole("row", { name: /^Water sprayed/ })
       .getByRole("cell")
       .last(),
   ).toHaveText("about the same");

@@ -1,7 +1,7 @@
 /** All visible text, and how quantities are said in it. */
 export { clockOf, minutesOf, timesOf } from "./clock";
 export { monthNames, monthsSaid, runSaid } from "./gearRuns";
-export { changesSaid, degreesApart, degreesSaid, indexSaid, metSaid, percentsSaid } from "./ranges";
+export { changesSaid, degreesApart, degreesSaid, indexSaid, metSaid, percentsSaid, waterADaySaid } from "./ranges";
 export { gearSizesSaid, wattsSaid } from "./gearSizes";
 export { capital, isWord, sayIn, words } from "./say";
 export type { Say } from "./say";

@@ -39,3 +39,13 @@ export function degreesApart(apartC: number, system: UnitSystem, figures: Figure
   const shown = system === "us" ? celsiusToFahrenheit(apartC) - celsiusToFahrenheit(0) : apartC;
   return `${figures.number(shown, 1)} ${system === "us" ? "°F" : "°C"}`;
 }
+
+/** Water a day. @example waterADaySaid([0.12, 0.12], say) // "120 mL a day" */
+export function waterADaySaid([lowWaterL, highWaterL]: Range, say: Say): string {
+  if (highWaterL < LEAST_WATER_L) return say("common:none");
+  return highWaterL - lowWaterL < LEAST_WATER_L
+    ? say("climate:needs.waterOne", { lowWaterL })
+    : say("climate:needs.waterRange", { lowWaterL, highWaterL });
+}
+
+const LEAST_WATER_L = 0.005;

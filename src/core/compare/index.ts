@@ -4,4 +4,4 @@ export type { Difference, GearTold, Line } from "./differences";
 export { FOLLOWS, follows } from "./follows";
 export type { Follows } from "./follows";
 export { climates } from "./climates";
-export type { ClimateId, ClimateRow, Comes } from "./climates";
+export type { ClimateId, Comes } from "./climates";

@@ -15,7 +15,7 @@ const middle = ([low, high]: Range): number => (low + high) / 2;
  *
  * @example airNeed(scene, outlook) // { wantedPerH: [2, 6], isStill: true, pairs: 3 }
  */
-export function airNeed({ animal, habitat, ground, library }: Scene, { sizing, fillCm }: Outlook): AirNeed {
+export function airNeed({ animal, habitat, library }: Scene, { sizing, fillCm }: Outlook): AirNeed {
   const wantedPerH = WANTED_CHANGES[animal.air.movement];
   const isStill = sizing.day.changesPerH[1] < wantedPerH[0];
   const warmerK = Math.max(LEAST_WARMER_K, middle(sizing.day.temperatureC) - habitat.brief.room.temperatureC);

@@ -82,10 +82,13 @@ function warmthColor([low, high]: Range): string {
     : between(MILD, HOT, (atC - mild) / (hot - mild));
 }
 
-const DRY: Rgb = [196, 152, 84];
-const DAMP: Rgb = [47, 127, 147];
+const DRY: Rgb = [208, 160, 80];
+const FRESH: Rgb = [236, 240, 226];
+const DAMP: Rgb = [52, 138, 184];
+const HALF_RH = 50;
 
-/** From the ochre of dry air to the blue of wet. */
+/** From the ochre of dry air over the pale of fresh to the blue of wet. */
 function dampColor([low, high]: Range): string {
-  return between(DRY, DAMP, (low + high) / 200);
+  const rh = (low + high) / 2;
+  return rh < HALF_RH ? between(DRY, FRESH, rh / HALF_RH) : between(FRESH, DAMP, (rh - HALF_RH) / HALF_RH);
 }

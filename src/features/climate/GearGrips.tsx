@@ -2,7 +2,16 @@
 
 import { fitted, fixtureOf, isBeside, isOnWall, type Fixture } from "@/core/gear";
 import { useOpen } from "@/store";
-import { gearFormOf, gearHighCm, gearWideCm, GEAR_COLORS, Grip, isDrawnAt, type Frame } from "@/ui/section";
+import {
+  drawnAlongCm,
+  gearFormOf,
+  gearHighCm,
+  gearWideCm,
+  GEAR_COLORS,
+  Grip,
+  isDrawnAt,
+  type Frame,
+} from "@/ui/section";
 import { capital, useLibrary, useSay } from "@/words";
 
 const LEAST_PX = 40;
@@ -46,7 +55,7 @@ function GearGrip({ fixture, frame }: { fixture: Fixture; frame: Frame }) {
   };
   const wide = Math.max(LEAST_PX, gearWideCm(fixture, frame.view) * frame.pxPerCm);
   const high = Math.max(LEAST_PX * 0.8, gearHighCm(fixture) * frame.pxPerCm);
-  const [x, y] = [frame.x(across), frame.y(up)];
+  const [x, y] = [frame.x(plan ? across : drawnAlongCm(fixture, frame)), frame.y(up)];
   return (
     <Grip
       frame={frame}

@@ -13,6 +13,7 @@ import {
   useFigures,
   useLibrary,
   useSay,
+  waterADaySaid,
   wattsSaid,
   type Figures,
   type Say,
@@ -66,16 +67,11 @@ function useSummary(fixture: Fixture): string {
     isUv && through === "mesh" && !metered ? say("climate:gear.throughMesh") : undefined,
     isUv && through === "glass" ? say("climate:gear.throughGlass") : undefined,
     metered ? say("climate:gear.byMeter") : undefined,
-    vessel && perDaySaid(vessel.waterL, say),
+    vessel && waterADaySaid(vessel.waterL, say),
     vessel?.days && daysSaid(vessel.days, say, figures),
   ];
   return parts.filter((part) => part !== undefined && part !== "").join(" · ");
 }
-
-const perDaySaid = ([lowWaterL, highWaterL]: readonly [number, number], say: Say): string =>
-  highWaterL - lowWaterL < 0.005
-    ? say("climate:gear.perDayOne", { lowWaterL })
-    : say("climate:gear.perDay", { lowWaterL, highWaterL });
 
 const daysSaid = ({ least, most }: Days, say: Say, figures: Figures): string => {
   const low = figures.number(least, 0);

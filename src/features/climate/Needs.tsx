@@ -6,7 +6,16 @@ import { ROUND_VENTS_CM } from "@/core/climate";
 import { airNeed, sprayedL, underOtherTop, type Days } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { Cautions, Fact, Facts, LedgerPart } from "@/ui/parts";
-import { changesSaid, degreesSaid, percentsSaid, type Figures, type Say, useFigures, useSay } from "@/words";
+import {
+  changesSaid,
+  degreesSaid,
+  percentsSaid,
+  type Figures,
+  type Say,
+  useFigures,
+  useSay,
+  waterADaySaid,
+} from "@/words";
 import { useOutlook } from "./season";
 import css from "./Climate.module.css";
 
@@ -22,13 +31,6 @@ const daysOf = (days: Days | undefined, say: Say, figures: Figures): string => {
   if (days.most === undefined) return say("climate:needs.daysFrom", { low });
   const high = figures.number(days.most, 0);
   return low === high ? say("climate:needs.day", { low }) : say("climate:needs.days", { low, high });
-};
-
-const litresOf = ([lowWaterL, highWaterL]: Range, say: Say): string => {
-  if (highWaterL < 0.005) return say("common:none");
-  return highWaterL - lowWaterL < 0.005
-    ? say("climate:needs.waterOne", { lowWaterL })
-    : say("climate:needs.waterRange", { lowWaterL, highWaterL });
 };
 
 /** What it takes to hold the animal's band, beside what the box gets, and what another top would do. */
@@ -58,8 +60,8 @@ export function Needs() {
             })}
           </Fact>
         )}
-        <Fact label={say("climate:needs.water")}>{litresOf(sizing.neededWaterL, say)}</Fact>
-        <Fact label={say("climate:needs.waterGot")}>{litresOf(sprayedL(outlook), say)}</Fact>
+        <Fact label={say("climate:needs.water")}>{waterADaySaid(sizing.neededWaterL, say)}</Fact>
+        <Fact label={say("climate:needs.waterGot")}>{waterADaySaid(sprayedL(outlook), say)}</Fact>
         {other ? (
           <Fact label={say(other.coveredPct > 0 ? "climate:needs.half" : "climate:needs.halfFull")}>
             {say("climate:needs.halfSays", {

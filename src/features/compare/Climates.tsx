@@ -11,29 +11,33 @@ import {
   dayPrinted,
   degreesApart,
   metSaid,
+  waterADaySaid,
   useFigures,
   useSay,
   useUnits,
-  wattsSaid,
   type Figures,
   type Say,
 } from "@/words";
 import css from "./Compare.module.css";
 
-const spanned = ([low, high]: Range, said: (value: number) => string): string =>
-  said(low) === said(high) ? said(low) : `${said(low)} – ${said(high)}`;
+/** A range with its unit told once. @example spanned([39, 45], 0, "W", figures) // "39–45 W" */
+function spanned([low, high]: Range, digits: number, unit: string, figures: Figures): string {
+  const [from, to] = [figures.number(low, digits), figures.number(high, digits)];
+  return from === to ? `${from} ${unit}` : `${from}–${to} ${unit}`;
+}
 
 /** A range in the unit of its row. */
 function comesSaid(id: ClimateId, got: Range, say: Say, figures: Figures): string {
+  if (id in WORKS && got[1] < ALIKE[id]) return say("common:none");
   switch (id) {
     case "air":
       return changesSaid(got, say, figures);
     case "heat":
-      return spanned(got, (watts) => wattsSaid(Math.round(watts), figures));
-    case "sprayed":
-      return spanned(got, (litres) => figures.printed(litres, "water"));
+      return spanned(got, 0, "W", figures);
     case "energy":
-      return spanned(got, (kWh) => say("compare:climate.kWh", { kWh: figures.number(kWh, 0) }));
+      return spanned(got, 0, "kWh", figures);
+    case "sprayed":
+      return waterADaySaid(got, say);
     default:
       return metSaid(id, got, say, figures);
   }
@@ -45,14 +49,16 @@ const DEGREES: readonly ClimateId[] = ["basking", "warm", "cool", "night"] satis
 function bySaid(id: ClimateId, by: number, say: Say, figures: Figures, system: UnitSystem): string {
   if (DEGREES.includes(id)) return degreesApart(by, system, figures);
   if (id === "humidity" || id === "nightHumidity") return say("compare:climate.points", { by: figures.number(by, 0) });
-  if (id === "uv" || id === "air") return figures.number(by, 1);
+  if (id === "uv") return figures.number(by, 1);
+  if (id === "air") return say("compare:climate.anHour", { by: figures.number(by, by < 10 ? 1 : 0) });
   return comesSaid(id, [by, by], say, figures);
 }
 
 /** Less than so much, in the unit of its row, is no difference a first sizing can tell. */
+const WORKS = { air: 0.1, heat: 0.5, sprayed: 0.005, energy: 0.5 };
 const ALIKE: Record<ClimateId, number> = {
   ...{ basking: 0.5, warm: 0.5, cool: 0.5, night: 0.5, humidity: 1, nightHumidity: 1, uv: 0.1 },
-  ...{ air: 0.1, heat: 1, sprayed: 0.01, energy: 1 },
+  ...WORKS,
 };
 
 type Props = { pair: readonly [Standing, Standing]; today: string };

@@ -6,7 +6,8 @@ import type { Ground } from "@/core/strata";
 import { useLibrary } from "@/words";
 import { alongOf, type Frame } from "./frame";
 import { gearFormOf } from "./gearForm";
-import { gearHighCm, GearShape, LightCone } from "./GearShape";
+import { gearHighCm } from "./gearSize";
+import { GearShape, LightCone } from "./GearShape";
 
 type Props = {
   habitat: Pick<Design, "gear" | "shell">;

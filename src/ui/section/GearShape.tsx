@@ -1,47 +1,9 @@
-import { beamDegOf, flatCmOf, lengthCmOf, nozzlesOf, type Fixture } from "@/core/gear";
-import { alongOf, type Frame } from "./frame";
+import { beamDegOf, flatCmOf, type Fixture } from "@/core/gear";
+import { alongOf } from "./frame";
+import { Duct, Fan } from "./GearAir";
 import { GEAR_COLORS, gearFormOf } from "./gearForm";
-
-/** How large things are that come in one size, cm: from memory. */
-const DOME_CM = { wide: 13, high: 8 };
-const TUBE_CM = { high: 3.2, wide: 5 };
-const PUMP_CM = { wide: 5, high: 4 };
-const VESSEL_CM = { wide: 9, high: 12 };
-const HOUSING = "#3f423d";
-const METAL = "#8d9290";
-
-type Drawn = { fixture: Fixture; frame: Frame };
-
-/** How wide a piece is along a view, cm. */
-export function gearWideCm(fixture: Fixture, view: Frame["view"]): number {
-  const { widthCm, depthCm } = flatCmOf(fixture);
-  switch (gearFormOf(fixture.kind)) {
-    case "dome":
-      return DOME_CM.wide;
-    case "tube":
-      return view === "side" ? TUBE_CM.wide : Math.max(TUBE_CM.wide, lengthCmOf(fixture));
-    case "panel":
-    case "mat":
-    case "stone":
-      return Math.max(6, view === "side" ? depthCm : widthCm);
-    case "vessel":
-      return VESSEL_CM.wide;
-    case "fan":
-    case "duct":
-      return 8;
-    case "pump":
-      return PUMP_CM.wide;
-    case "nozzles":
-    case "probe":
-      return 4;
-  }
-}
-
-/** How far a piece reaches over the place it hangs at, cm. */
-export function gearHighCm({ kind }: Pick<Fixture, "kind">): number {
-  const form = gearFormOf(kind);
-  return form === "dome" ? DOME_CM.high + 4 : form === "vessel" || form === "duct" ? VESSEL_CM.high : TUBE_CM.high + 1;
-}
+import { DOME_CM, gearWideCm, HOUSING, METAL, TUBE_CM, type Drawn } from "./gearSize";
+import { Nozzles, Pump, Vessel } from "./GearWater";
 
 /** Lamps whose light or warmth is shown. */
 const shines = ({ kind }: Fixture): boolean =>
@@ -142,113 +104,6 @@ function Mat({ fixture, frame }: Drawn) {
   return <rect x={cx - wide / 2} y={frame.y(0) + 2} width={wide} height={thick} rx={1.5} fill={color} />;
 }
 
-const SPRAY_DEG = 34;
-
-/** Nozzles under the lid with their spray, spread along the width. */
-function Nozzles({ fixture, frame }: Drawn) {
-  // From the side they stand one behind the other.
-  const count = frame.view === "side" ? 1 : Math.min(8, nozzlesOf(fixture));
-  const underCm = frame.heightCm - 1;
-  const long = Math.min(frame.heightCm * 0.42, 26) * frame.pxPerCm;
-  const half = long * Math.tan((SPRAY_DEG / 2) * (Math.PI / 180));
-  const at = alongOf(frame, fixture);
-  const apartCm = count > 1 ? Math.min(frame.acrossCm / count, 26) : 0;
-  const places = Array.from({ length: count }, (_, n) => at + (n - (count - 1) / 2) * apartCm).map((cm) =>
-    Math.min(frame.acrossCm - 2, Math.max(2, cm)),
-  );
-  return places.map((cm) => {
-    const [x, y] = [frame.x(cm), frame.y(underCm)];
-    return (
-      <g key={cm}>
-        <polygon
-          points={`${x},${y} ${x - half},${y + long} ${x + half},${y + long}`}
-          fill="var(--water)"
-          opacity={0.2}
-        />
-        {[-0.6, 0, 0.6].map((lean) => (
-          <line
-            key={lean}
-            x1={x}
-            y1={y}
-            x2={x + half * lean}
-            y2={y + long * 0.86}
-            stroke="var(--water)"
-            strokeWidth={1}
-            strokeDasharray="2 5"
-            opacity={0.75}
-          />
-        ))}
-        <circle cx={x} cy={y} r={Math.max(2.5, 0.8 * frame.pxPerCm)} fill="var(--water)" stroke={HOUSING} />
-      </g>
-    );
-  });
-}
-
-function Fan({ fixture, frame }: Drawn) {
-  const wide = gearWideCm(fixture, frame.view) * frame.pxPerCm;
-  const [cx, cy] = [frame.x(alongOf(frame, fixture)), frame.y(fixture.zCm) - wide * 0.3];
-  const r = wide * 0.27;
-  return (
-    <>
-      <rect x={cx - wide / 2} y={cy - wide * 0.32} width={wide} height={wide * 0.64} rx={3} fill={HOUSING} />
-      <circle cx={cx} cy={cy} r={r} fill="none" stroke="var(--sheet)" strokeWidth={1.4} />
-      {[0, 120, 240].map((turn) => (
-        <path
-          key={turn}
-          d={`M ${cx} ${cy} q ${r * 0.7} ${-r * 0.2} ${r * 0.55} ${-r * 0.75}`}
-          transform={`rotate(${turn} ${cx} ${cy})`}
-          fill="none"
-          stroke="var(--sheet)"
-          strokeWidth={1.4}
-        />
-      ))}
-    </>
-  );
-}
-
-/** What stands beside the box or in it with a hose: a fogger's vessel, a duct, a pump. */
-function Vessel({ fixture, frame }: Drawn) {
-  const { pxPerCm } = frame;
-  const [w, h] = [VESSEL_CM.wide * pxPerCm, VESSEL_CM.high * pxPerCm];
-  const [cx, foot] = [frame.x(alongOf(frame, fixture)), frame.y(fixture.zCm)];
-  return (
-    <>
-      <rect x={cx - w / 2} y={foot - h} width={w} height={h} rx={w * 0.16} fill="var(--sheet)" stroke={HOUSING} />
-      <rect
-        x={cx - w / 2 + 2}
-        y={foot - h * 0.62}
-        width={w - 4}
-        height={h * 0.62 - 2}
-        rx={w * 0.12}
-        fill="var(--water)"
-        opacity={0.5}
-      />
-      {[-0.3, 0.05, 0.36].map((off) => (
-        <circle key={off} cx={cx + off * w} cy={foot - h * 1.12} r={w * 0.2} fill="var(--water)" opacity={0.22} />
-      ))}
-    </>
-  );
-}
-
-function Pump({ fixture, frame }: Drawn) {
-  const { pxPerCm } = frame;
-  const [w, h] = [PUMP_CM.wide * pxPerCm, PUMP_CM.high * pxPerCm];
-  const [cx, foot] = [frame.x(alongOf(frame, fixture)), frame.y(fixture.zCm)];
-  const hose = frame.y(frame.heightCm * 0.75);
-  return (
-    <>
-      <path
-        d={`M ${cx + w * 0.2} ${foot - h} V ${hose}`}
-        fill="none"
-        stroke="var(--water)"
-        strokeWidth={Math.max(2, pxPerCm * 0.9)}
-        opacity={0.7}
-      />
-      <rect x={cx - w / 2} y={foot - h} width={w} height={h} rx={3} fill={HOUSING} stroke="var(--sheet)" />
-    </>
-  );
-}
-
 /** The probe of a controller or a gauge, on its wire. */
 function Probe({ fixture, frame }: Drawn) {
   const { probe } = fixture.piece;
@@ -286,8 +141,9 @@ export function GearShape({ fixture, frame }: Drawn) {
     case "nozzles":
       return <Nozzles {...drawn} />;
     case "fan":
-    case "duct":
       return <Fan {...drawn} />;
+    case "duct":
+      return <Duct {...drawn} />;
     case "vessel":
       return <Vessel {...drawn} />;
     case "pump":

@@ -17,6 +17,6 @@ export { BenchSection } from "./BenchSection";
 export { GearIcon } from "./GearIcon";
 export { isDrawnAt } from "./GearDrawing";
 export { GEAR_COLORS, gearFormOf } from "./gearForm";
-export { gearHighCm, gearWideCm } from "./GearShape";
+export { drawnAlongCm, gearHighCm, gearWideCm } from "./gearSize";
 export { mixName, useLayerNames } from "./useLayerNames";
 export { useSize } from "./useSize";

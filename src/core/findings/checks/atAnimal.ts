@@ -2,8 +2,9 @@ import type { Range } from "../../catalog";
 import type { FindingQuantities } from "../quantities";
 import type { Assessed, Check, Found } from "../types";
 
-/** A first sizing is good to a degree. */
+/** A first sizing is good to a degree; how far the ends lie apart rests on more that is from memory. */
 const SURE_C = 1;
+const SURE_ENDS_C = 2;
 const one = (value: number): string => (Math.round(value * 10) / 10).toFixed(1);
 /** UV index as it is told: 0.9–1.6. */
 const indexTold = ([low, high]: Range): string => `${one(low)}–${one(high)}`;
@@ -49,16 +50,18 @@ export const checkHot: Check = ({ animal, habitat, outlook: { sizing } }) => {
     const weight = variant === "noEscape" ? "harm" : "look";
     return [{ code: "tooHot", about: variant === "night" ? "night" : "day", weight, step: "climate", quantities }];
   };
-  const over = (got: Range, mostC: number): boolean => got[0] - SURE_C > mostC && roomC <= mostC;
+  const over = (got: Range, mostC: number, sureC: number): boolean => got[0] - sureC > mostC && roomC <= mostC;
   const [coolest, warmest] = sizing.coolEndC;
   // Where it may kill, the middle of the range is enough.
   const noEscape = (coolest + warmest) / 2 > highestForDays && roomC <= highestForDays;
   const byDay = noEscape
     ? told("noEscape", sizing.coolEndC, highestForDays)
-    : over(sizing.coolEndC, cool[1])
+    : over(sizing.coolEndC, cool[1], SURE_ENDS_C)
       ? told("day", sizing.coolEndC, cool[1])
       : [];
-  const byNight = over(sizing.night.temperatureC, night[1]) ? told("night", sizing.night.temperatureC, night[1]) : [];
+  const byNight = over(sizing.night.temperatureC, night[1], SURE_C)
+    ? told("night", sizing.night.temperatureC, night[1])
+    : [];
   return [...byDay, ...byNight];
 };
 
