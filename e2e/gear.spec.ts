@@ -76,6 +76,12 @@ test("a dry room's tall box: cover, mist and a fan move what comes of it, and so
   expect(middle(await figures(page, "Humidity"))).toBeLessThan(half.rh);
   await expect(page.getByRole("region", { name: "When each piece of gear runs" }).getByRole("listitem")).toHaveCount(2);
 
+  const fanned = await number(page, "Changes of air by day");
+  await step(page, "Shell");
+  await ledger(page).getByRole("button", { name: "Add a vent" }).click();
+  await step(page, "Climate");
+  await expect.poll(() => number(page, "Changes of air by day")).toBeGreaterThan(fanned);
+
   // The same in mesh, beside it.
   await kept(page);
   await page.goto("/");
@@ -168,7 +174,9 @@ test("a UV tube too weak through mesh is mended by distance; what a meter reads 
   await expect(ledger(page)).toContainText("by your meter");
 });
 
-test("a snake room: a humidistat runs a duct fan, and what is sprayed goes out again", async ({ page }) => {
+test("a snake room: a humidistat runs a duct fan, an exhaust in the lid runs on, and what is sprayed goes out again", async ({
+  page,
+}) => {
   await start(page, { animal: "Corn snake", size: "120 x 60 x 60", sill: "15" });
   await cover(page, "75");
   await addGear(page, "Misting pump");
@@ -185,6 +193,13 @@ test("a snake room: a humidistat runs a duct fan, and what is sprayed goes out a
   await expect.poll(async () => middle(await figures(page, "Humidity"))).toBeLessThan(wet);
   await expect(await advice(page, "A probe is not where the animal is.")).toContainText("no probe placed");
   await closeAdvice(page);
+  const dried = { rh: middle(await figures(page, "Humidity")), air: await number(page, "Changes of air by day") };
+  await addGear(page, "Condensation fan");
+  const exhaust = await opened(page, "Condensation fan");
+  await exhaust.getByRole("combobox", { name: "Place", exact: true }).selectOption({ label: "in the lid" });
+  await exhaust.getByRole("combobox", { name: "What switches Condensation fan" }).selectOption({ label: "always on" });
+  await expect.poll(() => number(page, "Changes of air by day")).toBeGreaterThan(dried.air);
+  expect(middle(await figures(page, "Humidity"))).toBeLessThanOrEqual(dried.rh);
   const stat = await opened(page, "Humidistat");
   await stat.getByRole("button", { name: "Put the probe where the animal is" }).click();
   await expect(stat.getByLabel("Probe: height")).toBeVisible();
