@@ -47,6 +47,9 @@ const CORE_MAY_USE = [
   "pdf-lib",
   "reselect",
   "mutative",
+  "d3-random",
+  "@types/d3-random",
+  "ical-generator",
 ];
 
 /** The rest of the application: what each part may not use. */

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { advice, closeAdvice, expect, finding, kept, ledger, start, step, test } from "./support";
+import { advice, closeAdvice, expect, finding, kept, ledger, moveIn, start, step, test } from "./support";
 
 /** Adds a piece of gear by the name people use. */
 async function addGear(page: Page, name: string): Promise<void> {
@@ -231,7 +231,7 @@ test("heaters change with the season, and gear is bought, mounted and renewed", 
   await expect(page.getByRole("row", { name: /^Lamp holder/ })).toContainText("2");
   await page.goBack();
   await step(page, "Keeping");
-  await page.getByRole("button", { name: "The animal moved in today" }).click();
+  await moveIn(page);
   const renew = ledger(page).getByRole("listitem").filter({ hasText: "Renew: Halogen lamp" });
   await expect(renew).toContainText("not yet done");
   await renew.getByRole("checkbox").click();

@@ -1,4 +1,4 @@
-import { advice, closeAdvice, expect, finding, kept, ledger, savedText, start, step, test } from "./support";
+import { advice, closeAdvice, expect, finding, kept, ledger, moveIn, savedText, start, step, test } from "./support";
 
 test("6. keeping: duties from the design, one ticked off, a reading written and charted against the band", async ({
   page,
@@ -9,7 +9,7 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
   await page.clock.setFixedTime(noon);
   await start(page);
   await step(page, "Keeping");
-  await page.getByRole("button", { name: "The animal moved in today" }).click();
+  await moveIn(page);
   const mist = ledger(page).getByRole("listitem").filter({ hasText: "power off before hands go in" });
   await expect(mist).toContainText("today");
   await page.getByRole("checkbox", { name: "Done: Mist" }).click();

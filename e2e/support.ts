@@ -82,3 +82,12 @@ export async function demo(page: Page): Promise<void> {
   await page.waitForURL((url) => url.pathname === "/");
   await expect(page.getByRole("article")).toHaveCount(7);
 }
+
+/** Says in Keeping that the animal moved in today, and why although steps are still open. */
+export async function moveIn(page: Page, why = "Raised in this very box"): Promise<void> {
+  await page.getByRole("button", { name: "The animal moves in…" }).click();
+  const asking = page.getByRole("dialog", { name: "The animal moves in" });
+  await asking.getByLabel("Why although something is open").fill(why);
+  await asking.getByRole("button", { name: "It has moved in" }).click();
+  await expect(asking).toHaveCount(0);
+}

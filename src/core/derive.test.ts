@@ -58,7 +58,7 @@ describe("any habitat that can be clicked together", () => {
     );
     fc.assert(
       fc.property(anyHabitat, anyDone, ({ design }, doneOn) => {
-        const plan = schedule(scene(design), { doneOn }, "2026-01-10");
+        const plan = schedule(scene(design), { doneOn, begunOn: {} }, "2026-01-10");
         const byId = new Map(plan.map((task) => [task.id, task]));
         for (const task of plan) {
           if (task.doneOn) continue;

@@ -2,7 +2,7 @@ import { STOCK } from "@/core/library";
 import { schedule } from "@/core/build";
 import { daysAfter } from "@/core/units";
 import { applyAll, startHabitat, type Command, type Design, type Start } from "@/core/habitat";
-import { blocksOfReadings, type Habitat, type LogEvent, type Told } from "@/core/log";
+import { blocksOfReadings, NOTHING_HAPPENED, type Habitat, type LogEvent, type Told } from "@/core/log";
 import { sceneOf } from "@/core/scene";
 import { demoReadings, type Scenario } from "./readings";
 import { CHIMNEY_GEAR, DRY_WASH_GEAR, FROG_GEAR, KILN_GEAR, LANTERN_GEAR, UNDERCUT_GEAR } from "./gear";
@@ -95,17 +95,7 @@ const PLANS: readonly Plan[] = [
       crew("dwarfWhiteIsopod", 60),
       ...LANTERN_GEAR,
     ],
-    ticked: {
-      checkResidualCurrentDevice: 12,
-      mist: 1,
-      freshWater: 1,
-      spotClean: 1,
-      waterLine: 8,
-      prune: 12,
-      glass: 3,
-      litter: 20,
-      crew: 20,
-    },
+    ticked: { mist: 1, freshWater: 1, spotClean: 1, waterLine: 8, prune: 12, glass: 3, litter: 20, crew: 20 },
     readings: {
       days: 42,
       seed: 11,
@@ -151,7 +141,7 @@ const PLANS: readonly Plan[] = [
       crew("cuppedDarklingBeetle", 40),
       ...DRY_WASH_GEAR,
     ],
-    ticked: { checkResidualCurrentDevice: 12, freshWater: 1, spotClean: 0, prune: 12, glass: 5, crew: 34 },
+    ticked: { freshWater: 1, spotClean: 0, prune: 12, glass: 5, crew: 34 },
     readings: {
       days: 42,
       seed: 23,
@@ -214,16 +204,7 @@ const PLANS: readonly Plan[] = [
       crew("powderIsopod", 60),
       ...KILN_GEAR,
     ],
-    ticked: {
-      checkResidualCurrentDevice: 12,
-      mist: 3,
-      freshWater: 0,
-      spotClean: 1,
-      prune: 12,
-      glass: 4,
-      litter: 30,
-      crew: 41,
-    },
+    ticked: { mist: 3, freshWater: 0, spotClean: 1, prune: 12, glass: 4, litter: 30, crew: 41 },
     readings: {
       days: 42,
       seed: 61,
@@ -260,7 +241,7 @@ const PLANS: readonly Plan[] = [
       crew("powderIsopod", 45),
       ...CHIMNEY_GEAR,
     ],
-    ticked: { checkResidualCurrentDevice: 12, mist: 0, freshWater: 0, spotClean: 0, prune: 12, glass: 1, litter: 20 },
+    ticked: { mist: 0, freshWater: 0, spotClean: 0, prune: 12, glass: 1, litter: 20 },
     readings: {
       days: 19,
       seed: 71,
@@ -310,17 +291,7 @@ const PLANS: readonly Plan[] = [
       crew("tropicalSpringtail", 480),
       ...UNDERCUT_GEAR,
     ],
-    ticked: {
-      checkResidualCurrentDevice: 12,
-      mist: 0,
-      freshWater: 4,
-      waterChange: 4,
-      spotClean: 1,
-      waterLine: 6,
-      prune: 12,
-      glass: 6,
-      crew: 58,
-    },
+    ticked: { mist: 0, freshWater: 4, waterChange: 4, spotClean: 1, waterLine: 6, prune: 12, glass: 6, crew: 58 },
     readings: {
       days: 42,
       seed: 37,
@@ -342,16 +313,7 @@ const PLANS: readonly Plan[] = [
       crew("tropicalSpringtail", 450),
       crew("dwarfWhiteIsopod", 45),
     ],
-    ticked: {
-      checkResidualCurrentDevice: 12,
-      mist: 0,
-      freshWater: 0,
-      spotClean: 0,
-      waterLine: 2,
-      prune: 12,
-      glass: 2,
-      crew: 40,
-    },
+    ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, prune: 12, glass: 2, crew: 40 },
     readings: {
       days: 42,
       seed: 51,
@@ -373,16 +335,7 @@ const PLANS: readonly Plan[] = [
       crew("tropicalSpringtail", 450),
       crew("dwarfWhiteIsopod", 45),
     ],
-    ticked: {
-      checkResidualCurrentDevice: 12,
-      mist: 0,
-      freshWater: 0,
-      spotClean: 0,
-      waterLine: 2,
-      prune: 12,
-      glass: 2,
-      crew: 40,
-    },
+    ticked: { mist: 0, freshWater: 0, spotClean: 0, waterLine: 2, prune: 12, glass: 2, crew: 40 },
     readings: {
       days: 42,
       seed: 52,
@@ -401,27 +354,30 @@ const event = <T extends Told>(id: string, told: T): LogEvent => ({ ...told, id,
 
 /** Every build step done on the day its plan gave it, the last on the day the animal moved in. */
 function buildEvents(design: Design, movedInOn: string): LogEvent[] {
-  const plan = schedule(sceneOf(design, STOCK), { doneOn: {} }, design.build.startOn);
+  const plan = schedule(sceneOf(design, STOCK), NOTHING_HAPPENED, design.build.startOn);
+  const idOf = (taskId: string): string => taskId.replace(":", "-");
   const done = plan.map(({ id, startOn }) =>
-    event(`done-${id}`, { kind: "taskDone", on: id === "moveIn" ? movedInOn : startOn, taskId: id }),
+    event(`done-${idOf(id)}`, { kind: "taskDone", on: id === "moveIn" ? movedInOn : startOn, taskId: id }),
   );
-  const seedOn = plan.find(({ id }) => id === "seedCrew")?.startOn;
-  const seeded = seedOn === undefined ? [] : design.crew;
+  const seededOn = (crewId: string): string => plan.find(({ id }) => id === `seedCrew:${crewId}`)?.startOn ?? movedInOn;
   return [
     ...done,
-    ...seeded.map(({ crewId, count }) =>
-      event(`seeded-${crewId}`, { kind: "seeded", on: seedOn ?? movedInOn, crewId, count }),
+    ...design.crew.map(({ crewId, count }) =>
+      event(`seeded-${crewId}`, { kind: "seeded", on: seededOn(crewId), crewId, count }),
     ),
     event("movedIn", { kind: "movedIn", on: movedInOn }),
   ];
 }
+
+/** What is tried in every box with sockets near water, days ago. */
+const TRIED = { checkResidualCurrentDevice: 12 };
 
 function build(plan: Plan, today: string): Habitat {
   const startOn = daysAfter(today, -plan.startedAgo);
   const sinceOn = daysAfter(today, -plan.keptAgo);
   const begun = startHabitat({ room: ROOM, ...plan.start, createdAt: `${startOn}T09:00:00Z`, startOn }, STOCK);
   const design = applyAll(begun, [...plan.commands, { name: "plantedOn", args: { on: sinceOn } }], STOCK);
-  const ticks = Object.entries(plan.ticked).map(([dutyId, ago]) =>
+  const ticks = Object.entries({ ...TRIED, ...plan.ticked }).map(([dutyId, ago]) =>
     event(`tick-${dutyId}`, { kind: "tick", on: daysAfter(today, -ago), dutyId }),
   );
   return {

@@ -19,7 +19,7 @@ describe("what comes to nothing", () => {
 
   it("falls away clause by clause, and what leads to the clauses with the last of them", () => {
     const finish = (paintL: number, fibreL: number) =>
-      sayIn("metric", STOCK)("build:tasks.finishWalls.why", { paintL, fibreL });
+      sayIn("metric", STOCK)("build:tasks.finishWalls.why", { paintL, fibreL, coatCount: 0 });
     expect(finish(0.5, 2)).toBe(
       "Carve or tear off every glossy skin, then the finish: 500\u00a0mL of paint, 2\u00a0L of fibre to press in.",
     );

@@ -1,4 +1,6 @@
 /** All visible text, and how quantities are said in it. */
+export { mixName } from "./mixName";
+export { stepTitle, stepWhy } from "./stepSaid";
 export { clockOf, minutesOf, timesOf } from "./clock";
 export { monthNames, monthsSaid, runSaid } from "./gearRuns";
 export { changesSaid, degreesApart, degreesSaid, indexSaid, metSaid, percentsSaid, waterADaySaid } from "./ranges";

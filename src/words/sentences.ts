@@ -4,7 +4,7 @@ import type { CsvProblem, FileProblem } from "@/core/files";
 import type { LogEvent } from "@/core/log";
 import type { BoxReason, FitReason } from "@/core/living";
 import type { OwnProblem } from "@/core/own";
-import type { Problem } from "@/core/habitat";
+import { jobOf, type Problem } from "@/core/habitat";
 import type { Quantities } from "./quantities";
 import type { WordKey } from "./resources";
 import { capital, isWord, type Say } from "./say";
@@ -158,8 +158,12 @@ export function sayEvent(event: LogEvent, say: Say): string {
   switch (event.kind) {
     case "tick":
       return say("keeping:last.tick", { what: titleOf(`keeping:duties.${event.dutyId}.title`, say), doneOn });
+    case "taskBegun":
+      return say("keeping:last.taskBegun", { what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say), doneOn });
     case "taskDone":
-      return say("keeping:last.taskDone", { what: titleOf(`build:tasks.${event.taskId}.title`, say), doneOn });
+      return say("keeping:last.taskDone", { what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say), doneOn });
+    case "checked":
+      return say("keeping:last.checked", { what: titleOf(`build:gates.${event.gate}.title`, say), doneOn });
     case "movedIn":
       return say("keeping:last.movedIn", { doneOn });
     case "seeded":

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { TASK_IDS } from "@/core/build";
+import { GATES, JOBS } from "@/core/build";
 import { CAUTIONS, type CatalogKind } from "@/core/catalog";
 import { wholeStock as stock } from "@/core/catalog/whole";
 import { FINDING_CODES, STEPS } from "@/core/findings";
@@ -156,7 +156,8 @@ describe("the words", () => {
     ...BUYABLE.map((shelf) => `build:shelves.${shelf}`),
     ...CAUTIONS.map((code) => `cautions:${code}`),
     ...STEPS.map((step) => `steps:${step}`),
-    ...TASK_IDS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]),
+    ...GATES.flatMap((gate) => [`build:gates.${gate}.title`, `build:gates.${gate}.why`]),
+    ...JOBS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]),
     ...CHOICES.map((choice) => `advice:choices.${choice}`),
     ...DUTY_KINDS.flatMap((id) => [`keeping:duties.${id}.title`, `keeping:duties.${id}.why`]),
   ])("have %s", (key) => {

@@ -2,3 +2,4 @@
 export type { Progress } from "./client";
 export { solveModel } from "./solver";
 export { printFile, readFile } from "./files";
+export { forecastPlan } from "./planner";

@@ -1,5 +1,12 @@
-/** The build: its steps, what each waits for, and the dates that follow. */
-export { TASK_IDS, tasks } from "./tasks";
-export type { TaskId } from "./tasks";
-export { schedule } from "./schedule";
-export type { Scheduled } from "./schedule";
+/** The build: its steps, what each waits for, the dates that follow, how sure they are, and when the animal may come. */
+export { activities, JOBS } from "./activities";
+export type { About, Activity } from "./activities";
+export type { PlanProblem } from "./adapted";
+export { marking, unmarking } from "./marking";
+export { planFor, planOf, schedule } from "./schedule";
+export type { Plan, Scheduled } from "./schedule";
+export { forecast } from "./forecast";
+export type { Forecast } from "./forecast";
+export { savings } from "./savings";
+export { GATES, readiness } from "./readiness";
+export type { Gate } from "./readiness";

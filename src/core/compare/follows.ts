@@ -1,5 +1,6 @@
 import { schedule } from "../build";
 import type { Derived } from "../derive";
+import { NOTHING_HAPPENED } from "../log";
 import { isOpen, type Weight } from "../findings";
 import { needs, unitPrice, type Bins } from "../supply";
 import { daysBetween } from "../units";
@@ -37,7 +38,7 @@ export function follows(derived: Derived, bins: Bins, today: string): Follows {
   const litres = (kind: string) =>
     ground.levels.reduce((sum, level) => sum + (level.kind === kind ? level.looseL : 0), 0);
   const priced = needs(derived).map((need) => unitPrice(need, bins));
-  const moveIn = schedule(derived, { doneOn: {} }, habitat.build.startOn).at(-1);
+  const moveIn = schedule(derived, NOTHING_HAPPENED, habitat.build.startOn).at(-1);
   const count = (weight: Weight) =>
     findings.filter((finding) => finding.weight === weight && isOpen(finding, today)).length;
   return {

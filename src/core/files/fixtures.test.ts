@@ -144,9 +144,17 @@ describe("a file of version 7, as it was written then", () => {
   const old = JSON.parse(text) as Old7;
 
   it("opens with all it held, nothing answered, nothing bought, nothing cut back", () => {
-    const { answers, brief, shell, plants, shelf, pieces, starters, power, ...rest } = design;
-    const { brief: oldBrief, shell: oldShell, plants: oldPlants, pieces: oldPieces, ...oldRest } = old.design;
+    const { build, answers, brief, shell, plants, shelf, pieces, starters, power, ...rest } = design;
+    const {
+      build: oldBuild,
+      brief: oldBrief,
+      shell: oldShell,
+      plants: oldPlants,
+      pieces: oldPieces,
+      ...oldRest
+    } = old.design;
     expect(rest).toEqual(oldRest);
+    expect(build).toMatchObject(oldBuild);
     expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: null })));
     expect(brief).toEqual({ ...oldBrief, living: "bioactive" });
     const treatments = oldShell.treatments.map((built) => ({ ...built, fromCm: 0 }));
@@ -171,9 +179,10 @@ describe("a file of version 8, as it was written then", () => {
   const old = (JSON.parse(text) as { design: Design }).design;
 
   it("opens with all it held; nothing leans, walls begin at the glass, and a pile is of slabs", () => {
-    const { shell, pieces, starters, power, ...rest } = design;
-    const { shell: oldShell, pieces: oldPieces, ...oldRest } = old;
+    const { build, shell, pieces, starters, power, ...rest } = design;
+    const { build: oldBuild, shell: oldShell, pieces: oldPieces, ...oldRest } = old;
     expect(rest).toEqual(oldRest);
+    expect(build).toMatchObject(oldBuild);
     expect(shell.treatments).toEqual(oldShell.treatments.map((built) => ({ ...built, fromCm: 0 })));
     const slabsOf = ({ kindId }: { kindId: string }) => (kindId === "slabStack" ? { count: 3, gapCm: 1.2 } : null);
     expect(pieces).toEqual(oldPieces.map((piece) => ({ ...piece, tilt: null, slabs: slabsOf(piece) })));
@@ -195,8 +204,9 @@ describe("a file of version 9, as it was written then", () => {
   const old = (JSON.parse(text) as { design: Omit<Design, "gear"> & { gear: object[] } }).design;
 
   it("opens with all it held; gear goes where its kind goes, and holds by night what it held by day", () => {
-    const { gear, power, ...rest } = design;
-    const { gear: oldGear, ...oldRest } = old;
+    const { build, gear, power, ...rest } = design;
+    const { build: oldBuild, gear: oldGear, ...oldRest } = old;
+    expect(build).toMatchObject(oldBuild);
     expect([rest, power]).toEqual([oldRest, UNTOLD_POWER]);
     const untold = { place: null, wall: null, size: {}, months: null, feedId: null, probe: null };
     for (const [at, { run, ...piece }] of gear.entries()) {
@@ -212,6 +222,25 @@ describe("a file of version 9, as it was written then", () => {
   });
   it("is worked out, and comes back identical from a file of today", () => {
     expect(derive(design, logNow(read.habitat, LAST_DAY), STOCK).ground.wetKg).toBeGreaterThan(1);
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
+describe("a file of version 10, as it was written then", () => {
+  const text = frozen("habitat-v10");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const old = JSON.parse(text) as { design: Omit<Design, "build"> & { build: { startOn: string } }; events: object[] };
+
+  it("opens with all it held, and a plan that nobody has changed", () => {
+    const { build, ...rest } = read.habitat.design;
+    const { build: before, ...oldRest } = old.design;
+    expect(rest).toEqual(oldRest);
+    expect(build).toMatchObject({ startOn: before.startOn, wishedOn: null, changes: [], own: [] });
+    expect(read.habitat.events).toEqual(old.events);
+    expect(stateAt(read.habitat.events, LAST_DAY).doneOn.moveIn).toBeDefined();
+  });
+  it("comes back identical from a file of today", () => {
     expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
   });
 });

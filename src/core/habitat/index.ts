@@ -13,11 +13,14 @@ export {
   ReasonSchema,
   RUNS,
   SPOTS,
+  TaskIdSchema,
   UNDERS,
+  WAITING_SCHOOLS,
   WALLS,
 } from "./schema";
 export type {
   Answer,
+  Build,
   Corners,
   Design,
   Floor,
@@ -29,17 +32,21 @@ export type {
   Mound,
   Opening,
   Over,
+  OwnTask,
   Piece,
   Run,
   Shell,
   SoilLayer,
   Spot,
   Stand,
+  TaskChange,
   Tilt,
   Treatment,
+  Waiting,
   Wall,
   Zone,
 } from "./schema";
+export { jobOf } from "./buildPlan";
 export { copyOf } from "./copy";
 export { STARTING_TOPS, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";

@@ -10,11 +10,14 @@ import {
   WALLS,
   within,
 } from "./fields";
+import { BuildSchema } from "./buildPlan";
 import { GearPieceSchema, PowerSchema } from "./gearPiece";
 import { LIMITS } from "./limits";
 
 export { DateSchema, IdSchema, InstantSchema, NameSchema, ReasonSchema, WALLS } from "./fields";
 export type { Wall } from "./fields";
+export { TaskIdSchema, WAITING_SCHOOLS } from "./buildPlan";
+export type { Build, OwnTask, TaskChange, Waiting } from "./buildPlan";
 export { GearPieceSchema, PowerSchema, RUNS } from "./gearPiece";
 export type { GearPiece, GearSize, Run } from "./gearPiece";
 
@@ -296,7 +299,7 @@ export const DesignSchema = z.strictObject({
   starters: z.array(StarterSchema).max(20),
   gear: z.array(GearPieceSchema).max(60),
   power: PowerSchema,
-  build: z.strictObject({ startOn: DateSchema }),
+  build: BuildSchema,
   /** One for each finding that was answered. */
   answers: z.array(AnswerSchema).max(200),
   shelf: z.strictObject({

@@ -1,3 +1,4 @@
+import { unchangedBuild } from "./buildPlan";
 import { z } from "zod";
 import { OWN_KINDS, OwnAnimalSchema, rule, type Animal, type Recipe } from "../catalog";
 import type { Library } from "../library";
@@ -126,7 +127,7 @@ export function startHabitat(start: Start, library: Library): Design {
     starters: [],
     gear: [],
     power: { pricePerKWh: null, guarded: false, dripLoops: false },
-    build: { startOn },
+    build: unchangedBuild(startOn),
     answers: [],
     shelf: { archivedOn: null, variantOf: null, next: null },
   };

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { DateSchema, IdSchema, InstantSchema, LIMITS } from "../habitat";
+import { DateSchema, IdSchema, InstantSchema, LIMITS, ReasonSchema, TaskIdSchema } from "../habitat";
 
 const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
 const litres = z.number().min(LIMITS.topUpL.min).max(LIMITS.topUpL.max);
@@ -14,10 +14,17 @@ export const LOSSES = ["died", "replaced"] as const;
 export const EventSchema = z.discriminatedUnion("kind", [
   /** A duty was done. */
   event("tick", { dutyId: CatalogIdSchema }),
-  /** A step of the build was done. */
-  event("taskDone", { taskId: CatalogIdSchema }),
-  /** The animal moved in, and the duties began. */
-  event("movedIn", {}),
+  /** The work of a step of the build was begun, or is done and its waiting began. */
+  event("taskBegun", { taskId: TaskIdSchema }),
+  /** A step of the build was done, its waiting too; with what was used where that was not what was planned. */
+  event("taskDone", { taskId: TaskIdSchema, usedL: litres.optional() }),
+  /** The keeper looked, and what has to be before the animal comes is so. */
+  event("checked", { gate: CatalogIdSchema }),
+  /** The animals moved in, and the duties began: how many, and why although something was still open. */
+  event("movedIn", {
+    count: z.number().int().min(1).max(LIMITS.count.max).optional(),
+    reason: ReasonSchema.optional(),
+  }),
   /** Crew were put in. */
   event("seeded", { crewId: CatalogIdSchema, count: z.number().int().min(1).max(LIMITS.crewCount.max) }),
   /** Fresh mix was laid on old soil: litres as they lie in the box. */

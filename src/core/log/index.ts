@@ -1,7 +1,7 @@
 /** The log of a habitat: events that are only ever added, samples in blocks with roll-ups, and what both say today. */
 export { EventSchema, LOSSES, standing } from "./events";
 export type { LogEvent, Told } from "./events";
-export { doneEvents, stateAt } from "./state";
+export { NOTHING_HAPPENED, doneEvents, stateAt } from "./state";
 export type { LogState } from "./state";
 export {
   BLOCK_MS,

@@ -1,3 +1,4 @@
+import { jobOf } from "../habitat";
 import type { LogState } from "./state";
 
 /** Where a habitat is in its life: drawn, being built, planted and growing in, or lived in. */
@@ -14,7 +15,7 @@ const GROWING: readonly string[] = ["plantOut", "seedCrew"];
 export function phaseOf({ sinceOn, doneOn }: Pick<LogState, "sinceOn" | "doneOn">): Phase {
   if (sinceOn !== null) return "living";
   const done = Object.keys(doneOn);
-  if (done.some((taskId) => GROWING.includes(taskId))) return "growingIn";
+  if (done.some((taskId) => GROWING.includes(jobOf(taskId)))) return "growingIn";
   return done.length > 0 ? "building" : "planned";
 }
 

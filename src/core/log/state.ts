@@ -13,6 +13,12 @@ export type LogState = {
   on: string | null;
   /** Steps of the build that are done, with the day of each. */
   doneOn: Readonly<Record<string, string>>;
+  /** Steps whose work is done and whose waiting began, with the day of each. */
+  begunOn: Readonly<Record<string, string>>;
+  /** Litres a step took where they were not those planned. */
+  usedL: Readonly<Record<string, number>>;
+  /** What the keeper looked at before the animal comes, with the day of each. */
+  checkedOn: Readonly<Record<string, string>>;
   /** The day the animal moved in; null while it has not. */
   sinceOn: string | null;
   /** The last day each duty was done. */
@@ -29,6 +35,9 @@ export type LogState = {
 export const NOTHING_HAPPENED: LogState = {
   on: null,
   doneOn: {},
+  begunOn: {},
+  usedL: {},
+  checkedOn: {},
   sinceOn: null,
   tickedOn: {},
   topUps: [],
@@ -60,6 +69,9 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
   return {
     on: day,
     doneOn: latestDays(of("taskDone"), (event) => event.taskId),
+    begunOn: latestDays(of("taskBegun"), (event) => event.taskId),
+    usedL: Object.fromEntries(of("taskDone").flatMap(({ taskId, usedL }) => (usedL ? [[taskId, usedL]] : []))),
+    checkedOn: latestDays(of("checked"), (event) => event.gate),
     sinceOn: of("movedIn")[0]?.on ?? null,
     tickedOn: latestDays(of("tick"), (event) => event.dutyId),
     topUps: of("toppedUp"),
@@ -77,4 +89,7 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
  * @example doneEvents(events, "moveIn").length // 1
  */
 export const doneEvents = (events: readonly LogEvent[], taskId: string): LogEvent[] =>
-  standing(events).filter((event) => event.kind === "taskDone" && event.taskId === taskId);
+  standing(events).filter((event) => isOfTask(event) && event.taskId === taskId);
+
+const isOfTask = (event: LogEvent): event is Of<"taskDone"> | Of<"taskBegun"> =>
+  event.kind === "taskDone" || event.kind === "taskBegun";

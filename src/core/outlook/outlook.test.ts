@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Command, Design } from "../habitat";
 import { needs } from "../supply";
-import { tasks } from "../build";
+import { activities } from "../build";
 import { dueList, duties } from "../keeping";
 import { derived, logged, made, scene, started } from "../testing";
 import { energyTotal, lookedAtOn, outlookOf, standCm } from "./index";
@@ -114,7 +114,7 @@ describe("gear is bought, mounted and renewed", () => {
     expect(bought(started())).toEqual({});
   });
   it("is mounted before it is wired, wired before it is tried with the water in, and tried before its week of readings", () => {
-    const all = tasks(scene(box));
+    const all = activities(scene(box));
     const ids = all.map(({ id }) => id);
     const after = (id: string) => all.find((task) => task.id === id)?.after ?? [];
     expect(after("wireGear")).toContain("mountGear");
@@ -122,7 +122,7 @@ describe("gear is bought, mounted and renewed", () => {
     expect(after("runGear")).toContain("tryGear");
     expect(all.find(({ id }) => id === "wireGear")?.quantities.probeCount).toBe(1);
     expect(ids.indexOf("mountGear")).toBeLessThan(ids.indexOf("runGear"));
-    const bare = tasks(scene(started())).map(({ id }) => id);
+    const bare = activities(scene(started())).map(({ id }) => id);
     expect(bare.filter((id) => ["mountGear", "wireGear", "tryGear"].includes(id))).toEqual([]);
   });
   it("is renewed by its hours where they run out before its months, tried as often as it asks, and due anew once done", () => {

@@ -1,31 +1,40 @@
 "use client";
 
-import TextField from "@mui/material/TextField";
+import HandymanOutlined from "@mui/icons-material/HandymanOutlined";
+import Button from "@mui/material/Button";
+import Link from "next/link";
 import { useState } from "react";
-import { schedule } from "@/core/build";
 import type { LogEvent } from "@/core/log";
 import { useLastAct, useOpen } from "@/store";
-import { LastWritten, LedgerHead, LedgerPart, Minding, Pills, useNow, Workbench } from "@/ui/parts";
+import { LastWritten, LedgerHead, LedgerPart, Minding, Pills, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
-import { dayPrinted, useSay } from "@/words";
+import { useSay } from "@/words";
 import css from "./Build.module.css";
+import { CalendarButton } from "./CalendarButton";
 import { FillLines } from "./FillLines";
+import { Arrival } from "./Arrival";
+import { OwnStep } from "./OwnStep";
+import { usePlan } from "./plan";
+import { PlanHead } from "./PlanHead";
+import { PlanProblems } from "./PlanProblems";
+import { ReadyPart } from "./ReadyPart";
 import { Shopping } from "./Shopping";
-import { TaskRows } from "./TaskRows";
-import { Waits } from "./Waits";
+import { SkippedRows } from "./SkippedRows";
+import { StepRows } from "./StepRows";
+import { TimePart } from "./TimePart";
+import { Timeline } from "./Timeline";
 
-const isOfTheBuild = (events: readonly LogEvent[]): boolean => events.some(({ kind }) => kind === "taskDone");
+const OF_THE_BUILD: readonly LogEvent["kind"][] = ["taskDone", "taskBegun", "checked", "movedIn"];
+const isOfTheBuild = (events: readonly LogEvent[]): boolean => events.some(({ kind }) => OF_THE_BUILD.includes(kind));
 
-/** The steps in working order with their waits and dates, and what to have at hand. */
+const SHOWN = ["steps", "waits", "ready", "shopping"] as const;
+type Shown = (typeof SHOWN)[number];
+
+/** The plan: its steps by their days, the time there is, what has to be so before the animal comes, what to buy. */
 export function BuildStep() {
   const say = useSay();
-  const { habitat, derived, log, edit } = useOpen();
-  const today = useNow();
+  const { habitat, derived } = useOpen();
   const [view, setView] = useState<View>("front");
-  const [shown, setShown] = useState<"steps" | "shopping">("steps");
-  const plan = today === "" ? [] : schedule(derived, log.state, today);
-  const moveIn = plan.at(-1);
-  const last = useLastAct();
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -39,52 +48,74 @@ export function BuildStep() {
             tagged
             overlay={(frame) => <FillLines frame={frame} />}
           />
-          <Waits plan={plan} />
+          <Timeline />
         </>
       }
-      ledger={
-        <>
-          <LedgerHead title={say("build:title")} sub={say("build:sub")} />
-          <div className={css.dates}>
-            <TextField
-              type="date"
-              label={say("build:startOn")}
-              value={habitat.build.startOn}
-              onChange={(event) =>
-                event.target.validity.valid &&
-                event.target.value !== "" &&
-                edit([{ name: "setStart", args: { startOn: event.target.value } }])
-              }
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: "2000-01-01", max: "2100-12-31" } }}
-            />
-            <p>
-              <small>{say("build:moveIn")}</small>
-              <b>{moveIn ? dayPrinted(moveIn.startOn) : "…"}</b>
-            </p>
-          </div>
-          <Pills
-            label={say("build:title")}
-            value={shown}
-            onChange={setShown}
-            options={[
-              { value: "steps", text: say("build:steps") },
-              { value: "shopping", text: say("build:shopping") },
-            ]}
-          />
-          {last && shown === "steps" && isOfTheBuild(last.act.events) ? (
-            <LastWritten events={last.act.events} onTakeBack={last.takeBack} />
-          ) : null}
-          {shown === "steps" ? <TaskRows plan={plan} today={today} /> : <Shopping />}
-          {shown === "steps" && log.state.sinceOn === null ? (
-            <LedgerPart title={say("build:beforeItComes")}>
-              <Minding
-                animal={derived.animal}
-                told={plan.flatMap(({ cautions, doneOn }) => (doneOn ? [] : cautions))}
-              />
-            </LedgerPart>
-          ) : null}
-        </>
-      }
+      ledger={<Ledger />}
     />
+  );
+}
+
+function Ledger() {
+  const say = useSay();
+  const { habitat } = useOpen();
+  const [shown, setShown] = useState<Shown>("steps");
+  const [moving, setMoving] = useState(false);
+  const last = useLastAct();
+  const move = () => setMoving(true);
+  return (
+    <>
+      <LedgerHead title={say("build:title")} sub={say("build:sub")} />
+      <PlanHead />
+      <div className={css.tools}>
+        <Button
+          size="small"
+          variant="contained"
+          startIcon={<HandymanOutlined />}
+          component={Link}
+          href={`/h/${habitat.id}/bench`}
+        >
+          {say("build:plan.bench")}
+        </Button>
+        <CalendarButton />
+      </div>
+      <PlanProblems />
+      <Pills
+        label={say("build:title")}
+        value={shown}
+        onChange={setShown}
+        options={SHOWN.map((value) => ({ value, text: say(`build:plan.shown.${value}`) }))}
+      />
+      {last && shown !== "shopping" && isOfTheBuild(last.act.events) ? (
+        <LastWritten events={last.act.events} onTakeBack={last.takeBack} />
+      ) : null}
+      {shown === "steps" ? <Steps onMoveIn={move} /> : null}
+      {shown === "waits" ? <TimePart /> : null}
+      {shown === "ready" ? <ReadyPart onMoveIn={move} /> : null}
+      {shown === "shopping" ? <Shopping /> : null}
+      <Arrival open={moving} onClose={() => setMoving(false)} />
+    </>
+  );
+}
+
+/** The steps, what was left out, a step of one's own, and what to mind before the animal comes. */
+function Steps({ onMoveIn }: { onMoveIn: () => void }) {
+  const say = useSay();
+  const { derived, log } = useOpen();
+  const { steps } = usePlan().plan;
+  return (
+    <>
+      <StepRows onMoveIn={onMoveIn} />
+      <SkippedRows />
+      <OwnStep />
+      {log.state.sinceOn === null ? (
+        <LedgerPart title={say("build:beforeItComes")}>
+          <Minding
+            animal={derived.animal}
+            told={steps.flatMap(({ cautions, state }) => (state === "done" ? [] : cautions))}
+          />
+        </LedgerPart>
+      ) : null}
+    </>
   );
 }

@@ -7,6 +7,7 @@ import { useLastAct, useOpen } from "@/store";
 import { LastWritten, LedgerHead, LedgerPart, Minding, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
+import { Arrival } from "./Arrival";
 import { Charts } from "./Charts";
 import { DutyRows } from "./DutyRows";
 import css from "./Keeping.module.css";
@@ -16,12 +17,13 @@ import { WaterMarks } from "./WaterMarks";
 /** What comes round again, and readings against the animal's band. */
 export function KeepingStep() {
   const say = useSay();
-  const { habitat, derived, log, act } = useOpen();
+  const { habitat, derived, log } = useOpen();
   const today = useNow();
   const [view, setView] = useState<View>("front");
   const water = derived.bands.find((check) => check.what === "waterLineCm");
   const { sinceOn } = log.state;
   const last = useLastAct();
+  const [moving, setMoving] = useState(false);
   return (
     <Workbench
       label={say("steps:ledger")}
@@ -50,17 +52,10 @@ export function KeepingStep() {
           {sinceOn === null ? (
             <div className={css.begin}>
               <p>{say("keeping:notYet")}</p>
-              <Button
-                disabled={today === ""}
-                onClick={() =>
-                  act([
-                    { kind: "movedIn", on: today },
-                    { kind: "taskDone", on: today, taskId: "moveIn" },
-                  ])
-                }
-              >
+              <Button disabled={today === ""} onClick={() => setMoving(true)}>
                 {say("keeping:begin")}
               </Button>
+              <Arrival open={moving} onClose={() => setMoving(false)} />
             </div>
           ) : null}
           {last ? <LastWritten events={last.act.events} onTakeBack={last.takeBack} /> : null}

@@ -22,8 +22,7 @@ import {
 } from "@/core/mix";
 import { mixPricePerL } from "@/core/supply";
 import { useOpen } from "@/store";
-import { mixName } from "@/ui/section";
-import { capital, useFigures, useSay, useUnits } from "@/words";
+import { capital, useFigures, useSay, useUnits, mixName } from "@/words";
 import css from "./Compare.module.css";
 import { sayOff } from "./MatchResults";
 import { readingOf, sayReading } from "./meterWords";

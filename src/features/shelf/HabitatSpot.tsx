@@ -4,8 +4,7 @@ import MoreVertOutlined from "@mui/icons-material/MoreVertOutlined";
 import IconButton from "@mui/material/IconButton";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useMemo, useState } from "react";
-import { schedule } from "@/core/build";
+import { useEffect, useMemo, useState } from "react";
 import { isOpen } from "@/core/findings";
 import type { Design } from "@/core/habitat";
 import { dueList } from "@/core/keeping";
@@ -21,7 +20,7 @@ const SpotChoices = dynamic(async () => (await import("./SpotChoices")).SpotChoi
 type State = { text: string; tone: "good" | "look" | "harm" | "plain" };
 
 /** The one thing to say about a habitat: what harms, what is late, what is out of band, or that all is well. */
-function stateOf({ derived, log }: Standing, today: string, say: Say): State {
+function stateOf({ derived, log }: Standing, today: string, moveOn: string | undefined, say: Say): State {
   const [first] = derived.findings.filter((finding) => finding.weight !== "opinion" && isOpen(finding, today));
   if (first?.weight === "harm") return { text: say(`titles:${first.code}`), tone: "harm" };
   const late = dueList(derived, log.state, today).find((duty) => duty.inDays < 0);
@@ -31,11 +30,26 @@ function stateOf({ derived, log }: Standing, today: string, say: Say): State {
       tone: "harm",
     };
   if (first) return { text: say(`titles:${first.code}`), tone: "look" };
-  if (log.state.sinceOn === null) {
-    const moveIn = schedule(derived, log.state, today).at(-1);
-    return { text: moveIn ? say("shelf:planned", { moveOn: moveIn.startOn }) : say("shelf:building"), tone: "plain" };
-  }
+  if (log.state.sinceOn === null)
+    return { text: moveOn ? say("shelf:planned", { moveOn }) : say("shelf:building"), tone: "plain" };
   return { text: say("shelf:inBand"), tone: "good" };
+}
+
+/** The day the animal may come, for what is still being built. The plan is read when there is something to plan. */
+function useMoveOn({ derived, log }: Standing, today: string): string | undefined {
+  const [moveOn, setMoveOn] = useState<string>();
+  const isBuilding = today !== "" && log.state.sinceOn === null;
+  useEffect(() => {
+    if (!isBuilding) return undefined;
+    let gone = false;
+    void import("@/core/build").then(({ schedule }) => {
+      if (!gone) setMoveOn(schedule(derived, log.state, today).at(-1)?.startOn);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [derived, log.state, today, isBuilding]);
+  return moveOn;
 }
 
 type Props = { standing: Standing; pxPerCm: number; onNotice: (notice: Notice | undefined) => void };
@@ -51,7 +65,11 @@ function Spot({ standing, pxPerCm, onNotice }: Props) {
   const say = useSay();
   const today = useNow();
   const { design, derived } = standing;
-  const state = useMemo(() => (today === "" ? undefined : stateOf(standing, today, say)), [standing, today, say]);
+  const moveOn = useMoveOn(standing, today);
+  const state = useMemo(
+    () => (today === "" ? undefined : stateOf(standing, today, moveOn, say)),
+    [standing, today, moveOn, say],
+  );
   return (
     <article className={css.spot}>
       <Link href={`/h/${design.id}/strata`} className={css.stand} aria-label={say("shelf:open", { name: design.name })}>

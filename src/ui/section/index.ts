@@ -17,6 +17,7 @@ export { BenchSection } from "./BenchSection";
 export { GearIcon } from "./GearIcon";
 export { isDrawnAt } from "./GearDrawing";
 export { GEAR_COLORS, gearFormOf } from "./gearForm";
+export { LitSection } from "./LitSection";
 export { drawnAlongCm, gearHighCm, gearWideCm } from "./gearSize";
-export { mixName, useLayerNames } from "./useLayerNames";
+export { useLayerNames } from "./useLayerNames";
 export { useSize } from "./useSize";

@@ -1,18 +1,8 @@
 "use client";
 
 import { useMemo } from "react";
-import type { Design, Mix } from "@/core/habitat";
-import type { Library } from "@/core/library";
-import { capital, useLibrary, useSay, type Say } from "@/words";
-
-/** What a mix is called: its recipe, changed or not, or a mix of one's own. */
-export function mixName(mix: Mix | undefined, say: Say, library: Library): string {
-  const recipe = mix?.recipeId ? library.find("recipes", mix.recipeId) : undefined;
-  if (mix?.title) return mix.title;
-  if (!mix || !recipe) return say("strata:mixOwn");
-  const told = say.nameOf("recipes", recipe.id);
-  return JSON.stringify(recipe.parts) === JSON.stringify(mix.parts) ? told : say("strata:mixChanged", { recipe: told });
-}
+import type { Design } from "@/core/habitat";
+import { capital, mixName, useLibrary, useSay } from "@/words";
 
 /** The names of a habitat's layers as they stand in the ledger and the section. */
 export function useLayerNames(habitat: Design): (layerId: string) => string {

@@ -9,11 +9,23 @@ import { v6ToV7 } from "./v6ToV7";
 import { v7ToV8 } from "./v7ToV8";
 import { v8ToV9 } from "./v8ToV9";
 import { v9ToV10 } from "./v9ToV10";
+import { v10ToV11 } from "./v10ToV11";
 
 export type { Migration };
 
 /** In order: the first takes version 1 to 2. */
-const MIGRATIONS: readonly Migration[] = [v1ToV2, v2ToV3, v3ToV4, v4ToV5, v5ToV6, v6ToV7, v7ToV8, v8ToV9, v9ToV10];
+const MIGRATIONS: readonly Migration[] = [
+  v1ToV2,
+  v2ToV3,
+  v3ToV4,
+  v4ToV5,
+  v5ToV6,
+  v6ToV7,
+  v7ToV8,
+  v8ToV9,
+  v9ToV10,
+  v10ToV11,
+];
 
 export const FORMAT = "rincon-habitat";
 export const FORMAT_VERSION = MIGRATIONS.length + 1;

@@ -62,11 +62,16 @@ export const livingEdits = {
     };
   }),
 
-  /** Writes down that every plant that has no day yet was planted. */
-  plantedOn: edit(z.strictObject({ on: DateSchema }), (habitat, { on }) => ({
-    ...habitat,
-    plants: habitat.plants.map((stand) => ({ ...stand, plantedOn: stand.plantedOn ?? on })),
-  })),
+  /** Writes down that every plant that has no day yet was planted, or all of one species. */
+  plantedOn: edit(
+    z.strictObject({ on: DateSchema, plantId: StandSchema.shape.plantId.optional() }),
+    (habitat, { on, plantId }) => ({
+      ...habitat,
+      plants: habitat.plants.map((stand) =>
+        plantId === undefined || stand.plantId === plantId ? { ...stand, plantedOn: stand.plantedOn ?? on } : stand,
+      ),
+    }),
+  ),
 
   removePlants: edit(z.strictObject({ ids: z.array(IdSchema).min(1) }), (habitat, { ids }) => {
     for (const id of ids) mustFind(habitat.plants, (stand) => stand.id === id, "ids", id);

@@ -1,0 +1,146 @@
+import type { Page } from "@playwright/test";
+import ICAL from "ical.js";
+import { expect, kept, ledger, moveIn, savedText, start, step, test } from "./support";
+
+const stepRow = (page: Page, title: RegExp | string) => ledger(page).getByRole("listitem").filter({ hasText: title });
+const open = (page: Page, tab: string) => ledger(page).getByRole("radio", { name: tab, exact: true }).click();
+
+/** A box whose back wall is foamed and finished in silicone, on its Build step. */
+async function foamed(page: Page): Promise<void> {
+  await page.clock.setFixedTime("2026-03-02T10:00:00");
+  await start(page, { name: "Mossgate" });
+  await step(page, "Shell");
+  await ledger(page).getByRole("radio", { name: "Walls", exact: true }).click();
+  await ledger(page).getByLabel("Built on the back wall").selectOption({ label: "Foam" });
+  await step(page, "Build");
+  await expect(stepRow(page, "Air it out")).toContainText("waits 21 days");
+}
+
+type Entry = { uid: string; summary: string; start: string };
+const entries = (text: string): Entry[] =>
+  new ICAL.Component(ICAL.parse(text) as unknown[])
+    .getAllSubcomponents("vevent")
+    .map((one) => new ICAL.Event(one))
+    .map(({ uid, summary, startDate }) => ({ uid, summary, start: startDate.toString() }));
+
+test("a wished day that fails is mended by another school; how sure the day is stands beside it", async ({ page }) => {
+  await foamed(page);
+  await expect(ledger(page)).toContainText(/half the time by\s*\w{3} \d+ \w{3}/);
+  await page.getByLabel("Wished by").fill("2026-03-25");
+  await expect(ledger(page)).toContainText(/fails by \d+ days/);
+  const way = ledger(page).getByRole("button", { name: /^Cork panel instead of foam/ });
+  const saves = Number(/saves (\d+) days/.exec((await way.textContent()) ?? "")?.[1]);
+  expect(saves).toBeGreaterThanOrEqual(17);
+  await way.click();
+  await expect(ledger(page)).toContainText(/In time, with \d+ days to spare/);
+  await expect(stepRow(page, "Carve and finish a wall")).toHaveCount(0);
+  await page.keyboard.press("Control+z");
+  await expect(ledger(page)).toContainText(/fails by \d+ days/);
+});
+
+test("a plan is changed with reasons, taken to a calendar, changed again and taken there anew", async ({ page }) => {
+  await foamed(page);
+  const airing = stepRow(page, "Air it out");
+  await airing.getByRole("button", { name: "Change: Air it out" }).click();
+  await airing.getByLabel("Why").fill("A heated loft");
+  await airing.getByLabel("Waits, days").fill("15");
+  await airing.getByLabel("Waits, days").blur();
+  await expect(airing).toContainText("waits 15 days");
+  const ics = () => savedText(page, () => page.getByRole("button", { name: "Add to a calendar" }).click());
+  const first = entries(await ics());
+  expect(first.some(({ summary }) => summary === "Mossgate: Air it out")).toBe(true);
+
+  await airing.getByLabel("Waits, days").fill("18");
+  await airing.getByLabel("Waits, days").blur();
+  await expect(airing).toContainText("waits 18 days");
+  const second = entries(await ics());
+  expect(second.map(({ uid }) => uid).toSorted()).toEqual(first.map(({ uid }) => uid).toSorted());
+  const comes = (all: Entry[]) => all.find(({ uid }) => uid.includes("moveIn"))?.start ?? "";
+  expect(comes(second) > comes(first)).toBe(true);
+
+  await ledger(page).getByLabel("What is to be done").fill("Bake the leaves");
+  await ledger(page).getByRole("button", { name: "Add it" }).click();
+  await expect(stepRow(page, "Bake the leaves").first()).toContainText("30–30 min");
+  const test = stepRow(page, "Leak test");
+  await test.getByRole("button", { name: "Change: Leak test" }).click();
+  await test.getByLabel("On this day").fill("2026-03-01");
+  await expect(ledger(page)).toContainText("What does not add up");
+  await ledger(page).getByRole("button", { name: "Let it go" }).click();
+  await expect(ledger(page)).not.toContainText("What does not add up");
+  await test.getByLabel("Why").fill("Tested by its maker");
+  await test.getByRole("button", { name: "Leave out, with that reason" }).click();
+  await expect(ledger(page)).toContainText("Tested by its maker");
+  await kept(page);
+  await page.reload();
+  await ledger(page).getByRole("button", { name: "Put back" }).click();
+  await expect(stepRow(page, "Leak test").first()).toContainText("waits 1 day");
+
+  await open(page, "Time");
+  await ledger(page).getByRole("spinbutton", { name: "Mon" }).fill("0");
+  await ledger(page).getByRole("spinbutton", { name: "Mon" }).blur();
+  await open(page, "Steps");
+  await expect(stepRow(page, "Leak test").first()).toContainText("Tue 3 Mar");
+});
+
+test("at the bench: steps one by one, a timer over a reload, an amount used otherwise and taken over", async ({
+  page,
+}) => {
+  await start(page, { name: "Mossgate" });
+  await step(page, "Build");
+  await page.getByRole("link", { name: "At the bench" }).click();
+  const bench = page.getByRole("dialog", { name: "Mossgate, at the bench" });
+  await expect(bench.getByRole("heading", { level: 1 })).toHaveText("Leak test");
+  await bench.getByRole("button", { name: "10 min" }).click();
+  await expect(bench).toContainText(/Leak test: (10:00|9:\d\d) left/);
+  await page.reload();
+  await expect(bench).toContainText(/Leak test: 9:\d\d left/);
+  await bench.getByRole("button", { name: /^Done, it waits/ }).click();
+  await expect(bench.getByRole("heading", { level: 1 })).not.toHaveText("Leak test");
+
+  for (let n = 0; n < 12; n++) {
+    if (/Lay the drainage/.test((await bench.getByRole("heading", { level: 1 }).textContent()) ?? "")) break;
+    await page.keyboard.press("PageDown");
+  }
+  await expect(bench.getByRole("heading", { level: 1 })).toContainText("Lay the drainage");
+  const planned = Number(/([\d.]+)/.exec((await bench.getByRole("status").first().textContent()) ?? "")?.[1]);
+  await bench.getByRole("button", { name: "A litre more" }).click();
+  await bench.getByRole("button", { name: "A litre more" }).click();
+  await expect(bench.getByRole("status").first()).toContainText((planned + 2).toFixed(1));
+  await bench.getByRole("button", { name: /^Take it over/ }).click();
+  await expect(bench.getByRole("region").first()).toContainText((planned + 2).toFixed(1));
+  await bench.getByRole("button", { name: /^Done\./ }).click();
+  await bench.getByRole("button", { name: /^Done/ }).click();
+  await bench.getByRole("button", { name: "Leave the bench" }).click();
+  await expect(stepRow(page, "Lay the drainage").getByRole("checkbox")).toBeChecked();
+  await expect(stepRow(page, "Leak test").first()).toContainText("waits since");
+  await step(page, "Strata");
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" })).toContainText(
+    (planned + 2).toFixed(1),
+  );
+});
+
+test("an arrival is held up by what is still open, let through with a reason, and taken back", async ({ page }) => {
+  await start(page, { name: "Mossgate" });
+  await step(page, "Build");
+  await open(page, "Ready?");
+  await ledger(page)
+    .getByRole("checkbox", { name: /The mould bloom is past/ })
+    .click();
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "The mould bloom is past" })).toContainText(
+    "looked at",
+  );
+  await ledger(page).getByRole("button", { name: "The animal moves in…" }).click();
+  const asking = page.getByRole("dialog", { name: "The animal moves in" });
+  await expect(asking).toContainText("Every step is done");
+  await expect(asking).not.toContainText("The mould bloom is past");
+  await expect(asking.getByRole("button", { name: "It has moved in" })).toBeDisabled();
+  await asking.getByRole("button", { name: "Not yet" }).click();
+  await moveIn(page, "It comes from the same box");
+  await step(page, "Keeping");
+  await expect(ledger(page)).toContainText("Kept since");
+  await ledger(page).getByRole("button", { name: "Take it back" }).click();
+  await expect(ledger(page)).not.toContainText("Kept since");
+  await kept(page);
+  await page.reload();
+  await expect(ledger(page)).not.toContainText("Kept since");
+});

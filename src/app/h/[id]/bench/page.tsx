@@ -1,0 +1,8 @@
+import type { Metadata } from "next";
+import { AtBench } from "@/features/build";
+
+export const metadata: Metadata = { title: "At the bench" };
+
+export default function Page() {
+  return <AtBench />;
+}
