@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import ICAL from "ical.js";
-import { expect, kept, ledger, moveIn, savedText, start, step, test } from "./support";
+import { demo, expect, kept, ledger, moveIn, savedText, start, step, test } from "./support";
 
 const stepRow = (page: Page, title: RegExp | string) => ledger(page).getByRole("listitem").filter({ hasText: title });
 const open = (page: Page, tab: string) => ledger(page).getByRole("radio", { name: tab, exact: true }).click();
@@ -143,4 +143,27 @@ test("an arrival is held up by what is still open, let through with a reason, an
   await kept(page);
   await page.reload();
   await expect(ledger(page)).not.toContainText("Kept since");
+});
+
+test("a rework: a running box opened for deeper drainage, with what is saved and how long the animal waits", async ({
+  page,
+}) => {
+  await demo(page);
+  await page.getByRole("button", { name: "Twin, deep litter: more" }).click();
+  await page.getByRole("menuitem", { name: "Make a variant" }).click();
+  await page.getByRole("region", { name: "Against" }).getByRole("link").click();
+  await step(page, "Strata");
+  await ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").first().fill("9");
+  await kept(page);
+  await page.goto("/");
+  await page.getByRole("button", { name: "Twin, deep litter: more" }).click();
+  await page.getByRole("menuitem", { name: "Compare with another" }).click();
+  const rework = page.getByRole("region", { name: "To make the first into the second" });
+  await expect(rework).toContainText(/The animals wait \d+ days?/);
+  await expect(rework).toContainText("is used again");
+  await rework.getByText("Show the steps").click();
+  const rows = rework.getByRole("row");
+  await expect(rows.first()).toContainText("Move the animals out");
+  await expect(rows.filter({ hasText: "Take it out: clay pebbles" })).toContainText("kept damp for later");
+  await expect(rows.last()).toContainText("The animals go back");
 });

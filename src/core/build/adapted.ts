@@ -10,7 +10,8 @@ export type PlanProblem =
   | { code: "doneTooSoon"; taskId: string; beforeId: string }
   | { code: "noTime" };
 
-type Plan = { steps: readonly Activity[]; problems: readonly PlanProblem[] };
+/** Steps as they are wanted, and what does not add up among them. */
+export type Adapted = { steps: readonly Activity[]; problems: readonly PlanProblem[] };
 
 const answers = (ref: string, { id }: Pick<Activity, "id">): boolean => id === ref || jobOf(id) === ref;
 
@@ -60,7 +61,7 @@ function without(steps: readonly Activity[], skipped: ReadonlySet<string>): Acti
 }
 
 /** Own steps that go round wait for nothing that waits for them: the rest of the plan stands. */
-function unwound(steps: readonly Activity[]): Plan {
+function unwound(steps: readonly Activity[]): Adapted {
   const problems: PlanProblem[] = [];
   let now = [...steps];
   for (let sorted = workingOrder(nodes(now)); "round" in sorted; sorted = workingOrder(nodes(now))) {
@@ -93,7 +94,7 @@ const changeOf = (changes: readonly TaskChange[], step: Activity): TaskChange | 
  *
  * @example adapted(activities(scene), habitat.build).problems // []
  */
-export function adapted(made: readonly Activity[], build: Build): Plan {
+export function adapted(made: readonly Activity[], build: Build): Adapted {
   const { changes, own } = build;
   const waiting = made.map((step): Activity => {
     const days = changeOf(changes, step)?.waitDays ?? null;

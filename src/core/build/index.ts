@@ -10,3 +10,4 @@ export type { Forecast } from "./forecast";
 export { savings } from "./savings";
 export { GATES, readiness } from "./readiness";
 export type { Gate } from "./readiness";
+export { reworkPlan } from "./reworkPlan";

@@ -4,7 +4,7 @@ import type { LogState } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
 import { activities, type Activity } from "./activities";
-import { adapted, type PlanProblem } from "./adapted";
+import { adapted, type Adapted, type PlanProblem } from "./adapted";
 import { Evenings } from "./evenings";
 import { criticalPath, workingOrder } from "./network";
 
@@ -177,9 +177,12 @@ const tooSoon = (steps: readonly Dated[]): PlanProblem[] => {
  * @param today calendar day, ISO 8601
  * @example planOf(scene, state, "2026-01-05").steps.at(-1)?.startOn // the day the animal can move in
  */
-export function planOf(scene: Scene, progress: Progress, today: string): Plan {
+export const planOf = (scene: Scene, progress: Progress, today: string): Plan =>
+  planOfSteps(adapted(activities(scene), scene.habitat.build), scene, progress, today);
+
+/** The plan of steps, whoever made them, on the evenings of a habitat: see {@link planOf}. */
+export function planOfSteps({ steps, problems }: Adapted, scene: Scene, progress: Progress, today: string): Plan {
   const { build } = scene.habitat;
-  const { steps, problems } = adapted(activities(scene), build);
   const evenings = new Evenings(build.minutesByWeekday);
   const found = forward(steps, scene, progress, today, evenings);
   const last = steps.at(-1);

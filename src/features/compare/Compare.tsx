@@ -16,6 +16,7 @@ import { Climates } from "./Climates";
 import css from "./Compare.module.css";
 import { Differences } from "./Differences";
 import { Follows } from "./Follows";
+import { Rework } from "./Rework";
 
 const PX_PER_CM = 2.4;
 
@@ -124,6 +125,7 @@ function Both({ chosen, bins, today }: BothProps) {
       />
       <Climates pair={[a, b]} today={today} />
       <Follows pair={[a, b]} bins={bins} today={today} />
+      {a.log.state.sinceOn !== null && today !== "" ? <Rework pair={[a, b]} today={today} /> : null}
     </>
   );
 }

@@ -5,6 +5,8 @@ import { duties } from "@/core/keeping";
 import { useOpen } from "@/store";
 import { Bands, Fact, Facts, Minding } from "@/ui/parts";
 import { sayFinding, useSay } from "@/words";
+import { CareCode } from "./CareCode";
+import { GearSettings } from "./PlanSheet";
 import css from "./Sheets.module.css";
 
 type Accepted = { finding: Finding; reason: string; on: string };
@@ -25,6 +27,7 @@ export function CareCard() {
   const accepted = acceptedOf(derived.findings);
   return (
     <div className={css.care}>
+      <CareCode />
       <p className={css.animal}>{say("sheets:careAnimal", { count: habitat.brief.count, animalId: animal.id })}</p>
       <h3>{say("sheets:careBands")}</h3>
       <Facts>
@@ -38,6 +41,7 @@ export function CareCard() {
           </Fact>
         ))}
       </Facts>
+      <GearSettings />
       <h3>{say("sheets:careAccepted")}</h3>
       {accepted.length === 0 ? <p>{say("sheets:careAcceptedNone")}</p> : null}
       <ul>
@@ -46,6 +50,13 @@ export function CareCard() {
             <b>{sayFinding(finding, say).title}</b> {say("sheets:careReason", { reason, acceptedOn: on })}
           </li>
         ))}
+      </ul>
+      <h3>{say("sheets:careEmergency")}</h3>
+      <ul>
+        <li>{say("sheets:emergency.power", { lowestC: animal.temperatureC.lowestSafeNight })}</li>
+        <li>{say("sheets:emergency.heat", { highestC: animal.temperatureC.highestForDays })}</li>
+        <li>{say("sheets:emergency.water")}</li>
+        <li>{say("sheets:emergency.vet")}</li>
       </ul>
       <Minding animal={animal} />
     </div>

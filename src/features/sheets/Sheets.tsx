@@ -10,12 +10,19 @@ import { boxSize, useSay } from "@/words";
 import { CareCard } from "./CareCard";
 import { CutSheets } from "./CutSheets";
 import css from "./Sheets.module.css";
+import { PlanSheet } from "./PlanSheet";
 import { ShoppingSheet } from "./ShoppingSheet";
 import { StripSheet } from "./StripSheet";
 
-const KINDS = ["shopping", "strips", "cuts", "care"] as const;
+const KINDS = ["shopping", "plan", "strips", "cuts", "care"] as const;
 
-const SHEETS = { shopping: ShoppingSheet, strips: StripSheet, cuts: CutSheets, care: CareCard } as const;
+const SHEETS = {
+  shopping: ShoppingSheet,
+  plan: PlanSheet,
+  strips: StripSheet,
+  cuts: CutSheets,
+  care: CareCard,
+} as const;
 
 /** The prints of a habitat, one at a time, as they come out on paper. */
 export function Sheets() {

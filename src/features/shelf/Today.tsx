@@ -1,6 +1,7 @@
 "use client";
 
 import Checkbox from "@mui/material/Checkbox";
+import dynamic from "next/dynamic";
 import type { Design } from "@/core/habitat";
 import { dueList, type Due } from "@/core/keeping";
 import { append, strikes, writtenNow, type Standing } from "@/store";
@@ -9,6 +10,9 @@ import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
+
+/** Read where something is being built: a shelf of lived-in boxes needs no plans. */
+const BuildToday = dynamic(async () => (await import("./BuildToday")).BuildToday, { ssr: false });
 
 const DAYS_AHEAD = 3;
 
@@ -24,6 +28,7 @@ export function Today({ standing, onNotice }: Props) {
     )
     .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(duty.everyDays === 1 && duty.inDays > 0))
     .sort((a, b) => a.duty.inDays - b.duty.inDays || b.duty.everyDays - a.duty.everyDays);
+  const built = standing.filter(({ log }) => log.state.sinceOn === null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
   const tick = async ({ id, name }: Design, duty: Due) => {
     const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);
@@ -37,7 +42,8 @@ export function Today({ standing, onNotice }: Props) {
       <p className={css.todaySub}>
         {today === "" ? " " : say("shelf:todaySub", { dateOn: today, count: standing.length })}
       </p>
-      {due.length === 0 ? (
+      {built.length > 0 && today !== "" ? <BuildToday standing={built} today={today} /> : null}
+      {due.length === 0 && (anyKept || built.length === 0) ? (
         <p className={css.nothing}>{say(anyKept ? "shelf:nothingDue" : "shelf:nothingKept")}</p>
       ) : null}
       <ul>

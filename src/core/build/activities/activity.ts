@@ -31,6 +31,10 @@ export const JOBS = [
   "trimVents",
   "growIn",
   "moveIn",
+  "moveOut",
+  "liftPlants",
+  "digOut",
+  "moveBack",
 ] as const;
 type Job = (typeof JOBS)[number];
 

@@ -1,0 +1,48 @@
+"use client";
+
+import "@/words/atWork";
+import HandymanOutlined from "@mui/icons-material/HandymanOutlined";
+import Link from "next/link";
+import { planFor, type Scheduled } from "@/core/build";
+import { daysBetween } from "@/core/units";
+import type { Standing } from "@/store";
+import { DueMark } from "@/ui/DueMark";
+import { useStepNames } from "@/ui/plan";
+import { LibraryProvider } from "@/words";
+import css from "./Shelf.module.css";
+
+type Props = { standing: readonly Standing[]; today: string };
+
+/** What can be begun today, and what has waited long enough. */
+const isDue = ({ state, startOn, readyOn }: Scheduled, today: string): boolean =>
+  (state === "todo" && startOn <= today) || (state === "waiting" && readyOn <= today);
+
+/** Steps of builds that are due today, over all habitats that nobody lives in yet; each leads to the bench. */
+export const BuildToday = ({ standing, today }: Props) => (
+  <ul>
+    {standing.map((one) => (
+      <LibraryProvider key={one.design.id} library={one.derived.library}>
+        <Steps standing={one} today={today} />
+      </LibraryProvider>
+    ))}
+  </ul>
+);
+
+function Steps({ standing: { design, derived, log }, today }: { standing: Standing; today: string }) {
+  const names = useStepNames(design.mixes);
+  const due = planFor(derived, log.state, today).steps.filter((step) => isDue(step, today));
+  return due.map((step) => (
+    <li key={step.id}>
+      <HandymanOutlined fontSize="small" />
+      <span>
+        <Link href={`/h/${design.id}/bench`}>
+          <b>{names.title(step)}</b>
+        </Link>
+        <small>
+          {design.name} · {names.why(step)}
+        </small>
+      </span>
+      <DueMark inDays={daysBetween(today, step.state === "waiting" ? step.readyOn : step.startOn)} />
+    </li>
+  ));
+}
