@@ -1,4 +1,4 @@
-import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from "pdf-lib";
+import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from "@cantoo/pdf-lib";
 import { STRIP_WIDTH_CM, stretches, stripDrawing, type Drawing, type StripLine } from "./strip";
 
 /** A PDF measures in points, 72 to the inch (ISO 32000-1, 8.3.2.3). */

@@ -6,8 +6,9 @@ import { useOpen } from "@/store";
 import { Bands, Fact, Facts, Minding } from "@/ui/parts";
 import { sayFinding, useSay } from "@/words";
 import { CareCode } from "./CareCode";
-import { GearSettings } from "./PlanSheet";
+import { SheetRows } from "./SheetRows";
 import css from "./Sheets.module.css";
+import { useGearSettings } from "./usePlanParts";
 
 type Accepted = { finding: Finding; reason: string; on: string };
 
@@ -24,6 +25,7 @@ export function CareCard() {
   const say = useSay();
   const { habitat, derived } = useOpen();
   const { animal } = derived;
+  const gear = useGearSettings();
   const accepted = acceptedOf(derived.findings);
   return (
     <div className={css.care}>
@@ -41,7 +43,7 @@ export function CareCard() {
           </Fact>
         ))}
       </Facts>
-      <GearSettings />
+      {gear.rows.length > 0 ? <SheetRows part={gear} /> : null}
       <h3>{say("sheets:careAccepted")}</h3>
       {accepted.length === 0 ? <p>{say("sheets:careAcceptedNone")}</p> : null}
       <ul>

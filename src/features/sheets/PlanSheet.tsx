@@ -1,166 +1,86 @@
 "use client";
 
-import { fitted, isSwitched } from "@/core/gear";
-import { planFor, type Scheduled } from "@/core/build";
+import Button from "@mui/material/Button";
+import type { SheetSection } from "@/core/files";
 import { useOpen } from "@/store";
-import { Cautions, useNow } from "@/ui/parts";
-import { useStepNames } from "@/ui/plan";
-import { Miniature, useLayerNames } from "@/ui/section";
-import { capital, dayPrinted, mixName, runSaid, useFigures, useLibrary, useSay, wattsSaid } from "@/words";
+import { saveBytes } from "@/ui/files";
+import { useNow } from "@/ui/parts";
+import { groundColor, materialOf, Miniature, useLayerNames } from "@/ui/section";
+import { boxSize, useFigures, useLibrary, useSay, useUnits } from "@/words";
+import { SheetRows } from "./SheetRows";
 import css from "./Sheets.module.css";
+import { usePlanParts } from "./usePlanParts";
 
-/** Beside the table of its layers there is so much room for the section. */
-const SECTION_PX = 260;
-const MOST_PX_PER_CM = 5;
+const SECTION_PX = 420;
+const MOST_PX_PER_CM = 6;
+const FONTS = { plain: ["/fonts/sheet-plain.ttf"], bold: ["/fonts/sheet-bold.ttf"] };
+
+const read = async (path: string): Promise<Uint8Array> => new Uint8Array(await (await fetch(path)).arrayBuffer());
+
+/** The section as stripes with their lines, for paper. */
+function useSheetSection(): SheetSection {
+  const figures = useFigures();
+  const library = useLibrary();
+  const { habitat, derived } = useOpen();
+  const nameOf = useLayerNames(habitat);
+  const bands = derived.ground.levels.flatMap((level) => {
+    const layer = habitat.strata.layers.find(({ id }) => id === level.layerId);
+    if (!layer) return [];
+    return [
+      {
+        fromCm: level.bottom.frontCm,
+        toCm: level.top.frontCm,
+        color: groundColor(materialOf(layer, habitat, library)),
+        label: `${nameOf(level.layerId)}, ${figures.printed(level.top.frontCm, "length")}`,
+      },
+    ];
+  });
+  return { widthCm: habitat.shell.widthCm, heightCm: habitat.shell.heightCm, bands };
+}
 
 /** The whole build on paper: section and fill lines, batches, steps by their days, plants, crew, gear, cautions. */
 export function PlanSheet() {
   const say = useSay();
-  const { habitat, derived, log } = useOpen();
+  const system = useUnits();
   const today = useNow();
-  const steps = today === "" ? [] : planFor(derived, log.state, today).steps;
+  const { habitat, derived } = useOpen();
+  const parts = usePlanParts();
+  const section = useSheetSection();
+  const savePdf = async () => {
+    // The PDF writer and its letters are large and seldom wanted: they are loaded when they are asked for.
+    const [{ sheetPdf }, plain, bold] = await Promise.all([
+      import("@/core/files/sheetPdf"),
+      Promise.all(FONTS.plain.map(read)),
+      Promise.all(FONTS.bold.map(read)),
+    ]);
+    const asked = {
+      heading: `${habitat.name}: ${say("sheets:kinds.plan")}`,
+      sub: `${say("sheets:for", { name: habitat.name, ...boxSize(habitat.shell) })} · ${say("sheets:made", { madeOn: today })}`,
+      ...{ section, parts },
+      pageSaid: (page: number, pages: number) => say("sheets:plan.page", { page, pages }),
+    };
+    saveBytes(
+      `${habitat.name}.pdf`,
+      await sheetPdf(asked, { plain, bold }, system === "us" ? "letter" : "a4"),
+      "application/pdf",
+    );
+  };
   return (
     <div className={css.plan}>
-      <div className={css.planTop}>
-        <Miniature
-          habitat={habitat}
-          ground={derived.ground}
-          pxPerCm={Math.min(MOST_PX_PER_CM, SECTION_PX / habitat.shell.widthCm)}
-          label={habitat.name}
-        />
-        <Lines />
+      <div className={css.tools}>
+        <Button size="small" variant="outlined" onClick={() => void savePdf()}>
+          {say("sheets:plan.pdf")}
+        </Button>
       </div>
-      <h3>{say("sheets:plan.batches")}</h3>
-      <Batches />
-      <h3>{say("sheets:plan.steps")}</h3>
-      <Steps steps={steps} />
-      {habitat.plants.length > 0 ? <Plants /> : null}
-      {habitat.gear.length > 0 ? <GearSettings /> : null}
-      <h3>{say("sheets:plan.cautions")}</h3>
-      <Cautions codes={steps.flatMap(({ cautions }) => cautions)} />
+      <Miniature
+        habitat={habitat}
+        ground={derived.ground}
+        pxPerCm={Math.min(MOST_PX_PER_CM, SECTION_PX / habitat.shell.widthCm)}
+        label={habitat.name}
+      />
+      {parts.map((part) => (
+        <SheetRows key={part.title} part={part} />
+      ))}
     </div>
-  );
-}
-
-/** Every layer with its litres and the lines it is filled to, from the top down. */
-function Lines() {
-  const say = useSay();
-  const figures = useFigures();
-  const { habitat, derived } = useOpen();
-  const nameOf = useLayerNames(habitat);
-  return (
-    <table className={css.table}>
-      <thead>
-        <tr>
-          <th scope="col">{say("sheets:plan.layer")}</th>
-          <th scope="col">{say("sheets:plan.poured")}</th>
-          <th scope="col">{say("sheets:plan.lineFront")}</th>
-          <th scope="col">{say("sheets:plan.lineBack")}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {derived.ground.levels.toReversed().map((level) => (
-          <tr key={level.layerId}>
-            <th scope="row">{nameOf(level.layerId)}</th>
-            <td className="measure">{level.looseL > 0 ? figures.printed(level.looseL, "volume") : "–"}</td>
-            <td className="measure">{figures.printed(level.top.frontCm, "length")}</td>
-            <td className="measure">{figures.printed(level.top.backCm, "length")}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-/** What each mix is made of, in shares. */
-function Batches() {
-  const say = useSay();
-  const figures = useFigures();
-  const library = useLibrary();
-  const { mixes } = useOpen().habitat;
-  return mixes.map((mix) => {
-    const all = mix.parts.reduce((sum, { parts }) => sum + parts, 0);
-    const told = mix.parts.map(({ ingredientId, parts }) =>
-      say("sheets:plan.share", {
-        share: figures.number((100 * parts) / Math.max(all, Number.MIN_VALUE), 0),
-        ingredientId,
-      }),
-    );
-    return (
-      <p key={mix.id}>
-        <b>{capital(mixName(mix, say, library))}:</b> {told.join(", ")}
-      </p>
-    );
-  });
-}
-
-function Steps({ steps }: { steps: readonly Scheduled[] }) {
-  const say = useSay();
-  const { mixes } = useOpen().habitat;
-  const names = useStepNames(mixes);
-  return (
-    <table className={css.table}>
-      <tbody>
-        {steps.map((step) => (
-          <tr key={step.id}>
-            <th scope="row">
-              {step.state === "done" ? "☑" : "☐"} {step.governs ? <b>{names.title(step)}</b> : names.title(step)}
-              <small>{names.why(step)}</small>
-            </th>
-            <td className="measure">{dayPrinted(step.startOn)}</td>
-            <td className="measure">
-              {step.wait[1] > 0 ? say("build:waits", { count: Math.ceil(step.wait[1]) }) : ""}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-/** Where each plant stands, from the left and from the front. */
-function Plants() {
-  const say = useSay();
-  const { plants } = useOpen().habitat;
-  return (
-    <>
-      <h3>{say("sheets:plan.plants")}</h3>
-      <ul>
-        {plants.map(({ id, plantId, xCm, yCm }) => (
-          <li key={id}>{capital(say("sheets:plan.plantAt", { plantId, xCm, yCm }))}</li>
-        ))}
-      </ul>
-    </>
-  );
-}
-
-/** What each piece of gear is set to. */
-export function GearSettings() {
-  const say = useSay();
-  const figures = useFigures();
-  const library = useLibrary();
-  const today = useNow();
-  const { gear } = useOpen().habitat;
-  if (gear.length === 0) return null;
-  const feedOf = (id: string | null) => gear.find((piece) => piece.id === id)?.kindId;
-  return (
-    <>
-      <h3>{say("sheets:plan.gear")}</h3>
-      <ul>
-        {fitted(gear, library).map(({ piece, kind }) => {
-          const feed = feedOf(piece.feedId);
-          const told = [
-            piece.powerW === null ? undefined : wattsSaid(piece.powerW, figures),
-            isSwitched(kind) ? runSaid(piece.run, today, say, figures) : undefined,
-            feed === undefined ? undefined : say("sheets:plan.onFeed", { kindId: feed }),
-          ];
-          return (
-            <li key={piece.id}>
-              <b>{capital(say.nameOf("gear", kind.id))}</b> {told.filter((part) => part !== undefined).join(", ")}
-            </li>
-          );
-        })}
-      </ul>
-    </>
   );
 }
