@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { PDFDocument } from "@cantoo/pdf-lib";
 import ICAL from "ical.js";
 import { demo, expect, kept, ledger, moveIn, savedText, start, step, test } from "./support";
 
@@ -166,4 +167,29 @@ test("a rework: a running box opened for deeper drainage, with what is saved and
   await expect(rows.first()).toContainText("Move the animals out");
   await expect(rows.filter({ hasText: "Take it out: clay pebbles" })).toContainText("kept damp for later");
   await expect(rows.last()).toContainText("The animals go back");
+});
+
+test("the build is printed, hangs on the box as a card, and its steps stand in the Shelf's day", async ({ page }) => {
+  await start(page, { name: "Łąka" });
+  await page.getByRole("link", { name: "Sheets to print" }).click();
+  await page.getByRole("radio", { name: "Build sheet" }).click();
+  await expect(page.getByRole("article")).toContainText("17.1 L");
+  await expect(page.getByRole("article")).toContainText("Mix and wet the soil");
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "Save as PDF" }).click(),
+  ]);
+  const chunks: Buffer[] = [];
+  for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
+  const pdf = await PDFDocument.load(Buffer.concat(chunks));
+  expect(pdf.getTitle()).toContain("Łąka");
+  expect(pdf.getPageCount()).toBeGreaterThanOrEqual(2);
+  await page.getByRole("radio", { name: "Care card" }).click();
+  await expect(page.getByRole("article")).toContainText("If something goes wrong");
+  await expect(page.getByRole("img", { name: /Łąka/ })).toBeVisible();
+  await kept(page);
+  await page.goto("/");
+  const today = page.getByRole("complementary", { name: "Today" });
+  await today.getByRole("link", { name: "Leak test" }).click();
+  await expect(page.getByRole("dialog", { name: "Łąka, at the bench" })).toContainText("Leak test");
 });

@@ -34,21 +34,21 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "strata", path: `${gully}/strata` },
   { name: "mix", path: `${gully}/mix` },
-  {
-    name: "match",
-    path: `${gully}/mix`,
-    before: async (page) => {
-      await page.getByRole("radio", { name: "Match" }).click();
-      await page.getByLabel("Come near to").click();
-      await page.getByRole("option", { name: "Forest mix, tree fern" }).click();
-      await page.getByRole("button", { name: "Match", exact: true }).click();
-      await page.getByRole("button", { name: "Match again" }).waitFor();
-    },
-  },
   { name: "planting", path: `${gully}/planting` },
   { name: "crew", path: `${gully}/crew` },
   { name: "climate", path: `${gully}/climate` },
   { name: "build", path: "/h/demo-dry-wash/build" },
+  {
+    name: "at-the-bench",
+    path: `${gully}/bench`,
+    before: async (page) => {
+      const heading = page.getByRole("dialog").getByRole("heading", { level: 1 });
+      await heading.waitFor();
+      // The demo's build is over: back to the lift that was laid last.
+      for (let n = 0; n < 40 && !/^Lay the soil/.test((await heading.textContent()) ?? ""); n++)
+        await page.keyboard.press("PageUp");
+    },
+  },
   { name: "keeping", path: `${gully}/keeping` },
   { name: "library", path: "/library" },
   {
