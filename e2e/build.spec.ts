@@ -113,6 +113,7 @@ test("at the bench: steps one by one, a timer over a reload, an amount used othe
   await bench.getByRole("button", { name: /^Done/ }).click();
   await bench.getByRole("button", { name: "Leave the bench" }).click();
   await expect(stepRow(page, "Lay the drainage").getByRole("checkbox")).toBeChecked();
+  await expect(stepRow(page, "Lay the drainage").first()).toContainText(`${(planned + 2).toFixed(1)} L used`);
   await expect(stepRow(page, "Leak test").first()).toContainText("waits since");
   await step(page, "Strata");
   await expect(ledger(page).getByRole("listitem").filter({ hasText: "Clay pebbles" })).toContainText(

@@ -165,7 +165,7 @@ export function sayEvent(event: LogEvent, say: Say): string {
     case "checked":
       return say("keeping:last.checked", { what: titleOf(`build:gates.${event.gate}.title`, say), doneOn });
     case "movedIn":
-      return say("keeping:last.movedIn", { doneOn });
+      return [say("keeping:last.movedIn", { doneOn }), event.reason].filter((part) => part !== undefined).join(": ");
     case "seeded":
       return say("keeping:last.seeded", { count: event.count, crewId: event.crewId, doneOn });
     case "toppedUp":

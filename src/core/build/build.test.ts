@@ -139,6 +139,27 @@ describe("the plan", () => {
     const spring = made(living, { name: "setStart", args: { startOn: "2026-03-20" } });
     expect(dayOf(plan(spring, "2026-03-20"), "moveIn")).toBe("2026-05-08");
   });
+  it.each(["Europe/Berlin", "America/New_York", "Pacific/Auckland"])(
+    "has the same days in %s, where clocks change within it",
+    (zone) => {
+      const there = process.env.TZ;
+      const spring = made(
+        living,
+        { name: "setStart", args: { startOn: "2026-03-01" } },
+        { name: "setPlan", args: { minutesByWeekday: [60, 0, 60, 0, 60, 0, 240] } },
+      );
+      const days = () =>
+        planOf(scene(spring), logged([]).state, "2026-03-01").steps.map(({ id, startOn }) => [id, startOn]);
+      const known = days();
+      try {
+        process.env.TZ = zone;
+        expect(new Date("2026-03-01T12:00:00Z").getHours()).not.toBe(12);
+        expect(days()).toEqual(known);
+      } finally {
+        process.env.TZ = there;
+      }
+    },
+  );
   it("puts work on evenings that have time, over several where one is too short, whatever the habitat", () => {
     fc.assert(
       fc.property(

@@ -1,16 +1,24 @@
-import { daysAfter } from "../units";
+import { daysAfter, daysBetween } from "../units";
 
-const MONDAY_FIRST = 7;
+const DAYS_A_WEEK = 7;
+/** Days are counted from a Thursday; weeks begin on Mondays. */
+const FIRST_DAY = "1970-01-01";
+const AFTER_MONDAY = 3;
 /** Work that is not worth breaking off for another evening, minutes. */
 const IN_ONE_GO = 20;
 /** Nobody plans further ahead. */
 const MOST_DAYS = 3000;
 
-/** Day of the week of a calendar day, Monday 0. @example weekdayOf("2026-03-02") // 0 */
-const weekdayOf = (day: string): number => (new Date(`${day}T12:00:00Z`).getUTCDay() + MONDAY_FIRST - 1) % MONDAY_FIRST;
+/** A calendar day as a number, so that days can be counted with. @example countOf("1970-01-08") // 7 */
+const countOf = (day: string): number => daysBetween(FIRST_DAY, day);
+const dayOf = (count: number): string => daysAfter(FIRST_DAY, count);
 
 /** Work put on days: from the first to the last of them. */
-type Booked = { firstOn: string; lastOn: string; taken: ReadonlyMap<string, number> };
+export type Booked = { firstOn: string; lastOn: string; taken: ReadonlyMap<number, number> };
+
+type Found = { first: number; last: number; taken: Map<number, number> };
+
+const booked = ({ first, last, taken }: Found): Booked => ({ firstOn: dayOf(first), lastOn: dayOf(last), taken });
 
 /**
  * The evenings there are, and what is booked on them.
@@ -18,25 +26,22 @@ type Booked = { firstOn: string; lastOn: string; taken: ReadonlyMap<string, numb
  * @param minutesByWeekday minutes for work by hand, Monday first; where there are none at all, as many as are wanted
  */
 export class Evenings {
-  private readonly used = new Map<string, number>();
+  private readonly used = new Map<number, number>();
   private readonly endless: boolean;
 
   constructor(private readonly minutesByWeekday: readonly number[]) {
     this.endless = minutesByWeekday.every((minutes) => minutes <= 0);
   }
 
-  private freeOn(day: string): number {
+  private freeOn(day: number): number {
     if (this.endless) return Infinity;
-    return (this.minutesByWeekday[weekdayOf(day)] ?? 0) - (this.used.get(day) ?? 0);
+    return (this.minutesByWeekday[(day + AFTER_MONDAY) % DAYS_A_WEEK] ?? 0) - (this.used.get(day) ?? 0);
   }
 
-  /** Finds time from a day on, over several evenings where one is too short; books nothing yet. */
-  find(minutes: number, fromOn: string): Booked {
-    const taken = new Map<string, number>();
-    if (minutes <= 0) return { firstOn: fromOn, lastOn: fromOn, taken };
+  private search(minutes: number, from: number): Found {
+    const taken = new Map<number, number>();
     let left = minutes;
-    for (let ahead = 0; ahead < MOST_DAYS && left > 0; ahead++) {
-      const day = daysAfter(fromOn, ahead);
+    for (let day = from; day < from + MOST_DAYS && left > 0; day++) {
       const free = this.freeOn(day);
       if (free < Math.min(left, IN_ONE_GO)) continue;
       const some = Math.min(left, free);
@@ -44,14 +49,31 @@ export class Evenings {
       left -= some;
     }
     const days = [...taken.keys()];
-    return { firstOn: days[0] ?? fromOn, lastOn: days.at(-1) ?? fromOn, taken };
+    return { first: days[0] ?? from, last: days.at(-1) ?? from, taken };
   }
 
-  book({ taken }: Booked): void {
+  /** Finds time from a day on, over several evenings where one is too short; books nothing yet. */
+  find(minutes: number, fromOn: string): Booked {
+    return booked(this.search(minutes, countOf(fromOn)));
+  }
+
+  /** Finds the latest time, from a day on, that is over by another; undefined where there is none after that day. */
+  findLatest(minutes: number, fromOn: string, byOn: string): Booked | undefined {
+    const [from, by] = [countOf(fromOn), countOf(byOn)];
+    for (let day = by; day > from; day--) {
+      const found = this.search(minutes, day);
+      if (found.last <= by) return booked(found);
+      // Work of many days: it cannot be over sooner than it is long.
+      if (found.last - by > 1) day -= Math.floor((found.last - by) / 2);
+    }
+    return undefined;
+  }
+
+  book({ taken }: Pick<Booked, "taken">): void {
     for (const [day, minutes] of taken) this.used.set(day, (this.used.get(day) ?? 0) + minutes);
   }
 
-  free({ taken }: Booked): void {
+  free({ taken }: Pick<Booked, "taken">): void {
     for (const [day, minutes] of taken) this.used.set(day, (this.used.get(day) ?? 0) - minutes);
   }
 }

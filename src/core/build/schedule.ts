@@ -5,7 +5,7 @@ import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
 import { activities, type Activity } from "./activities";
 import { adapted, type Adapted, type PlanProblem } from "./adapted";
-import { Evenings } from "./evenings";
+import { Evenings, type Booked } from "./evenings";
 import { criticalPath, workingOrder } from "./network";
 
 /** A step with its dates. Dates are calendar days, ISO 8601. */
@@ -32,7 +32,6 @@ export type Plan = {
 export type Progress = Pick<LogState, "doneOn" | "begunOn">;
 
 type Dated = Activity & Pick<Scheduled, "startOn" | "handsOn" | "readyOn" | "state" | "doneOn">;
-type Booked = ReturnType<Evenings["find"]>;
 
 const latest = (days: readonly string[]): string => days.reduce((a, b) => (a > b ? a : b));
 const waitDays = ({ wait }: Pick<Activity, "wait">): number => Math.ceil(wait[1]);
@@ -145,20 +144,11 @@ function delayed(dated: Map<string, Dated>, booked: ReadonlyMap<string, Booked>,
     if (next.length === 0) continue;
     const wantedOn = next.map(({ startOn }) => startOn).reduce((a, b) => (a < b ? a : b));
     evenings.free(was);
-    const found = latestFit(step, was, wantedOn, evenings);
+    const overBy = daysAfter(wantedOn, -waitDays(step));
+    const found = evenings.findLatest(minutesOf(step), was.firstOn, overBy) ?? was;
     evenings.book(found);
     dated.set(step.id, datedAt(step, found));
   }
-}
-
-/** The latest evenings on which a step is still ready in time. */
-function latestFit(step: Activity, was: Booked, wantedOn: string, evenings: Evenings): Booked {
-  const lastDay = daysBetween(was.firstOn, wantedOn) - waitDays(step);
-  for (let ahead = lastDay; ahead > 0; ahead--) {
-    const found = evenings.find(minutesOf(step), daysAfter(was.firstOn, ahead));
-    if (daysAfter(found.lastOn, waitDays(step)) <= wantedOn) return found;
-  }
-  return was;
 }
 
 /** Steps that are done although what they need is not even begun. */

@@ -7,7 +7,7 @@ import { useState } from "react";
 import { marking, unmarking, type Scheduled } from "@/core/build";
 import { useOpen, useSession } from "@/store";
 import { Cautions } from "@/ui/parts";
-import { dayPrinted, useFigures, useSay } from "@/words";
+import { dayPrinted, useFigures, useSay, type Figures, type Say } from "@/words";
 import css from "./Build.module.css";
 import { usePlan, useStepWords } from "./plan";
 import { StepChange } from "./StepChange";
@@ -80,27 +80,33 @@ function StepRow({ step, cautions, onMoveIn }: RowProps) {
   );
 }
 
-/** Minutes by hand, the wait after it, and whether the move-in hangs on it. */
+/** What is worth knowing of a step that is not done: minutes by hand, its wait, and what it may slip. */
+function openFacts(step: Scheduled, say: Say, figures: Figures): (string | undefined)[] {
+  const { handsMin, wait, state, governs, floatDays, startOn, readyOn } = step;
+  const [low, high] = handsMin.map((minutes) => figures.number(minutes, 0));
+  const days = Math.ceil(wait[1]);
+  return [
+    state === "todo" && handsMin[1] > 0 ? say("build:plan.minutes", { low, high }) : undefined,
+    state === "waiting" ? say("build:plan.waitsSince", { begunOn: startOn }) : undefined,
+    days > 0 ? `${say("build:waits", { count: days })}, ${say("build:readyOn", { readyOn })}` : undefined,
+    !governs && floatDays > 0 ? say("build:plan.float", { count: floatDays }) : undefined,
+  ];
+}
+
+/** The facts of a step, and whether the move-in hangs on it. */
 function StepFacts({ step }: { step: Scheduled }) {
   const say = useSay();
   const figures = useFigures();
-  const { handsMin, wait, state, governs, floatDays } = step;
-  const days = Math.ceil(wait[1]);
-  const facts = [
-    state === "todo" && handsMin[1] > 0
-      ? say("build:plan.minutes", { low: figures.number(handsMin[0], 0), high: figures.number(handsMin[1], 0) })
-      : undefined,
-    state === "waiting" ? say("build:plan.waitsSince", { begunOn: step.startOn }) : undefined,
-    days > 0 && state !== "done"
-      ? `${say("build:waits", { count: days })}, ${say("build:readyOn", { readyOn: step.readyOn })}`
-      : undefined,
-    state !== "done" && !governs && floatDays > 0 ? say("build:plan.float", { count: floatDays }) : undefined,
-  ].filter((fact) => fact !== undefined);
+  const usedL = useOpen().log.state.usedL[step.id];
+  const isDone = step.state === "done";
+  const doneFacts = usedL === undefined ? [] : [say("build:plan.used", { usedL })];
+  const facts = (isDone ? doneFacts : openFacts(step, say, figures)).filter((fact) => fact !== undefined);
+  const governs = step.governs && !isDone;
   if (facts.length === 0 && !governs) return null;
   return (
-    <p className={css.wait} data-governs={governs && state !== "done"}>
+    <p className={css.wait} data-governs={governs}>
       {facts.join(" · ")}
-      {governs && days > 0 && state !== "done" ? <b> · {say("build:governs")}</b> : null}
+      {governs && step.wait[1] > 0 ? <b> · {say("build:governs")}</b> : null}
     </p>
   );
 }

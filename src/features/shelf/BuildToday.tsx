@@ -9,7 +9,6 @@ import type { Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useStepNames } from "@/ui/plan";
 import { LibraryProvider } from "@/words";
-import css from "./Shelf.module.css";
 
 type Props = { standing: readonly Standing[]; today: string };
 
