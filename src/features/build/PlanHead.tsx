@@ -15,7 +15,7 @@ import { usePlan } from "./plan";
 function useForecast(steps: readonly Scheduled[], today: string): Forecast | undefined {
   const [known, setKnown] = useState<{ of: readonly Scheduled[]; forecast: Forecast }>();
   useEffect(() => {
-    if (steps.length === 0) return undefined;
+    if (steps.length === 0 || steps.at(-1)?.state === "done") return undefined;
     const stop = new AbortController();
     forecastPlan(steps, today, stop.signal).then(
       (forecast) => setKnown({ of: steps, forecast }),
@@ -66,18 +66,28 @@ export function PlanHead() {
           <small>{say("build:moveIn")}</small>
           <b>{moveIn ? dayPrinted(moveIn.startOn) : "…"}</b>
         </span>
-        <span title={say("build:plan.sureHelp")}>
-          <small>{say("build:plan.half")}</small>
-          <i className="measure">{forecast ? dayPrinted(forecast.halfOn) : "…"}</i>
-        </span>
-        <span title={say("build:plan.sureHelp")}>
-          <small>{say("build:plan.nine")}</small>
-          <i className="measure">{forecast ? dayPrinted(forecast.nineOn) : "…"}</i>
-        </span>
+        {moveIn?.state === "done" ? null : <Sure forecast={forecast} />}
       </p>
       {wishedOn !== null && moveIn && moveIn.state !== "done" ? (
         <Wish lateDays={daysBetween(wishedOn, moveIn.startOn)} />
       ) : null}
+    </>
+  );
+}
+
+/** By which day half of the runs are over, and nine in ten. */
+function Sure({ forecast }: { forecast: Forecast | undefined }) {
+  const say = useSay();
+  return (
+    <>
+      <span title={say("build:plan.sureHelp")}>
+        <small>{say("build:plan.half")}</small>
+        <i className="measure">{forecast ? dayPrinted(forecast.halfOn) : "…"}</i>
+      </span>
+      <span title={say("build:plan.sureHelp")}>
+        <small>{say("build:plan.nine")}</small>
+        <i className="measure">{forecast ? dayPrinted(forecast.nineOn) : "…"}</i>
+      </span>
     </>
   );
 }

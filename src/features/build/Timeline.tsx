@@ -11,7 +11,10 @@ const MOST_ROWS = 9;
 
 /** Steps worth a bar: those on the path, and the longest waits beside them. */
 function shown(steps: readonly Scheduled[]): Scheduled[] {
-  const waiting = steps.filter(({ wait, state }) => wait[1] > 0 && state !== "done");
+  const waits = steps.filter(({ wait }) => wait[1] > 0);
+  const open = waits.filter(({ state }) => state !== "done");
+  // Of a build that is over, how it went.
+  const waiting = open.length > 0 ? open : waits;
   const kept = new Set(
     waiting
       .toSorted((a, b) => Number(b.governs) - Number(a.governs) || b.wait[1] - a.wait[1])

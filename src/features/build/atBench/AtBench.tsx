@@ -53,7 +53,7 @@ function Steps({ onLeave }: { onLeave: () => void }) {
   useAwake();
   const first = steps.findIndex((step) => isOpen(step, today));
   const chosen = steps.findIndex(({ id }) => id === at);
-  const index = chosen >= 0 ? chosen : Math.max(0, first);
+  const index = chosen >= 0 ? chosen : first >= 0 ? first : steps.length - 1;
   const step = steps[index];
   const goTo = useCallback((to: number) => setAt(steps[Math.min(steps.length - 1, Math.max(0, to))]?.id), [steps]);
   const swipe = useTurning(useCallback((by: 1 | -1) => goTo(index + by), [goTo, index]));
