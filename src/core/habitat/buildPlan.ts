@@ -59,7 +59,7 @@ export const BuildSchema = z.strictObject({
 export type Build = z.infer<typeof BuildSchema>;
 
 /** Two hours of an evening, four on each day of a weekend: Rincon's own guess, to be changed. */
-const USUAL_MINUTES = [120, 120, 120, 120, 120, 240, 240];
+export const USUAL_MINUTES = [120, 120, 120, 120, 120, 240, 240];
 
 /** A plan nobody has changed yet. */
 export const unchangedBuild = (startOn: string): Build => ({

@@ -2,7 +2,7 @@
 
 import Button from "@mui/material/Button";
 import type { PlanProblem } from "@/core/build";
-import { jobOf, type Command } from "@/core/habitat";
+import { jobOf, USUAL_MINUTES, type Command } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { LedgerPart } from "@/ui/parts";
 import { isWord, useSay } from "@/words";
@@ -24,8 +24,6 @@ export function PlanProblems() {
     </LedgerPart>
   );
 }
-
-const USUAL_MINUTES = [120, 120, 120, 120, 120, 240, 240];
 
 function ProblemRow({ problem }: { problem: PlanProblem }) {
   const say = useSay();
@@ -85,7 +83,10 @@ function ProblemRow({ problem }: { problem: PlanProblem }) {
       return row(
         say("build:plan.problems.noTime"),
         <span key="usual">
-          {mend(say("build:plan.problems.usualTime"), { name: "setPlan", args: { minutesByWeekday: USUAL_MINUTES } })}
+          {mend(say("build:plan.problems.usualTime"), {
+            name: "setPlan",
+            args: { minutesByWeekday: [...USUAL_MINUTES] },
+          })}
         </span>,
       );
   }

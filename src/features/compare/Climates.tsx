@@ -19,6 +19,7 @@ import {
   type Say,
 } from "@/words";
 import css from "./Compare.module.css";
+import { PairHead } from "./PairHead";
 
 /** A range with its unit told once. @example spanned([39, 45], 0, "W", figures) // "39–45 W" */
 function spanned([low, high]: Range, digits: number, unit: string, figures: Figures): string {
@@ -98,19 +99,7 @@ export function Climates({ pair, today }: Props) {
     <section aria-labelledby="climates">
       <h2 id="climates">{say("compare:climate.title")}</h2>
       <table className={css.table}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="quiet">{say("compare:what")}</span>
-            </th>
-            {pair.map(({ design }) => (
-              <th key={design.id} scope="col">
-                {design.name}
-              </th>
-            ))}
-            <th scope="col">{say("compare:difference")}</th>
-          </tr>
-        </thead>
+        <PairHead pair={pair} />
         <tbody>
           {rows.map(({ id, a: ofA, b: ofB, byMiddles }) => (
             <tr key={id}>

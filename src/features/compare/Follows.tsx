@@ -5,6 +5,7 @@ import type { Bins } from "@/core/supply";
 import type { Standing } from "@/store";
 import { moneyPrinted, useFigures, useSay, type Figures } from "@/words";
 import css from "./Compare.module.css";
+import { PairHead } from "./PairHead";
 
 type Id = (typeof FOLLOWS)[number];
 
@@ -32,19 +33,7 @@ export function Follows({ pair, bins, today }: Props) {
     <section>
       <h2>{say("compare:follows")}</h2>
       <table className={css.table}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="quiet">{say("compare:what")}</span>
-            </th>
-            {pair.map(({ design }) => (
-              <th key={design.id} scope="col">
-                {design.name}
-              </th>
-            ))}
-            <th scope="col">{say("compare:difference")}</th>
-          </tr>
-        </thead>
+        <PairHead pair={pair} />
         <tbody>
           {FOLLOWS.map((id) => (
             <tr key={id}>

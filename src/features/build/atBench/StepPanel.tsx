@@ -4,6 +4,7 @@ import { useState } from "react";
 import Button from "@mui/material/Button";
 import type { Scheduled } from "@/core/build";
 import { depthFrom } from "@/core/supply";
+import { L_PER_US_DRY_QUART } from "@/core/units";
 import { useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { useFigures, useSay, useUnits } from "@/words";
@@ -66,7 +67,7 @@ function Used({ plannedL, layerId, usedL, onUsed }: UsedProps) {
   const system = useUnits();
   const { derived, edit } = useOpen();
   const [taken, setTaken] = useState(false);
-  const stepL = system === "us" ? 1.101221 : 1;
+  const stepL = system === "us" ? L_PER_US_DRY_QUART : 1;
   const nowL = usedL ?? plannedL;
   const differs = Math.abs(nowL - plannedL) > 0.05;
   const made = differs ? depthFrom(derived, layerId, nowL) : undefined;
