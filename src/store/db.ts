@@ -31,6 +31,18 @@ export type AsideRow = {
   raw: unknown;
 };
 
+/** A photograph, shrunk, without the place it was taken at. Kept by its own id, so that a log only names it. */
+export type PhotoRow = {
+  id: string;
+  habitatId: string;
+  /** Calendar day. */
+  takenOn: string;
+  widthPx: number;
+  heightPx: number;
+  /** JPEG. */
+  bytes: Uint8Array<ArrayBuffer>;
+};
+
 /** Before version 4 a habitat was one document with its log inside. */
 type OldRow = { id: string; updatedAt: string; document: unknown };
 
@@ -43,6 +55,7 @@ class RinconDb extends Dexie {
   declare rollups: Table<RollupRow, [string, SeriesId, string, number]>;
   declare results: EntityTable<ResultRow, "hash">;
   declare aside: EntityTable<AsideRow, "id">;
+  declare photos: EntityTable<PhotoRow, "id">;
 
   constructor() {
     super("rincon");
@@ -64,6 +77,7 @@ class RinconDb extends Dexie {
         for (const row of rows) await split(row, (name) => transaction.table(name));
       });
     this.version(5).stores({ habitats: null });
+    this.version(6).stores({ photos: "id, habitatId" });
   }
 }
 

@@ -4,6 +4,8 @@ export type { OnDevice } from "./designs";
 export { copyOnShelf, editOnShelf, metBefore, putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
 export { habitatFile } from "./habitatFile";
 export { append } from "./log";
+export { keepPhoto, usePhotos } from "./photos";
+export type { Photo } from "./photos";
 export { strikes, writtenNow } from "./acts";
 export { useLastAct } from "./useLastAct";
 export { forgetAside, useAside } from "./aside";

@@ -162,6 +162,11 @@ export function sayEvent(event: LogEvent, say: Say): string {
       return say("keeping:last.taskBegun", { what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say), doneOn });
     case "taskDone":
       return say("keeping:last.taskDone", { what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say), doneOn });
+    case "opened":
+    case "closed":
+      return say(`keeping:last.${event.kind}`, { doneOn });
+    case "noted":
+      return say("keeping:last.noted", { doneOn });
     case "checked":
       return say("keeping:last.checked", { what: titleOf(`build:gates.${event.gate}.title`, say), doneOn });
     case "movedIn":

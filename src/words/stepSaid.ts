@@ -24,12 +24,21 @@ function aboutSaid(about: About, { say, library, mixes }: Speaking): string {
 }
 
 /** What a step is called. @example stepTitle(step, speaking) // "Lay the soil: forest mix, tree fern" */
-export function stepTitle({ job, about, name }: Step, speaking: Speaking): string {
+export function stepTitle({ job, about, name, quantities }: Step, speaking: Speaking): string {
   if (job === "own") return name ?? "";
-  const title = speaking.say(`build:tasks.${job}.title`);
-  return about ? speaking.say("build:titleOf", { title, what: aboutSaid(about, speaking) }) : capital(title);
+  const { say } = speaking;
+  const named = say(`build:tasks.${job}.title`);
+  const title = about ? say("build:titleOf", { title: named, what: aboutSaid(about, speaking) }) : capital(named);
+  return isOneOfCoats({ job, quantities }) ? say("build:coatOf", { title, ...quantities }) : title;
 }
 
+/** Whether a finish is told coat by coat. */
+const isOneOfCoats = ({ job, quantities }: Pick<Step, "job" | "quantities">): boolean =>
+  job === "finishWalls" && (quantities.coatCount ?? 0) > 0;
+
 /** What to do in it, with its figures; nothing for a step of one's own. */
-export const stepWhy = ({ job, quantities }: Step, say: Say): string =>
-  job === "own" ? "" : say(`build:tasks.${job}.why`, quantities);
+export function stepWhy({ job, quantities }: Step, say: Say): string {
+  if (job === "own") return "";
+  if (isOneOfCoats({ job, quantities }) && (quantities.nth ?? 1) > 1) return say("build:nextCoat", quantities);
+  return say(`build:tasks.${job}.why`, quantities);
+}

@@ -1,4 +1,4 @@
-import { jobOf, type Command, type Design } from "../habitat";
+import { namesInLog, type Command, type Design } from "../habitat";
 import { doneEvents, standing, type LogEvent, type Told } from "../log";
 import type { Scheduled } from "./schedule";
 
@@ -34,7 +34,7 @@ export function marking(step: Scheduled, design: Design, on: string, usedL?: num
 
 /** What has to be struck when a step is not done after all: its own events, and what they meant. */
 export function unmarking(step: Scheduled, events: readonly LogEvent[]): LogEvent[] {
-  const own = [...new Set([...doneEvents(events, step.id), ...doneEvents(events, jobOf(step.id))])];
+  const own = namesInLog(step.id).flatMap((name) => doneEvents(events, name));
   const days = own.map(({ on }) => on);
   const id = entryOf(step);
   const meant = standing(events).filter(

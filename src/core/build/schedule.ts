@@ -1,5 +1,5 @@
 import { weakMapMemoize } from "reselect";
-import { jobOf } from "../habitat";
+import { namesInLog } from "../habitat";
 import type { LogState } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
@@ -37,9 +37,9 @@ const latest = (days: readonly string[]): string => days.reduce((a, b) => (a > b
 const waitDays = ({ wait }: Pick<Activity, "wait">): number => Math.ceil(wait[1]);
 const minutesOf = ({ handsMin: [least, most] }: Activity): number => Math.round((least + most) / 2);
 
-/** A log of before told whole jobs: one of them stands for all its steps. */
+/** A log of before told whole jobs, or a finish whole: one of them stands for all its steps. */
 const toldOf = (days: Readonly<Record<string, string>>, { id }: Activity): string | undefined =>
-  days[id] ?? days[jobOf(id)];
+  namesInLog(id).flatMap((name) => days[name] ?? [])[0];
 
 /** Steps in an order they can be worked in, those with the least time to lose first. */
 function byUrgency(steps: readonly Activity[]): Activity[] {

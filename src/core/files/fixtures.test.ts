@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { planOf } from "../build";
 import { OWN_KINDS } from "../catalog";
 import { derive } from "../derive";
 import type { Design } from "../habitat";
@@ -241,6 +242,29 @@ describe("a file of version 10, as it was written then", () => {
     expect(stateAt(read.habitat.events, LAST_DAY).doneOn.moveIn).toBeDefined();
   });
   it("comes back identical from a file of today", () => {
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
+describe("a file of version 11, as it was written then", () => {
+  const text = frozen("habitat-v11");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const old = JSON.parse(text) as { design: Omit<Design, "build"> & { build: object }; events: object[] };
+
+  it("opens with its plan as it was changed, wood set in while the foam is soft, and all its events", () => {
+    const { build, ...rest } = read.habitat.design;
+    const { build: before, ...oldRest } = old.design;
+    expect(rest).toEqual(oldRest);
+    expect(build).toEqual({ ...before, woodFirst: true });
+    expect(read.habitat.events).toEqual(old.events);
+  });
+  it("a finish told whole stands for each of its coats", () => {
+    const state = stateAt(read.habitat.events, LAST_DAY);
+    const plan = planOf(derive(read.habitat.design, logNow(read.habitat, LAST_DAY), STOCK), state, LAST_DAY);
+    const coats = plan.steps.filter(({ job }) => job === "finishWalls");
+    expect(coats.map((step) => step.state)).toEqual(coats.map(() => "waiting"));
+    expect(state.usedL["laySoil:soil-1"]).toBe(21.5);
     expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
   });
 });

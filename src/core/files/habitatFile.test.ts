@@ -75,8 +75,8 @@ describe("the habitat file", () => {
     ["a bare list", "[]", { code: "file.notOurs" }],
     [
       "from a newer program",
-      document((d) => Object.assign(d, { formatVersion: 12 })),
-      { code: "file.newer", found: 12, known: 11 },
+      document((d) => Object.assign(d, { formatVersion: 13 })),
+      { code: "file.newer", found: 13, known: 12 },
     ],
     [
       "with a script in its name",

@@ -7,6 +7,16 @@ export const TaskIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}(:[A-Za-z0-
 /** The job of a step, whatever it is about. @example jobOf("laySoil:soil-1") // "laySoil" */
 export const jobOf = (taskId: string): string => taskId.split(":")[0] ?? taskId;
 
+/** A step that was one before it was told in parts: its id without the number of the part. */
+const wholeOf = (taskId: string): string => taskId.replace(/_\d+$/, "");
+
+/**
+ * What a step may be called in a log: by itself, as the whole it was once told as, by its job.
+ *
+ * @example namesInLog("finishWalls:back_2") // ["finishWalls:back_2", "finishWalls:back", "finishWalls"]
+ */
+export const namesInLog = (taskId: string): string[] => [...new Set([taskId, wholeOf(taskId), jobOf(taskId)])];
+
 /** How long others wait: weeks of airing silicone, of growing in, of letting the crew breed. */
 export const WAITING_SCHOOLS = { airingWeeks: [2, 3, 4], growInWeeks: [1, 3, 8], crewWeeks: [2, 4, 6] } as const;
 
@@ -53,6 +63,8 @@ export const BuildSchema = z.strictObject({
   /** Minutes there are for work by hand on each day of the week, Monday first. */
   minutesByWeekday: z.array(z.number().int().min(0).max(MINUTES_A_DAY)).length(7),
   waiting: WaitingSchema,
+  /** Whether wood is set into a foamed wall before it is foamed round it, or into a bed carved out of the set foam. */
+  woodFirst: z.boolean(),
   changes: z.array(ChangeSchema).max(200),
   own: z.array(OwnTaskSchema).max(60),
 });
@@ -67,6 +79,7 @@ export const unchangedBuild = (startOn: string): Build => ({
   wishedOn: null,
   minutesByWeekday: [...USUAL_MINUTES],
   waiting: { airingWeeks: null, growInWeeks: null, crewWeeks: null, quarantine: "elsewhere" },
+  woodFirst: true,
   changes: [],
   own: [],
 });

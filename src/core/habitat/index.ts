@@ -46,7 +46,7 @@ export type {
   Wall,
   Zone,
 } from "./schema";
-export { jobOf, USUAL_MINUTES } from "./buildPlan";
+export { jobOf, namesInLog, USUAL_MINUTES } from "./buildPlan";
 export { copyOf } from "./copy";
 export { STARTING_TOPS, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";

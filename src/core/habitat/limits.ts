@@ -24,6 +24,7 @@ export const LIMITS = {
   count: { min: 1, max: 200 },
   topUpL: { min: 0.01, max: 10_000 },
   parts: { min: 0.01, max: 10_000 },
+  noteLength: { min: 0, max: 4000 },
   taskDays: { min: 0, max: 400 },
   taskMinutes: { min: 0, max: 1440 },
   powerW: { min: 0.1, max: 3000 },

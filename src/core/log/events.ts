@@ -10,6 +10,9 @@ const event = <K extends string, S extends z.ZodRawShape>(kind: K, more: S) =>
 
 export const LOSSES = ["died", "replaced"] as const;
 
+/** A word to find a note by again, in any script. */
+const TagSchema = z.string().regex(/^[\p{L}\p{N}][\p{L}\p{N} _-]{0,39}$/u, { message: "tag" });
+
 /** What happened in a habitat. Events are only ever added: one that was wrong is struck by another. */
 export const EventSchema = z.discriminatedUnion("kind", [
   /** A duty was done. */
@@ -24,6 +27,17 @@ export const EventSchema = z.discriminatedUnion("kind", [
   event("movedIn", {
     count: z.number().int().min(1).max(LIMITS.count.max).optional(),
     reason: ReasonSchema.optional(),
+  }),
+  /** A running box was opened again, to become what another habitat is; its steps are told until it is closed. */
+  event("opened", { towardId: IdSchema }),
+  /** It is closed again, and the animals are back. */
+  event("closed", {}),
+  /** What was seen or thought of: words, photographs, or both; and at which step of the build. */
+  event("noted", {
+    text: z.string().max(LIMITS.noteLength.max),
+    tags: z.array(TagSchema).max(12),
+    photoIds: z.array(IdSchema).max(12),
+    taskId: TaskIdSchema.optional(),
   }),
   /** Crew were put in. */
   event("seeded", { crewId: CatalogIdSchema, count: z.number().int().min(1).max(LIMITS.crewCount.max) }),

@@ -1,8 +1,8 @@
 /** The log of a habitat: events that are only ever added, samples in blocks with roll-ups, and what both say today. */
 export { EventSchema, LOSSES, standing } from "./events";
 export type { LogEvent, Told } from "./events";
-export { NOTHING_HAPPENED, doneEvents, stateAt } from "./state";
-export type { LogState } from "./state";
+export { NOTHING_HAPPENED, doneEvents, openedEvents, stateAt } from "./state";
+export type { LogState, Opened } from "./state";
 export {
   BLOCK_MS,
   MEASURABLES,

@@ -7,6 +7,9 @@ type Seeded = Of<"seeded">;
 type DrawnOff = Of<"drawnOff">;
 type Metered = Of<"metered">;
 
+type Steps = { doneOn: Readonly<Record<string, string>>; begunOn: Readonly<Record<string, string>> };
+export type Opened = Steps & { on: string; towardId: string };
+
 /** How a habitat stands on a day, as far as its log tells. Days are calendar days, ISO 8601. */
 export type LogState = {
   /** The day it tells of; null where nothing is told. */
@@ -15,6 +18,8 @@ export type LogState = {
   doneOn: Readonly<Record<string, string>>;
   /** Steps whose work is done and whose waiting began, with the day of each. */
   begunOn: Readonly<Record<string, string>>;
+  /** A running box that is open: since when, toward which habitat, and its own steps; null while it is closed. */
+  opened: Opened | null;
   /** Litres a step took where they were not those planned. */
   usedL: Readonly<Record<string, number>>;
   /** What the keeper looked at before the animal comes, with the day of each. */
@@ -36,6 +41,7 @@ export const NOTHING_HAPPENED: LogState = {
   on: null,
   doneOn: {},
   begunOn: {},
+  opened: null,
   usedL: {},
   checkedOn: {},
   sinceOn: null,
@@ -55,6 +61,27 @@ function latestDays<E extends LogEvent>(events: readonly E[], key: (event: E) =>
   return Object.fromEntries(events.map((event) => [key(event), event.on]));
 }
 
+const isTask = (event: LogEvent): event is TaskEvent => event.kind === "taskDone" || event.kind === "taskBegun";
+
+type TaskEvent = Of<"taskDone"> | Of<"taskBegun">;
+
+const stepsOf = (told: readonly TaskEvent[]): Steps => ({
+  doneOn: latestDays(told.filter(({ kind }) => kind === "taskDone"), ({ taskId }) => taskId),
+  begunOn: latestDays(told.filter(({ kind }) => kind === "taskBegun"), ({ taskId }) => taskId),
+});
+
+/** Steps of the build, and those of the box that is open now: what is told between opening and closing is a rework's. */
+function tasksIn(past: readonly LogEvent[]): { build: TaskEvent[]; opened: Opened | null } {
+  const build: TaskEvent[] = [];
+  let open: { on: string; towardId: string; told: TaskEvent[] } | undefined;
+  for (const event of past) {
+    if (event.kind === "opened") open = { on: event.on, towardId: event.towardId, told: [] };
+    else if (event.kind === "closed") open = undefined;
+    else if (isTask(event)) (open?.told ?? build).push(event);
+  }
+  return { build, opened: open ? { on: open.on, towardId: open.towardId, ...stepsOf(open.told) } : null };
+}
+
 /**
  * Folds a log into how the habitat stands on a day; what was written for later days is left out.
  *
@@ -66,11 +93,14 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
     .filter((event) => event.on <= day)
     .toSorted(byDay);
   const of = <K extends LogEvent["kind"]>(kind: K) => past.filter((event): event is Of<K> => event.kind === kind);
+  const { build, opened } = tasksIn(past);
   return {
     on: day,
-    doneOn: latestDays(of("taskDone"), (event) => event.taskId),
-    begunOn: latestDays(of("taskBegun"), (event) => event.taskId),
-    usedL: Object.fromEntries(of("taskDone").flatMap(({ taskId, usedL }) => (usedL ? [[taskId, usedL]] : []))),
+    ...stepsOf(build),
+    opened,
+    usedL: Object.fromEntries(
+      build.flatMap((event) => (event.kind === "taskDone" && event.usedL ? [[event.taskId, event.usedL]] : [])),
+    ),
     checkedOn: latestDays(of("checked"), (event) => event.gate),
     sinceOn: of("movedIn")[0]?.on ?? null,
     tickedOn: latestDays(of("tick"), (event) => event.dutyId),
@@ -84,12 +114,22 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
 }
 
 /**
+ * The opening of the box that is open now, and all that was told of its steps: what to strike if it never was.
+ *
+ * @example openedEvents(events)[0]?.kind // "opened"
+ */
+export function openedEvents(events: readonly LogEvent[]): LogEvent[] {
+  const left = standing(events).toSorted(byDay);
+  const from = left.findLastIndex(({ kind }) => kind === "opened");
+  const since = from < 0 ? [] : left.slice(from);
+  if (since.some(({ kind }) => kind === "closed")) return [];
+  return since.filter((event) => event.kind === "opened" || isTask(event));
+}
+
+/**
  * The events that say a step of the build is done: what to strike to say it is not.
  *
  * @example doneEvents(events, "moveIn").length // 1
  */
 export const doneEvents = (events: readonly LogEvent[], taskId: string): LogEvent[] =>
-  standing(events).filter((event) => isOfTask(event) && event.taskId === taskId);
-
-const isOfTask = (event: LogEvent): event is Of<"taskDone"> | Of<"taskBegun"> =>
-  event.kind === "taskDone" || event.kind === "taskBegun";
+  standing(events).filter((event) => isTask(event) && event.taskId === taskId);

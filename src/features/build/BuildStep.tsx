@@ -18,17 +18,20 @@ import { usePlan } from "./plan";
 import { PlanHead } from "./PlanHead";
 import { PlanProblems } from "./PlanProblems";
 import { ReadyPart } from "./ReadyPart";
+import { Reopen } from "./Reopen";
 import { Shopping } from "./Shopping";
 import { SkippedRows } from "./SkippedRows";
 import { StepRows } from "./StepRows";
 import { TimePart } from "./TimePart";
 import { Timeline } from "./Timeline";
 
-const OF_THE_BUILD: readonly LogEvent["kind"][] = ["taskDone", "taskBegun", "checked", "movedIn"];
+const OF_THE_BUILD: readonly LogEvent["kind"][] = ["taskDone", "taskBegun", "checked", "movedIn", "opened", "closed"];
 const isOfTheBuild = (events: readonly LogEvent[]): boolean => events.some(({ kind }) => OF_THE_BUILD.includes(kind));
 
-const SHOWN = ["steps", "waits", "ready", "shopping"] as const;
-type Shown = (typeof SHOWN)[number];
+type Shown = "steps" | "waits" | "ready" | "shopping" | "again";
+/** A box that is lived in is not made ready any more, but may be opened again. */
+const SHOWN: readonly Shown[] = ["steps", "waits", "ready", "shopping"];
+const SHOWN_LIVING: readonly Shown[] = ["steps", "again", "ready", "shopping"];
 
 /** The plan: its steps by their days, the time there is, what has to be so before the animal comes, what to buy. */
 export function BuildStep() {
@@ -58,8 +61,9 @@ export function BuildStep() {
 
 function Ledger() {
   const say = useSay();
-  const { habitat } = useOpen();
-  const [shown, setShown] = useState<Shown>("steps");
+  const { habitat, log } = useOpen();
+  const isLiving = log.state.sinceOn !== null;
+  const [shown, setShown] = useState<Shown>(log.state.opened ? "again" : "steps");
   const [moving, setMoving] = useState(false);
   const last = useLastAct();
   const move = () => setMoving(true);
@@ -84,13 +88,14 @@ function Ledger() {
         label={say("build:title")}
         value={shown}
         onChange={setShown}
-        options={SHOWN.map((value) => ({ value, text: say(`build:plan.shown.${value}`) }))}
+        options={(isLiving ? SHOWN_LIVING : SHOWN).map((value) => ({ value, text: say(`build:plan.shown.${value}`) }))}
       />
       {last && shown !== "shopping" && isOfTheBuild(last.act.events) ? (
         <LastWritten events={last.act.events} onTakeBack={last.takeBack} />
       ) : null}
       {shown === "steps" ? <Steps onMoveIn={move} /> : null}
       {shown === "waits" ? <TimePart /> : null}
+      {shown === "again" && isLiving ? <Reopen /> : null}
       {shown === "ready" ? <ReadyPart onMoveIn={move} /> : null}
       {shown === "shopping" ? <Shopping /> : null}
       <Arrival open={moving} onClose={() => setMoving(false)} />

@@ -1,5 +1,6 @@
 "use client";
 
+import { hasWoodInFoam } from "@/core/build";
 import { WAITING_SCHOOLS } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { LedgerPart } from "@/ui/parts";
@@ -13,8 +14,9 @@ const SCHOOLS = ["airingWeeks", "growInWeeks", "crewWeeks"] as const;
 /** The evenings there are, and which school of waiting is followed. */
 export function TimePart() {
   const say = useSay();
-  const { habitat, edit } = useOpen();
-  const { minutesByWeekday, waiting } = habitat.build;
+  const { habitat, derived, edit } = useOpen();
+  const { minutesByWeekday, waiting, woodFirst } = habitat.build;
+  const foamsRoundWood = hasWoodInFoam(derived);
   const setDay = (at: number, text: string) => {
     const minutes = Math.round(Number(text));
     if (text === "" || !(minutes >= 0 && minutes <= MOST_MINUTES)) return;
@@ -79,6 +81,22 @@ export function TimePart() {
             </select>
             <small>{say("build:plan.schools.why.quarantine")}</small>
           </label>
+          {foamsRoundWood ? (
+            <label>
+              <span>{say("build:plan.woodFirst.title")}</span>
+              <select
+                aria-label={say("build:plan.woodFirst.title")}
+                value={woodFirst ? "first" : "after"}
+                onChange={({ target }) =>
+                  edit([{ name: "setWoodFirst", args: { woodFirst: target.value === "first" } }])
+                }
+              >
+                <option value="first">{say("build:plan.woodFirst.first")}</option>
+                <option value="after">{say("build:plan.woodFirst.after")}</option>
+              </select>
+              <small>{say("build:plan.woodFirst.why")}</small>
+            </label>
+          ) : null}
         </div>
       </LedgerPart>
     </>

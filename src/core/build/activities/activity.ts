@@ -8,6 +8,7 @@ export const JOBS = [
   "sealPorts",
   "leakTest",
   "buildWalls",
+  "setInWall",
   "finishWalls",
   "drillPlanters",
   "airOut",

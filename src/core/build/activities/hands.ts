@@ -14,6 +14,7 @@ export const HANDS = {
   foam: { once: [25, 45], each: [60, 120] },
   panel: { once: [15, 30], each: [20, 60] },
   coat: { once: [10, 20], each: [25, 60] },
+  setInWall: { once: [5, 10], each: [8, 20] },
   drillPlanters: { once: [5, 5], each: [4, 8] },
   airOut: { once: [2, 5] },
   setOnGlass: { once: [5, 10], each: [4, 10] },

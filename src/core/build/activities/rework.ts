@@ -54,6 +54,7 @@ function dugOut(before: Scene, after: Scene, from: number): Dug[] {
 const NEEDED: Partial<Record<Activity["job"], (opened: Opened, about: About | undefined) => boolean>> = {
   buildWalls: ({ walls }, about) => about?.kind === "wall" && walls.some(({ wall }) => wall === about.wall),
   finishWalls: ({ walls }, about) => about?.kind === "wall" && walls.some(({ wall }) => wall === about.wall),
+  setInWall: ({ walls }, about) => about?.kind === "wall" && walls.some(({ wall }) => wall === about.wall),
   airOut: ({ walls }) => walls.length > 0,
   drillPlanters: ({ walls }) => walls.length > 0,
   leakTest: ({ from }) => from === 0,

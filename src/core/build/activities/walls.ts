@@ -1,5 +1,5 @@
 import { rule } from "../../catalog";
-import type { Treatment } from "../../habitat";
+import type { Design, Treatment, Wall } from "../../habitat";
 import { waterInBoxL } from "../../living";
 import type { Scene } from "../../scene";
 import { wallWork } from "../../shell";
@@ -46,38 +46,81 @@ function oneWall({ habitat, library }: Scene, treatment: Treatment, turnedAfter:
   const work = wallWork(habitat.shell, treatment, library);
   const m2 = work.areaCm2 / CM2_PER_M2;
   const about = { kind: "wall" as const, wall };
-  const setIn = habitat.pieces.filter(({ rest }) => rest.on === "inWall" && rest.wall === wall);
   const cautions = [...new Set([...kind.cautions, ...(finish?.cautions ?? [])])];
   const foams = kind.foamLPerCan > 0;
+  const wood = setInDraft(habitat, wall, foams);
+  const woodFirst = wood !== undefined && foams && habitat.build.woodFirst;
   const build: Draft = {
     job: "buildWalls",
     ref: wall,
     about,
-    after: ["leakTest", "sealPorts", ...(foams && turnedAfter ? [turnedAfter] : [])],
+    after: [
+      "leakTest",
+      "sealPorts",
+      ...(foams && turnedAfter ? [turnedAfter] : []),
+      ...(woodFirst ? [`setInWall:${wall}`] : []),
+    ],
     handsMin: handsFor(foams ? "foam" : "panel", m2),
     wait: setWait(kind.setDays),
-    quantities: {
-      count: 1,
-      foamCount: work.foamCans,
-      siliconeCount: work.cartridges,
-      setInCount: setIn.length,
-    },
+    quantities: { count: 1, foamCount: work.foamCans, siliconeCount: work.cartridges },
     cautions,
   };
-  if (!finish) return [build];
-  const coats = Math.max(1, finish.coats);
-  const done: Draft = {
-    job: "finishWalls",
-    ref: wall,
-    about,
-    after: [`buildWalls:${wall}`],
-    handsMin: handsFor("coat", m2 * coats),
-    wait: setWait(work.finishDays),
-    quantities: { coatCount: finish.coats, fibreL: work.fibreL, paintL: work.paintL },
-    cautions,
-  };
-  return work.finishDays > 0 || finish.coats > 0 ? [build, done] : [build];
+  const base = woodFirst ? [wood, build] : [build, ...(wood ? [wood] : [])];
+  const carvedOn = wood && !woodFirst ? [`buildWalls:${wall}`, `setInWall:${wall}`] : [`buildWalls:${wall}`];
+  if (!finish || (work.finishDays <= 0 && finish.coats <= 0)) return base;
+  const whole = { about, cautions, m2, days: work.finishDays, fibreL: work.fibreL, paintL: work.paintL };
+  return [...base, ...coatDrafts(wall, finish.coats, carvedOn, whole)];
 }
+
+/** Pieces set into a wall: held while the foam rises round them, or glued and screwed where it is built already. */
+function setInDraft({ pieces, build }: Design, wall: Wall, foams: boolean): Draft | undefined {
+  const count = pieces.filter(({ rest }) => rest.on === "inWall" && rest.wall === wall).length;
+  if (count === 0) return undefined;
+  const isFirst = foams && build.woodFirst;
+  return {
+    job: "setInWall",
+    ref: wall,
+    about: { kind: "wall", wall },
+    after: isFirst ? ["leakTest", "sealPorts"] : [`buildWalls:${wall}`],
+    handsMin: handsFor("setInWall", count),
+    wait: isFirst ? setWait(0) : setWait(1),
+    quantities: {
+      proppedCount: isFirst ? count : 0,
+      beddedCount: foams && !isFirst ? count : 0,
+      gluedCount: foams ? 0 : count,
+    },
+    cautions: isFirst ? ["weight"] : ["blades", "weight"],
+  };
+}
+
+type Finish = Pick<Draft, "about" | "cautions"> & { m2: number; days: number; fibreL: number; paintL: number };
+
+/** A finish coat by coat, each with its drying; what is left of the days is its cure, after the last. */
+function coatDrafts(wall: Wall, coats: number, carvedOn: string[], { m2, days, fibreL, paintL, ...told }: Finish): Draft[] {
+  const count = Math.max(1, coats);
+  const ref = (nth: number) => (count === 1 ? wall : `${wall}_${nth}`);
+  const dryDays = count === 1 ? days : Math.min(1, days / count);
+  return Array.from({ length: count }, (_, at): Draft => {
+    const isLast = at === count - 1;
+    return {
+      job: "finishWalls",
+      ref: ref(at + 1),
+      ...told,
+      after: at === 0 ? carvedOn : [`finishWalls:${ref(at)}`],
+      handsMin: handsFor("coat", m2),
+      wait: setWait(isLast ? days - dryDays * (count - 1) : dryDays),
+      quantities: { nth: at + 1, coatCount: coats > 1 ? count : 0, fibreL: at === 0 ? fibreL : 0, paintL: paintL / count },
+    };
+  });
+}
+
+/** Whether anything is set into a wall of foam, so that one may come before or after the other. */
+export const hasWoodInFoam = ({ habitat, library }: Pick<Scene, "habitat" | "library">): boolean =>
+  habitat.shell.treatments.some(
+    ({ wall, treatmentId }) =>
+      library.get("wallTreatments", treatmentId).foamLPerCan > 0 &&
+      habitat.pieces.some(({ rest }) => rest.on === "inWall" && rest.wall === wall),
+  );
 
 /** Every wall by itself, planters drilled so that they drain, and the airing all of it wants. */
 export function wallDrafts(scene: Scene): Draft[] {
@@ -92,14 +135,14 @@ export function wallDrafts(scene: Scene): Draft[] {
   const planters = ground.solids.filter(({ piece, kind }) => piece?.rest.on === "inWall" && kind.form === "pot").length;
   const drill: Draft = {
     job: "drillPlanters",
-    after: ["buildWalls", "finishWalls"],
+    after: ["buildWalls", "setInWall", "finishWalls"],
     handsMin: handsFor("drillPlanters", planters),
     quantities: { count: planters },
     cautions: ["blades"],
   };
   const air: Draft = {
     job: "airOut",
-    after: ["buildWalls", "finishWalls", "drillPlanters"],
+    after: ["buildWalls", "setInWall", "finishWalls", "drillPlanters"],
     handsMin: handsFor("airOut"),
     wait: airingWait(airDays, habitat.build.waiting),
     quantities: {},

@@ -10,6 +10,7 @@ import { v7ToV8 } from "./v7ToV8";
 import { v8ToV9 } from "./v8ToV9";
 import { v9ToV10 } from "./v9ToV10";
 import { v10ToV11 } from "./v10ToV11";
+import { v11ToV12 } from "./v11ToV12";
 
 export type { Migration };
 
@@ -25,6 +26,7 @@ const MIGRATIONS: readonly Migration[] = [
   v8ToV9,
   v9ToV10,
   v10ToV11,
+  v11ToV12,
 ];
 
 export const FORMAT = "rincon-habitat";

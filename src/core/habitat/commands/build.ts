@@ -29,6 +29,11 @@ export const buildEdits = {
     z.strictObject({ wishedOn: part.wishedOn, minutesByWeekday: part.minutesByWeekday }).partial(),
     (habitat, args) => ({ ...habitat, build: BuildSchema.parse({ ...habitat.build, ...args }) }),
   ),
+  /** Whether wood comes before the foam of its wall. */
+  setWoodFirst: edit(BuildSchema.pick({ woodFirst: true }), (habitat, told) => ({
+    ...habitat,
+    build: { ...habitat.build, ...told },
+  })),
   /** Which school of waiting is followed. */
   setWaiting: edit(part.waiting.partial(), (habitat, args) => ({
     ...habitat,

@@ -6,6 +6,7 @@ import type { Scheduled } from "@/core/build";
 import { depthFrom } from "@/core/supply";
 import { L_PER_US_DRY_QUART } from "@/core/units";
 import { useOpen } from "@/store";
+import { NoteForm } from "@/ui/journal";
 import { Cautions } from "@/ui/parts";
 import { useFigures, useSay, useUnits } from "@/words";
 import { useStepWords } from "../plan";
@@ -21,6 +22,7 @@ export function StepPanel({
   usedL: number | undefined;
   onUsed: (litres: number) => void;
 }) {
+  const say = useSay();
   const words = useStepWords();
   const figures = useFigures();
   const { habitat } = useOpen();
@@ -48,6 +50,10 @@ export function StepPanel({
           key={`${habitat.id} ${step.id}`}
         />
       )}
+      <details className={css.noting} key={step.id}>
+        <summary>{say("build:bench.note")}</summary>
+        <NoteForm taskId={step.id} />
+      </details>
     </section>
   );
 }

@@ -1,0 +1,111 @@
+"use client";
+
+import AddAPhotoOutlined from "@mui/icons-material/AddAPhotoOutlined";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import { useRef, useState } from "react";
+import { LIMITS } from "@/core/habitat";
+import { keepPhoto, useOpen, usePhotos } from "@/store";
+import { useSay } from "@/words";
+import css from "./NoteForm.module.css";
+
+/** What is tagged in a text, in its order. @example tagsIn("#Mould on the #left wood") // ["Mould", "left"] */
+const tagsIn = (text: string): string[] =>
+  [...new Set([...text.matchAll(/#([\p{L}\p{N}][\p{L}\p{N}_-]{0,39})/gu)].map(([, tag]) => tag ?? ""))].slice(0, 12);
+
+type Props = {
+  /** The step of the build it is about. */
+  taskId?: string;
+  /** The day it speaks of; today where none is told. */
+  on?: string;
+};
+
+/** A note with photographs: words first, tags as #words within them. */
+export function NoteForm({ taskId, on = "" }: Props) {
+  const say = useSay();
+  const { habitat, act } = useOpen();
+  const [text, setText] = useState("");
+  const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
+  const [said, setSaid] = useState("");
+  const file = useRef<HTMLInputElement>(null);
+  const photos = usePhotos(photoIds);
+  const take = async (files: FileList | null) => {
+    for (const one of files ?? []) {
+      try {
+        const { id } = await keepPhoto(habitat.id, one);
+        setPhotoIds((before) => [...before, id]);
+        setSaid("");
+      } catch {
+        setSaid(say("keeping:note.noPicture", { name: one.name }));
+      }
+    }
+    if (file.current) file.current.value = "";
+  };
+  const write = () => {
+    const trimmed = text.trim();
+    if (trimmed === "" && photoIds.length === 0) return setSaid(say("keeping:note.empty"));
+    act([
+      {
+        kind: "noted",
+        on,
+        text: trimmed,
+        tags: tagsIn(trimmed),
+        photoIds: [...photoIds],
+        ...(taskId === undefined ? {} : { taskId }),
+      },
+    ]);
+    setText("");
+    setPhotoIds([]);
+    setSaid(say("keeping:note.written"));
+  };
+  return (
+    <form
+      className={css.note}
+      onSubmit={(event) => {
+        event.preventDefault();
+        write();
+      }}
+    >
+      <TextField
+        size="small"
+        fullWidth
+        multiline
+        maxRows={5}
+        label={say("keeping:note.text")}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        slotProps={{ htmlInput: { maxLength: LIMITS.noteLength.max } }}
+      />
+      <input
+        ref={file}
+        type="file"
+        accept="image/*"
+        multiple
+        hidden
+        aria-label={say("keeping:note.photo")}
+        onChange={({ target }) => void take(target.files)}
+      />
+      <div className={css.buttons}>
+        <Button variant="outlined" startIcon={<AddAPhotoOutlined />} onClick={() => file.current?.click()}>
+          {say("keeping:note.photo")}
+        </Button>
+        <Button variant="contained" type="submit">
+          {say("keeping:note.write")}
+        </Button>
+      </div>
+      {photos.size > 0 ? (
+        <ul className={css.photos}>
+          {[...photos.values()].map(({ id, url, takenOn }) => (
+            <li key={id}>
+              {/* eslint-disable-next-line @next/next/no-img-element -- from the browser's own store */}
+              <img src={url} alt={say("keeping:note.photoOf", { takenOn })} />
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      <p role="status" className={css.said}>
+        {said}
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,2 @@
+/** Writing into a habitat's journal: words and photographs. */
+export { NoteForm } from "./NoteForm";
