@@ -95,6 +95,12 @@ test("at the bench: steps one by one, a timer over a reload, an amount used othe
   await expect(bench).toContainText(/Leak test: (10:00|9:\d\d) left/);
   await page.reload();
   await expect(bench).toContainText(/Leak test: 9:\d\d left/);
+  await bench.getByText("Note or photo").click();
+  await bench.getByLabel("A note; #words become tags").fill("A drop at the left #seam");
+  await bench.getByLabel("Add photos").setInputFiles("docs/screenshots/shelf.png");
+  await expect(bench.getByRole("img", { name: /^Photo of/ })).toBeVisible();
+  await bench.getByRole("button", { name: "Write it down" }).click();
+  await expect(bench).toContainText("Written into the journal.");
   await bench.getByRole("button", { name: /^Done, it waits/ }).click();
   await expect(bench.getByRole("heading", { level: 1 })).not.toHaveText("Leak test");
 
@@ -168,6 +174,60 @@ test("a rework: a running box opened for deeper drainage, with what is saved and
   await expect(rows.first()).toContainText("Move the animals out");
   await expect(rows.filter({ hasText: "Take it out: clay pebbles" })).toContainText("kept damp for later");
   await expect(rows.last()).toContainText("The animals go back");
+});
+
+test("a rework is kept: opened toward a variant, its steps ticked, taken back, and at the last the box is what was drawn", async ({
+  page,
+}) => {
+  await demo(page);
+  await page.getByRole("button", { name: "Twin, deep litter: more" }).click();
+  await page.getByRole("menuitem", { name: "Make a variant" }).click();
+  await page.getByRole("region", { name: "Against" }).getByRole("link").click();
+  await step(page, "Strata");
+  const topLayer = ledger(page)
+    .getByRole("listitem")
+    .filter({ hasText: /litter|leaves/i });
+  await topLayer.getByRole("textbox").first().fill("6");
+  await topLayer.getByRole("textbox").first().press("Enter");
+  await kept(page);
+  await page.goto("/");
+  await page
+    .getByRole("link", { name: /^Twin, deep litter$/ })
+    .first()
+    .click();
+  await step(page, "Build");
+  await ledger(page).getByText("Open again").click();
+  await expect(ledger(page).getByLabel("It shall become")).toHaveValue(/./);
+  await expect(ledger(page)).toContainText("is used again");
+  await ledger(page).getByRole("button", { name: "The box is opened today" }).click();
+  await expect(ledger(page).getByRole("heading", { name: /^Open since/ })).toBeVisible();
+  const boxes = ledger(page).getByRole("list").getByRole("checkbox");
+  await ledger(page).getByRole("checkbox", { name: "Done: Move the animals out" }).check();
+  await page.reload();
+  await expect(ledger(page).getByRole("checkbox", { name: "Done: Move the animals out" })).toBeChecked();
+  await expect(boxes).not.toHaveCount(0);
+  for (const box of await boxes.all()) {
+    // A step that waits is ticked once for its work and once when its wait is over.
+    for (let times = 0; times < 2 && (await box.count()) > 0 && !(await box.isChecked()); times++) await box.click();
+  }
+  await expect(ledger(page).getByRole("heading", { name: "Open the box again" })).toBeVisible();
+  await step(page, "Strata");
+  await expect(topLayer.getByRole("textbox").first()).toHaveValue("6.0");
+});
+
+test("a bar of the plan is drawn to another day, and stays fixed there", async ({ page }) => {
+  await start(page);
+  await step(page, "Build");
+  const bar = page.locator('i[data-draws="true"]').last();
+  const place = (await bar.boundingBox())!;
+  await page.mouse.move(place.x + 4, place.y + 6);
+  await page.mouse.down();
+  await page.mouse.move(place.x + 64, place.y + 6, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.locator('i[data-pinned="true"]')).toHaveCount(1);
+  await kept(page);
+  await page.reload();
+  await expect(page.locator('i[data-pinned="true"]')).toHaveCount(1);
 });
 
 test("the build is printed, hangs on the box as a card, and its steps stand in the Shelf's day", async ({ page }) => {

@@ -12,6 +12,7 @@ export { forgetAside, useAside } from "./aside";
 export { useDesigns, useShelf } from "./useShelf";
 export { useWaiting } from "./useWaiting";
 export type { OnShelf, Standing } from "./useShelf";
+export { useGates } from "./useGates";
 export { useRanges } from "./useRange";
 export { newOwnId, putOwn, startOwn, stockNames, useDeviceLibrary, useOwn, useStartedOwn } from "./own";
 export { chooseMixBench, useMixBench } from "./mixBench";

@@ -151,6 +151,17 @@ export async function range(habitatId: string, series: SeriesId, mostPoints: num
   return { points: thin(rows.flatMap(pointsOf), mostPoints), count };
 }
 
+/** All samples from an instant on, by their series. */
+export async function samplesSince(habitatId: string, fromMs: number): Promise<Partial<Record<SeriesId, Sample[]>>> {
+  const lists = await Promise.all(
+    SERIES.map(async (series) => {
+      const blocks = await blockKeys(habitatId, series, blockStart(fromMs)).toArray();
+      return [series, blocks.flatMap(samplesOf).filter(({ atMs }) => atMs >= fromMs)] as const;
+    }),
+  );
+  return Object.fromEntries(lists.filter(([, samples]) => samples.length > 0));
+}
+
 /** Every block of samples of a habitat. */
 export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
   const lists = await Promise.all(SERIES.map((series) => blockKeys(habitatId, series).toArray()));

@@ -6,7 +6,7 @@ import { todayHere } from "./today";
 /** The longer side a photograph is shrunk to. */
 const MOST_PX = 1600;
 const QUALITY = 0.82;
-export const PHOTO_TYPE = "image/jpeg";
+const PHOTO_TYPE = "image/jpeg";
 
 /** How large a picture of so many pixels is kept. @example keptSize(4000, 3000) // { widthPx: 1600, heightPx: 1200 } */
 export function keptSize(widthPx: number, heightPx: number): { widthPx: number; heightPx: number } {
@@ -34,7 +34,8 @@ async function takenOn(file: Blob): Promise<string> {
   const { parse } = await import("exifr");
   const told = (await parse(file, { pick: ["DateTimeOriginal"], reviveValues: false }).catch(() => undefined)) as
     { DateTimeOriginal?: unknown } | undefined;
-  const [, year, month, day] = /^(\d{4})[:-](\d{2})[:-](\d{2})/.exec(String(told?.DateTimeOriginal ?? "")) ?? [];
+  const written = typeof told?.DateTimeOriginal === "string" ? told.DateTimeOriginal : "";
+  const [, year, month, day] = /^(\d{4})[:-](\d{2})[:-](\d{2})/.exec(written) ?? [];
   return year === undefined ? todayHere() : `${year}-${month}-${day}`;
 }
 
@@ -62,7 +63,16 @@ export function usePhotos(ids: readonly string[]): ReadonlyMap<string, Photo> {
       new Map(
         (rows ?? []).flatMap((row): [string, Photo][] =>
           row
-            ? [[row.id, { id: row.id, takenOn: row.takenOn, url: URL.createObjectURL(new Blob([row.bytes], { type: PHOTO_TYPE })) }]]
+            ? [
+                [
+                  row.id,
+                  {
+                    id: row.id,
+                    takenOn: row.takenOn,
+                    url: URL.createObjectURL(new Blob([row.bytes], { type: PHOTO_TYPE })),
+                  },
+                ],
+              ]
             : [],
         ),
       ),

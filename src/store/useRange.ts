@@ -1,8 +1,8 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { PLACES, seriesOf, type Measurable, type SamplePlace } from "@/core/log";
-import { range, type Range } from "./log";
+import { PLACES, seriesOf, type Measurable, type Sample, type SamplePlace, type SeriesId } from "@/core/log";
+import { range, samplesSince, type Range } from "./log";
 import { useSession } from "./session";
 
 const MOST_POINTS = 1200;
@@ -15,4 +15,12 @@ export function useRanges(habitatId: string, what: Measurable): Record<SamplePla
     const ranges = await Promise.all(PLACES.map((place) => range(habitatId, seriesOf(place, what), MOST_POINTS)));
     return Object.fromEntries(PLACES.map((place, at) => [place, ranges[at]])) as Record<SamplePlace, Range>;
   }, [habitatId, what, newest]);
+}
+
+const DAY_MS = 86_400_000;
+
+/** What was measured in the last days, every sample of it; undefined while it is being read. */
+export function useLately(habitatId: string, days: number): Partial<Record<SeriesId, Sample[]>> | undefined {
+  const newest = useSession((session) => session.log.newest);
+  return useLiveQuery(() => samplesSince(habitatId, Date.now() - days * DAY_MS), [habitatId, days, newest]);
 }

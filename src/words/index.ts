@@ -1,5 +1,6 @@
 /** All visible text, and how quantities are said in it. */
 export { mixName } from "./mixName";
+export { sayEvent } from "./eventSaid";
 export { stepTitle, stepWhy } from "./stepSaid";
 export { clockOf, minutesOf, timesOf } from "./clock";
 export { monthNames, monthsSaid, runSaid } from "./gearRuns";
@@ -13,7 +14,6 @@ export {
   sayBox,
   sayChoices,
   sayCsvProblem,
-  sayEvent,
   sayFileProblem,
   sayFinding,
   sayFit,

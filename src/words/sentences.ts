@@ -1,10 +1,9 @@
 import type { Finding } from "@/core/findings";
 import type { Choice, Mend, MendPart } from "@/core/mending";
 import type { CsvProblem, FileProblem } from "@/core/files";
-import type { LogEvent } from "@/core/log";
 import type { BoxReason, FitReason } from "@/core/living";
 import type { OwnProblem } from "@/core/own";
-import { jobOf, type Problem } from "@/core/habitat";
+import type { Problem } from "@/core/habitat";
 import type { Quantities } from "./quantities";
 import type { WordKey } from "./resources";
 import { capital, isWord, type Say } from "./say";
@@ -151,41 +150,3 @@ export function sayProblem({ path, code, id, least, most }: Problem, say: Say): 
   if (limit === undefined) return say(`problems:edit.${code}`, { field, id });
   return say(`problems:edit.${side}`, { field, limit: limitPrinted(fieldIn(path), side, limit, say) });
 }
-
-/** What an event says happened. @example sayEvent(event, say) // "litter topped up, Wed 25 Nov" */
-export function sayEvent(event: LogEvent, say: Say): string {
-  const doneOn = event.on;
-  switch (event.kind) {
-    case "tick":
-      return say("keeping:last.tick", { what: titleOf(`keeping:duties.${event.dutyId}.title`, say), doneOn });
-    case "taskBegun":
-      return say("keeping:last.taskBegun", { what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say), doneOn });
-    case "taskDone":
-      return say("keeping:last.taskDone", { what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say), doneOn });
-    case "opened":
-    case "closed":
-      return say(`keeping:last.${event.kind}`, { doneOn });
-    case "noted":
-      return say("keeping:last.noted", { doneOn });
-    case "checked":
-      return say("keeping:last.checked", { what: titleOf(`build:gates.${event.gate}.title`, say), doneOn });
-    case "movedIn":
-      return [say("keeping:last.movedIn", { doneOn }), event.reason].filter((part) => part !== undefined).join(": ");
-    case "seeded":
-      return say("keeping:last.seeded", { count: event.count, crewId: event.crewId, doneOn });
-    case "toppedUp":
-      return say("keeping:last.toppedUp", { volumeL: event.volumeL, doneOn });
-    case "lost":
-      return say(`keeping:last.lost.${event.how}`, { plantId: event.plantId, doneOn });
-    case "drawnOff":
-      return say("keeping:last.drawnOff", { drawnWaterL: event.waterL, doneOn });
-    case "renewed":
-      return say("keeping:last.renewed", { doneOn });
-    case "metered":
-      return say("keeping:last.metered", { index: `${event.uvIndex}`, belowCm: event.belowCm, doneOn });
-    case "struck":
-      return "";
-  }
-}
-
-const titleOf = (key: string, say: Say): string => (isWord(key) ? say(key) : "");

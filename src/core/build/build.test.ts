@@ -3,6 +3,8 @@ import { describe, expect, it } from "vitest";
 import type { Command, Design } from "../habitat";
 import type { Told } from "../log";
 import { daysAfter, daysBetween } from "../units";
+import { STOCK } from "../library";
+import { wallWork } from "../shell";
 import { logged, made, scene, started } from "../testing";
 import { anyHabitat } from "../testing/anyHabitat";
 import { activities, planOf, type Plan } from "./index";
@@ -256,5 +258,55 @@ describe("a plan that is changed", () => {
     expect(codes(made(living, change({ taskId: "buildWalls:back", waitDays: 3 })))).toEqual(["gone"]);
     expect(codes(living, done("laySoil:soil-1", "2026-01-05"))).toEqual(["doneTooSoon"]);
     expect(codes(living)).toEqual([]);
+  });
+});
+
+describe("a wall with wood in it", () => {
+  const foamed = made(
+    started(),
+    { name: "setTreatment", args: { wall: "back", treatmentId: "foam", finishId: "cementPaint", thicknessCm: 5 } },
+    {
+      name: "addPiece",
+      args: {
+        id: "root",
+        kindId: "corkTube",
+        xCm: 30,
+        yCm: 42,
+        turnDeg: 0,
+        widthCm: 10,
+        depthCm: 5,
+        heightCm: 10,
+        rest: { on: "inWall", wall: "back", upCm: 20 },
+        fillMixId: null,
+      },
+    },
+  );
+  const order = (design: Design) => activities(scene(design));
+  const byId = (design: Design, id: string) => order(design).find((step) => step.id === id)!;
+  const after = made(foamed, { name: "setWoodFirst", args: { woodFirst: false } });
+
+  it("foams round it, or carves a bed for it once the foam is set, as its builder chooses", () => {
+    expect(byId(foamed, "buildWalls:back").after).toContain("setInWall:back");
+    expect(byId(foamed, "setInWall:back").quantities).toMatchObject({ proppedCount: 1, beddedCount: 0 });
+    expect(byId(after, "setInWall:back").after).toEqual(["buildWalls:back"]);
+    expect(byId(after, "finishWalls:back_1").after).toEqual(["buildWalls:back", "setInWall:back"]);
+    expect(byId(after, "setInWall:back").quantities).toMatchObject({ proppedCount: 0, beddedCount: 1 });
+  });
+  it("on a panel it can only come after, whatever is chosen", () => {
+    const cork: Command = { name: "setTreatment", args: { wall: "back", treatmentId: "corkPanel", finishId: null } };
+    for (const design of [made(foamed, cork), made(after, cork)])
+      expect(byId(design, "setInWall:back").after).toEqual(["buildWalls:back"]);
+  });
+  it("is finished coat by coat, each after the last is dry, and cured as long as before it was told in coats", () => {
+    const coats = order(foamed).filter(({ job }) => job === "finishWalls");
+    const { coats: many } = STOCK.get("wallFinishes", "cementPaint");
+    expect(coats).toHaveLength(many);
+    for (const [at, coat] of coats.entries()) if (at > 0) expect(coat.after).toEqual([coats[at - 1]!.id]);
+    const [paint, days] = [coats.map(({ quantities }) => quantities.paintL ?? 0), coats.map(({ wait }) => wait[1])];
+    const sum = (of: number[]) => of.reduce((all, one) => all + one, 0);
+    const whole = wallWork(foamed.shell, foamed.shell.treatments[0]!, STOCK);
+    expect(sum(paint)).toBeCloseTo(whole.paintL, 9);
+    expect(sum(days)).toBeCloseTo(whole.finishDays, 9);
+    expect(byId(foamed, "airOut")?.after ?? ["setInWall:back"]).toContain("setInWall:back");
   });
 });

@@ -9,7 +9,7 @@ export type { Plan, Scheduled } from "./schedule";
 export { forecast } from "./forecast";
 export type { Forecast } from "./forecast";
 export { savings } from "./savings";
-export { GATES, readiness } from "./readiness";
+export { DAYS_IN_BAND, GATES, readiness } from "./readiness";
 export type { Gate } from "./readiness";
 export { reworkMarking, reworkPlan } from "./reworkPlan";
 export type { ReworkPlan } from "./reworkPlan";

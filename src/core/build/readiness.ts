@@ -18,8 +18,18 @@ export const GATES = [
 ] as const;
 type GateCode = (typeof GATES)[number];
 
-/** One thing that has to be so before the animal comes, and who knows it: the plan, or the keeper who looked. */
-export type Gate = { code: GateCode; by: "plan" | "keeper"; isOpen: boolean; checkedOn: string | undefined };
+/** One thing that has to be so before the animal comes, and who knows it: plan, readings, or the keeper who looked. */
+export type Gate = {
+  code: GateCode;
+  by: "plan" | "readings" | "keeper";
+  isOpen: boolean;
+  checkedOn: string | undefined;
+  /** Of the readings: for how many days they have been in band so far. */
+  daysInBand?: number;
+};
+
+/** Readings in band for a week: common practice. */
+export const DAYS_IN_BAND = 7;
 
 /** Which of them this habitat has at all. */
 function wanted({ habitat, library, ground }: Scene): GateCode[] {
@@ -52,11 +62,17 @@ const isProbed = ({ habitat, library }: Pick<Scene, "habitat" | "library">): boo
   });
 
 /**
- * What must be so before the animal comes: what plan and wiring tell is told by them, the rest by the keeper's look.
+ * What must be so before the animal comes: what plan, wiring and readings tell is told by them, the rest by the keeper's look.
  *
+ * @param daysInBand days up to today on which all readings were in band
  * @example readiness(scene, plan, state).filter(({ isOpen }) => !isOpen).length // gates that are shut
  */
-export function readiness(scene: Scene, { steps }: Plan, { checkedOn }: Pick<LogState, "checkedOn">): Gate[] {
+export function readiness(
+  scene: Scene,
+  { steps }: Plan,
+  { checkedOn }: Pick<LogState, "checkedOn">,
+  daysInBand = 0,
+): Gate[] {
   const undone = steps.filter(({ job, state }) => job !== "moveIn" && state !== "done");
   const quarantine = steps.find(({ job }) => job === "quarantineAnimal");
   const byPlan: Partial<Record<GateCode, boolean>> = {
@@ -67,6 +83,8 @@ export function readiness(scene: Scene, { steps }: Plan, { checkedOn }: Pick<Log
   return wanted(scene).map((code): Gate => {
     const known = byPlan[code];
     const on = checkedOn[code];
+    if (code === "readingsInBand" && daysInBand > 0 && on === undefined)
+      return { code, by: "readings", isOpen: daysInBand >= DAYS_IN_BAND, checkedOn: undefined, daysInBand };
     return known === undefined
       ? { code, by: "keeper", isOpen: on !== undefined, checkedOn: on }
       : { code, by: "plan", isOpen: known, checkedOn: undefined };

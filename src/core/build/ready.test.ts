@@ -109,3 +109,20 @@ describe("readiness", () => {
     );
   });
 });
+
+describe("readings in band", () => {
+  const gate = (daysInBand: number, ...told: Told[]) =>
+    readiness(scene(planted), plan(planted, ...told), state(...told), daysInBand).find(
+      ({ code }) => code === "readingsInBand",
+    )!;
+
+  it("open their gate after a week of them; the keeper's own look counts as well; without readings it is theirs", () => {
+    expect(gate(6)).toMatchObject({ by: "readings", isOpen: false, daysInBand: 6 });
+    expect(gate(7)).toMatchObject({ by: "readings", isOpen: true });
+    expect(gate(2, { kind: "checked", on: TODAY, gate: "readingsInBand" })).toMatchObject({
+      by: "keeper",
+      isOpen: true,
+    });
+    expect(gate(0)).toMatchObject({ by: "keeper", isOpen: false });
+  });
+});

@@ -1,13 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Command, Design } from "../habitat";
-import { made, scene, started } from "../testing";
+import { happened, made, scene, started } from "../testing";
 import { anyHabitat } from "../testing/anyHabitat";
-import { reworkPlan } from "./index";
+import { openedEvents, stateAt, type LogEvent } from "../log";
+import { planOf, reworkMarking, reworkPlan } from "./index";
 
 const running = made(
   started(),
   { name: "addPlant", args: { id: "a", plantId: "nervePlant", xCm: 10, yCm: 10 } },
+  { name: "plantedOn", args: { on: "2026-01-30" } },
   { name: "setCrew", args: { crewId: "dwarfWhiteIsopod", count: 50 } },
 );
 const TODAY = "2026-03-02";
@@ -69,5 +71,69 @@ describe("a running box opened again", () => {
       }),
       { numRuns: 40, endOnFailure: true },
     );
+  });
+});
+
+describe("a rework that is kept", () => {
+  const deeper = made(
+    running,
+    { name: "setDepth", args: { layerId: "drainage-1", depthCm: 8 } },
+    {
+      name: "addPlant",
+      args: { id: "b", plantId: "bostonFern", xCm: 30, yCm: 20 },
+    },
+  );
+  const before = happened(
+    { kind: "taskDone", on: "2026-01-20", taskId: "layDrainage:drainage-1" },
+    { kind: "movedIn", on: "2026-02-10" },
+    { kind: "opened", on: TODAY, towardId: "other" },
+  );
+  const after = (events: readonly LogEvent[], today: string) => {
+    const { opened } = stateAt(events, today);
+    return reworkPlan(scene(running), scene(deeper), TODAY, { today, ...(opened ? { progress: opened } : {}) });
+  };
+  /** Ticks every step on its day, in the order the plan has them. */
+  const walked = () => {
+    let [events, design] = [before, running];
+    for (let turns = 0; stateAt(events, "2099-01-01").opened && turns < 400; turns++) {
+      const today = events.at(-1)!.on;
+      const step = after(events, today).steps.find(({ state }) => state !== "done")!;
+      const on = step.state === "waiting" ? step.readyOn : step.startOn > today ? step.startOn : today;
+      const { told, commands } = reworkMarking(step, deeper, on);
+      const fresh = told.map((one, n) => ({
+        ...one,
+        id: `r${turns}-${n}`,
+        at: `${on}T13:00:00.${String(turns).padStart(3, "0")}Z`,
+      }));
+      [events, design] = [[...events, ...(fresh as LogEvent[])], made(design, ...commands)];
+    }
+    return { events, design };
+  };
+
+  it("ticked step by step comes to its end, and the box is what it was to become", () => {
+    const { events, design } = walked();
+    expect(events.at(-1)!.kind).toBe("closed");
+    expect(design.strata).toEqual(deeper.strata);
+    expect([design.id, design.name, design.brief]).toEqual([running.id, running.name, running.brief]);
+    const [old, fresh] = ["nervePlant", "bostonFern"].map((id) => design.plants.find(({ plantId }) => plantId === id)!);
+    expect(old!.plantedOn).toBe("2026-01-30");
+    expect(fresh!.plantedOn).toBe(events.at(-1)!.on);
+  });
+  it("tells nothing of the build: its steps are as they were before the box was opened", () => {
+    const { events } = walked();
+    expect(stateAt(events, "2099-01-01").doneOn).toEqual(stateAt(before, TODAY).doneOn);
+    const states = planOf(scene(running), stateAt(events, "2099-01-01"), "2099-01-01").steps.map(({ state }) => state);
+    expect(states).toEqual(planOf(scene(running), stateAt(before, TODAY), TODAY).steps.map(({ state }) => state));
+  });
+  it("that never was is struck with its steps, and nothing of before it", () => {
+    const ticks = happened({ kind: "taskDone", on: TODAY, taskId: "moveOut" }).map((one) => ({
+      ...one,
+      id: "tick",
+      at: `${TODAY}T14:00:00.000Z`,
+    }));
+    const open = [...before, ...ticks];
+    expect(openedEvents(open).map(({ kind }) => kind)).toEqual(["opened", "taskDone"]);
+    expect(openedEvents(walked().events)).toEqual([]);
+    expect(openedEvents(before.slice(0, 2))).toEqual([]);
   });
 });

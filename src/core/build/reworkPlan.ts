@@ -25,7 +25,10 @@ export function reworkPlan(
   { today = startOn, progress = NOTHING_DONE }: { today?: string; progress?: Progress } = {},
 ): ReworkPlan {
   const { steps: made, dug, newL } = rework(before, after);
-  const begun = { ...after, habitat: { ...after.habitat, build: { ...after.habitat.build, startOn, changes: [], own: [] } } };
+  const begun = {
+    ...after,
+    habitat: { ...after.habitat, build: { ...after.habitat.build, startOn, changes: [], own: [] } },
+  };
   const { steps } = planOfSteps({ steps: made, problems: [] }, begun, progress, today);
   const on = (job: Scheduled["job"]) => steps.find((step) => step.job === job)?.startOn ?? startOn;
   return { steps, dug, newL, waitDays: daysBetween(on("moveOut"), on("moveBack")) };
@@ -42,7 +45,10 @@ export function reworkMarking(
     const begins = step.state === "todo" && step.wait[1] > 0;
     return { told: [{ kind: begins ? "taskBegun" : "taskDone", on, taskId }, ...crewOf(step, like, on)], commands: [] };
   }
-  const standing = Object.fromEntries(BECOMES.map((part) => [part, like[part]])) as Pick<Design, (typeof BECOMES)[number]>;
+  const standing = Object.fromEntries(BECOMES.map((part) => [part, like[part]])) as Pick<
+    Design,
+    (typeof BECOMES)[number]
+  >;
   return {
     told: [
       { kind: "taskDone", on, taskId },
@@ -68,7 +74,5 @@ const BECOMES = [
 /** New crew that went in. */
 const crewOf = ({ job, about, state }: Scheduled, { crew }: Pick<Design, "crew">, on: string): Told[] =>
   job === "seedCrew" && state === "todo" && about?.kind === "entry"
-    ? crew.flatMap(({ crewId, count }): Told[] =>
-        crewId === about.id ? [{ kind: "seeded", on, crewId, count }] : [],
-      )
+    ? crew.flatMap(({ crewId, count }): Told[] => (crewId === about.id ? [{ kind: "seeded", on, crewId, count }] : []))
     : [];

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Told } from "../log";
 import { STOCK } from "../library";
 import { logged, scene, started } from "../testing";
-import { bandChecks, dueList, duties } from "./index";
+import { bandChecks, bandFor, dueList, duties, settledDays, type BySeries } from "./index";
 
 const fernwall = scene(started());
 const movedIn: Told = { kind: "movedIn", on: "2026-02-10" };
@@ -75,5 +75,41 @@ describe("readings against their bands", () => {
     expect(line("2026-02-13").value).toBeCloseTo(1, 6);
     expect(line("2026-02-13").side).toBe("in");
     expect(line("2026-02-11").value).toBe(4.2);
+  });
+});
+
+describe("days in band, one after another", () => {
+  const hours = [3, 9, 13, 21];
+  /** In the middle of the band at every hour of the days before, and other values where told. */
+  const week = (days: number, other: (day: number, hour: number) => number | undefined = () => undefined): BySeries => {
+    const samples = Array.from({ length: days }, (_, back) =>
+      hours.map((hour) => {
+        const atMs = new Date(2026, 2, 10 - back, hour).getTime();
+        const [low, high] = bandFor(fernwall, "temperatureC", "warmEnd", hour)!;
+        return { atMs, value: other(back, hour) ?? (low + high) / 2 };
+      }),
+    ).flat();
+    return { "warmEnd.temperatureC": samples };
+  };
+  const TODAY = "2026-03-10";
+
+  it("are counted back to the first day that was not, or that nobody read", () => {
+    expect(settledDays(fernwall, week(9), TODAY)).toBe(9);
+    expect(
+      settledDays(
+        fernwall,
+        week(9, (day, hour) => (day === 4 && hour === 3 ? 5 : undefined)),
+        TODAY,
+      ),
+    ).toBe(4);
+    const gap = week(9)["warmEnd.temperatureC"]!.filter(({ atMs }) => new Date(atMs).getDate() !== 7);
+    expect(settledDays(fernwall, { "warmEnd.temperatureC": gap }, TODAY)).toBe(3);
+  });
+  it("are none where nothing was read lately, and one bad place spoils the day of the other", () => {
+    expect(settledDays(fernwall, {}, TODAY)).toBe(0);
+    expect(settledDays(fernwall, week(9), "2026-03-13")).toBe(0);
+    expect(settledDays(fernwall, week(9), "2026-03-11")).toBe(9);
+    const cold = [{ atMs: new Date(2026, 2, 10, 13).getTime(), value: 5 }];
+    expect(settledDays(fernwall, { ...week(9), "coolEnd.temperatureC": cold }, TODAY)).toBe(0);
   });
 });

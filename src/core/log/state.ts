@@ -66,8 +66,14 @@ const isTask = (event: LogEvent): event is TaskEvent => event.kind === "taskDone
 type TaskEvent = Of<"taskDone"> | Of<"taskBegun">;
 
 const stepsOf = (told: readonly TaskEvent[]): Steps => ({
-  doneOn: latestDays(told.filter(({ kind }) => kind === "taskDone"), ({ taskId }) => taskId),
-  begunOn: latestDays(told.filter(({ kind }) => kind === "taskBegun"), ({ taskId }) => taskId),
+  doneOn: latestDays(
+    told.filter(({ kind }) => kind === "taskDone"),
+    ({ taskId }) => taskId,
+  ),
+  begunOn: latestDays(
+    told.filter(({ kind }) => kind === "taskBegun"),
+    ({ taskId }) => taskId,
+  ),
 });
 
 /** Steps of the build, and those of the box that is open now: what is told between opening and closing is a rework's. */

@@ -1,23 +1,14 @@
 "use client";
 
-import { useOpen } from "@/store";
+import { useGates, useOpen } from "@/store";
+import { useNow } from "@/ui/parts";
 import { MoveIn } from "@/ui/plan";
-import { usePlan } from "./plan";
-import { useGates } from "./ReadyPart";
 
 /** The question when the animals come, asked of the open habitat. */
 export function Arrival({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { habitat, act } = useOpen();
-  const { today } = usePlan();
-  const gates = useGates();
-  return (
-    <MoveIn
-      open={open}
-      gates={gates}
-      count={habitat.brief.count}
-      today={today}
-      onMoveIn={(told) => act(told)}
-      onClose={onClose}
-    />
-  );
+  const today = useNow();
+  const gates = useGates(today);
+  const { count } = habitat.brief;
+  return <MoveIn {...{ open, gates, count, today, onClose }} onMoveIn={(told) => act(told)} />;
 }

@@ -12,7 +12,6 @@ import { useSay } from "@/words";
 import css from "./Build.module.css";
 import { CalendarButton } from "./CalendarButton";
 import { FillLines } from "./FillLines";
-import { Arrival } from "./Arrival";
 import { OwnStep } from "./OwnStep";
 import { usePlan } from "./plan";
 import { PlanHead } from "./PlanHead";
@@ -24,6 +23,7 @@ import { SkippedRows } from "./SkippedRows";
 import { StepRows } from "./StepRows";
 import { TimePart } from "./TimePart";
 import { Timeline } from "./Timeline";
+import { Arrival } from "./Arrival";
 
 const OF_THE_BUILD: readonly LogEvent["kind"][] = ["taskDone", "taskBegun", "checked", "movedIn", "opened", "closed"];
 const isOfTheBuild = (events: readonly LogEvent[]): boolean => events.some(({ kind }) => OF_THE_BUILD.includes(kind));

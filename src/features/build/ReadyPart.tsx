@@ -2,20 +2,13 @@
 
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
-import { readiness, type Gate } from "@/core/build";
+import { DAYS_IN_BAND, type Gate } from "@/core/build";
 import { standing } from "@/core/log";
-import { useOpen, useSession } from "@/store";
+import { useGates, useOpen, useSession } from "@/store";
 import { LedgerPart } from "@/ui/parts";
-import { useSay } from "@/words";
+import { useSay, type Say } from "@/words";
 import css from "./Build.module.css";
 import { usePlan } from "./plan";
-
-/** The gates of a habitat as they stand. */
-export function useGates(): Gate[] {
-  const { derived, log } = useOpen();
-  const { plan } = usePlan();
-  return readiness(derived, plan, log.state);
-}
 
 /** What has to be so before the animal comes: what the plan knows, and what the keeper looks at. */
 export function ReadyPart({ onMoveIn }: { onMoveIn: () => void }) {
@@ -23,7 +16,7 @@ export function ReadyPart({ onMoveIn }: { onMoveIn: () => void }) {
   const { act, strike, log } = useOpen();
   const { today } = usePlan();
   const events = useSession((session) => session.events);
-  const gates = useGates();
+  const gates = useGates(today);
   const shut = gates.filter(({ isOpen }) => !isOpen).length;
   const look = ({ code, isOpen }: Gate) =>
     isOpen
@@ -36,7 +29,7 @@ export function ReadyPart({ onMoveIn }: { onMoveIn: () => void }) {
           <li key={gate.code} data-open={gate.isOpen}>
             <Checkbox
               checked={gate.isOpen}
-              disabled={gate.by === "plan"}
+              disabled={gate.by === "plan" || (gate.by === "readings" && gate.isOpen)}
               onChange={() => look(gate)}
               slotProps={{
                 input: { "aria-label": say("build:gates.look", { gate: say(`build:gates.${gate.code}.title`) }) },
@@ -46,13 +39,7 @@ export function ReadyPart({ onMoveIn }: { onMoveIn: () => void }) {
               <b>{say(`build:gates.${gate.code}.title`)}</b>
               <small>{say(`build:gates.${gate.code}.why`)}</small>
             </span>
-            <small>
-              {gate.by === "plan"
-                ? say("build:gates.byPlan")
-                : gate.checkedOn
-                  ? say("build:gates.looked", { lookedOn: gate.checkedOn })
-                  : ""}
-            </small>
+            <small>{knownBy(gate, say)}</small>
           </li>
         ))}
       </ul>
@@ -66,4 +53,11 @@ export function ReadyPart({ onMoveIn }: { onMoveIn: () => void }) {
       ) : null}
     </LedgerPart>
   );
+}
+
+/** Who says so: the plan, the readings with how long they have held, or the keeper's look with its day. */
+function knownBy({ by, checkedOn, daysInBand = 0 }: Gate, say: Say): string {
+  if (by === "plan") return say("build:gates.byPlan");
+  if (by === "readings") return say("build:gates.byReadings", { count: Math.min(daysInBand, DAYS_IN_BAND) });
+  return checkedOn ? say("build:gates.looked", { lookedOn: checkedOn }) : "";
 }

@@ -32,7 +32,9 @@ function Choice({ others }: { others: readonly Standing[] }) {
   const { habitat, derived, act } = useOpen();
   const { today } = usePlan();
   const { variantOf } = habitat.shelf;
-  const sorted = others.toSorted((a, b) => Number(isKin(b, habitat.id, variantOf)) - Number(isKin(a, habitat.id, variantOf)));
+  const sorted = others.toSorted(
+    (a, b) => Number(isKin(b, habitat.id, variantOf)) - Number(isKin(a, habitat.id, variantOf)),
+  );
   const [id, setId] = useState(sorted[0]?.design.id ?? "");
   const toward = sorted.find(({ design }) => design.id === id);
   return (
@@ -40,7 +42,7 @@ function Choice({ others }: { others: readonly Standing[] }) {
       <p className={css.help}>{say("build:rework.how")}</p>
       {toward ? (
         <>
-          <div className={css.schools}>
+          <div className={`${css.schools} ${css.toward}`}>
             <label>
               <span>{say("build:rework.toward")}</span>
               <select aria-label={say("build:rework.toward")} value={id} onChange={({ target }) => setId(target.value)}>
@@ -53,10 +55,7 @@ function Choice({ others }: { others: readonly Standing[] }) {
             </label>
           </div>
           <Sum plan={reworkPlan(derived, toward.derived, today)} />
-          <Button
-            variant="contained"
-            onClick={() => act([{ kind: "opened", on: today, towardId: toward.design.id }])}
-          >
+          <Button variant="contained" onClick={() => act([{ kind: "opened", on: today, towardId: toward.design.id }])}>
             {say("build:rework.begin")}
           </Button>
         </>

@@ -1,15 +1,14 @@
 "use client";
 
-import { planFor, readiness } from "@/core/build";
-import { useOpen } from "@/store";
+import { useGates, useOpen } from "@/store";
 import { useNow } from "@/ui/parts";
 import { MoveIn } from "@/ui/plan";
 
-/** The question when the animals come, where nothing was ticked in the build. */
+/** The question when the animals come, asked of the open habitat. */
 export function Arrival({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { habitat, derived, log, act } = useOpen();
+  const { habitat, act } = useOpen();
   const today = useNow();
-  const gates = open ? readiness(derived, planFor(derived, log.state, today), log.state) : [];
+  const gates = useGates(today);
   const { count } = habitat.brief;
   return <MoveIn {...{ open, gates, count, today, onClose }} onMoveIn={(told) => act(told)} />;
 }

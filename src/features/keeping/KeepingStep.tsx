@@ -7,12 +7,12 @@ import { useLastAct, useOpen } from "@/store";
 import { LastWritten, LedgerHead, LedgerPart, Minding, useNow, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
-import { Arrival } from "./Arrival";
 import { Charts } from "./Charts";
 import { DutyRows } from "./DutyRows";
 import css from "./Keeping.module.css";
 import { ReadingForm } from "./ReadingForm";
 import { WaterMarks } from "./WaterMarks";
+import { Arrival } from "./Arrival";
 
 /** What comes round again, and readings against the animal's band. */
 export function KeepingStep() {

@@ -8,7 +8,7 @@ import { daysBetween } from "@/core/units";
 import type { Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useStepNames } from "@/ui/plan";
-import { LibraryProvider } from "@/words";
+import { LibraryProvider, useSay } from "@/words";
 
 type Props = { standing: readonly Standing[]; today: string };
 
@@ -16,12 +16,12 @@ type Props = { standing: readonly Standing[]; today: string };
 const isDue = ({ state, startOn, readyOn }: Scheduled, today: string): boolean =>
   (state === "todo" && startOn <= today) || (state === "waiting" && readyOn <= today);
 
-/** Steps of builds that are due today, over all habitats that nobody lives in yet; each leads to the bench. */
+/** Steps of builds due today, of habitats that nobody lives in yet, each leading to the bench; and boxes opened again. */
 export const BuildToday = ({ standing, today }: Props) => (
   <ul>
     {standing.map((one) => (
       <LibraryProvider key={one.design.id} library={one.derived.library}>
-        <Steps standing={one} today={today} />
+        {one.log.state.opened ? <Open standing={one} today={today} /> : <Steps standing={one} today={today} />}
       </LibraryProvider>
     ))}
   </ul>
@@ -44,4 +44,24 @@ function Steps({ standing: { design, derived, log }, today }: { standing: Standi
       <DueMark inDays={daysBetween(today, step.state === "waiting" ? step.readyOn : step.startOn)} />
     </li>
   ));
+}
+
+/** A running box that is open: its animals wait. */
+function Open({ standing: { design, log }, today }: { standing: Standing; today: string }) {
+  const say = useSay();
+  const since = log.state.opened?.on ?? today;
+  return (
+    <li>
+      <HandymanOutlined fontSize="small" />
+      <span>
+        <Link href={`/h/${design.id}/build`}>
+          <b>{say("build:rework.isOpen", { openedOn: since })}</b>
+        </Link>
+        <small>
+          {design.name} · {say("build:rework.waiting", { count: daysBetween(since, today) })}
+        </small>
+      </span>
+      <DueMark inDays={0} />
+    </li>
+  );
 }

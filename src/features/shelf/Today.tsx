@@ -28,7 +28,7 @@ export function Today({ standing, onNotice }: Props) {
     )
     .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(duty.everyDays === 1 && duty.inDays > 0))
     .sort((a, b) => a.duty.inDays - b.duty.inDays || b.duty.everyDays - a.duty.everyDays);
-  const built = standing.filter(({ log }) => log.state.sinceOn === null);
+  const built = standing.filter(({ log }) => log.state.sinceOn === null || log.state.opened !== null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
   const tick = async ({ id, name }: Design, duty: Due) => {
     const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);

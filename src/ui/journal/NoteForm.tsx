@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useRef, useState } from "react";
 import { LIMITS } from "@/core/habitat";
-import { keepPhoto, useOpen, usePhotos } from "@/store";
+import type { Told } from "@/core/log";
 import { useSay } from "@/words";
 import css from "./NoteForm.module.css";
 
@@ -18,22 +18,25 @@ type Props = {
   taskId?: string;
   /** The day it speaks of; today where none is told. */
   on?: string;
+  /** Keeps a photograph; fails where it is no picture. */
+  keep: (file: Blob) => Promise<{ id: string; takenOn: string }>;
+  onWrite: (told: Told) => void;
 };
 
+type Kept = { id: string; takenOn: string; url: string };
+
 /** A note with photographs: words first, tags as #words within them. */
-export function NoteForm({ taskId, on = "" }: Props) {
+export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
   const say = useSay();
-  const { habitat, act } = useOpen();
   const [text, setText] = useState("");
-  const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
+  const [photos, setPhotos] = useState<readonly Kept[]>([]);
   const [said, setSaid] = useState("");
   const file = useRef<HTMLInputElement>(null);
-  const photos = usePhotos(photoIds);
   const take = async (files: FileList | null) => {
     for (const one of files ?? []) {
       try {
-        const { id } = await keepPhoto(habitat.id, one);
-        setPhotoIds((before) => [...before, id]);
+        const kept = { ...(await keep(one)), url: URL.createObjectURL(one) };
+        setPhotos((before) => [...before, kept]);
         setSaid("");
       } catch {
         setSaid(say("keeping:note.noPicture", { name: one.name }));
@@ -43,19 +46,18 @@ export function NoteForm({ taskId, on = "" }: Props) {
   };
   const write = () => {
     const trimmed = text.trim();
-    if (trimmed === "" && photoIds.length === 0) return setSaid(say("keeping:note.empty"));
-    act([
-      {
-        kind: "noted",
-        on,
-        text: trimmed,
-        tags: tagsIn(trimmed),
-        photoIds: [...photoIds],
-        ...(taskId === undefined ? {} : { taskId }),
-      },
-    ]);
+    if (trimmed === "" && photos.length === 0) return setSaid(say("keeping:note.empty"));
+    onWrite({
+      kind: "noted",
+      on,
+      text: trimmed,
+      tags: tagsIn(trimmed),
+      photoIds: photos.map(({ id }) => id),
+      ...(taskId === undefined ? {} : { taskId }),
+    });
+    for (const { url } of photos) URL.revokeObjectURL(url);
     setText("");
-    setPhotoIds([]);
+    setPhotos([]);
     setSaid(say("keeping:note.written"));
   };
   return (
@@ -93,9 +95,9 @@ export function NoteForm({ taskId, on = "" }: Props) {
           {say("keeping:note.write")}
         </Button>
       </div>
-      {photos.size > 0 ? (
+      {photos.length > 0 ? (
         <ul className={css.photos}>
-          {[...photos.values()].map(({ id, url, takenOn }) => (
+          {photos.map(({ id, url, takenOn }) => (
             <li key={id}>
               {/* eslint-disable-next-line @next/next/no-img-element -- from the browser's own store */}
               <img src={url} alt={say("keeping:note.photoOf", { takenOn })} />

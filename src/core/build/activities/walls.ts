@@ -45,39 +45,38 @@ function oneWall({ habitat, library }: Scene, treatment: Treatment, turnedAfter:
   const finish = finishId === null ? undefined : library.get("wallFinishes", finishId);
   const work = wallWork(habitat.shell, treatment, library);
   const m2 = work.areaCm2 / CM2_PER_M2;
-  const about = { kind: "wall" as const, wall };
-  const cautions = [...new Set([...kind.cautions, ...(finish?.cautions ?? [])])];
+  const told = {
+    about: { kind: "wall" as const, wall },
+    cautions: [...new Set([...kind.cautions, ...(finish?.cautions ?? [])])],
+  };
   const foams = kind.foamLPerCan > 0;
   const wood = setInDraft(habitat, wall, foams);
-  const woodFirst = wood !== undefined && foams && habitat.build.woodFirst;
   const build: Draft = {
+    ...told,
     job: "buildWalls",
     ref: wall,
-    about,
-    after: [
-      "leakTest",
-      "sealPorts",
-      ...(foams && turnedAfter ? [turnedAfter] : []),
-      ...(woodFirst ? [`setInWall:${wall}`] : []),
-    ],
+    after: ["leakTest", "sealPorts", ...(foams ? foamedAfter(habitat.build, wall, turnedAfter) : [])],
     handsMin: handsFor(foams ? "foam" : "panel", m2),
     wait: setWait(kind.setDays),
     quantities: { count: 1, foamCount: work.foamCans, siliconeCount: work.cartridges },
-    cautions,
   };
-  const base = woodFirst ? [wood, build] : [build, ...(wood ? [wood] : [])];
-  const carvedOn = wood && !woodFirst ? [`buildWalls:${wall}`, `setInWall:${wall}`] : [`buildWalls:${wall}`];
-  if (!finish || (work.finishDays <= 0 && finish.coats <= 0)) return base;
-  const whole = { about, cautions, m2, days: work.finishDays, fibreL: work.fibreL, paintL: work.paintL };
-  return [...base, ...coatDrafts(wall, finish.coats, carvedOn, whole)];
+  const isFinished = finish !== undefined && (work.finishDays > 0 || finish.coats > 0);
+  const { finishDays: days, fibreL, paintL } = work;
+  return [build, ...wood, ...(isFinished ? coatDrafts(wall, finish.coats, { ...told, m2, days, fibreL, paintL }) : [])];
 }
 
+/** Foam waits for the wall before it, as the box is turned, and for wood it shall rise round. */
+const foamedAfter = ({ woodFirst }: Design["build"], wall: Wall, turnedAfter: string | undefined): string[] => [
+  ...(turnedAfter ? [turnedAfter] : []),
+  ...(woodFirst ? [`setInWall:${wall}`] : []),
+];
+
 /** Pieces set into a wall: held while the foam rises round them, or glued and screwed where it is built already. */
-function setInDraft({ pieces, build }: Design, wall: Wall, foams: boolean): Draft | undefined {
+function setInDraft({ pieces, build }: Design, wall: Wall, foams: boolean): Draft[] {
   const count = pieces.filter(({ rest }) => rest.on === "inWall" && rest.wall === wall).length;
-  if (count === 0) return undefined;
+  if (count === 0) return [];
   const isFirst = foams && build.woodFirst;
-  return {
+  const draft: Draft = {
     job: "setInWall",
     ref: wall,
     about: { kind: "wall", wall },
@@ -91,12 +90,13 @@ function setInDraft({ pieces, build }: Design, wall: Wall, foams: boolean): Draf
     },
     cautions: isFirst ? ["weight"] : ["blades", "weight"],
   };
+  return [draft];
 }
 
 type Finish = Pick<Draft, "about" | "cautions"> & { m2: number; days: number; fibreL: number; paintL: number };
 
 /** A finish coat by coat, each with its drying; what is left of the days is its cure, after the last. */
-function coatDrafts(wall: Wall, coats: number, carvedOn: string[], { m2, days, fibreL, paintL, ...told }: Finish): Draft[] {
+function coatDrafts(wall: Wall, coats: number, { m2, days, fibreL, paintL, ...told }: Finish): Draft[] {
   const count = Math.max(1, coats);
   const ref = (nth: number) => (count === 1 ? wall : `${wall}_${nth}`);
   const dryDays = count === 1 ? days : Math.min(1, days / count);
@@ -106,10 +106,15 @@ function coatDrafts(wall: Wall, coats: number, carvedOn: string[], { m2, days, f
       job: "finishWalls",
       ref: ref(at + 1),
       ...told,
-      after: at === 0 ? carvedOn : [`finishWalls:${ref(at)}`],
+      after: at === 0 ? [`buildWalls:${wall}`, `setInWall:${wall}`] : [`finishWalls:${ref(at)}`],
       handsMin: handsFor("coat", m2),
       wait: setWait(isLast ? days - dryDays * (count - 1) : dryDays),
-      quantities: { nth: at + 1, coatCount: coats > 1 ? count : 0, fibreL: at === 0 ? fibreL : 0, paintL: paintL / count },
+      quantities: {
+        nth: at + 1,
+        coatCount: coats > 1 ? count : 0,
+        fibreL: at === 0 ? fibreL : 0,
+        paintL: paintL / count,
+      },
     };
   });
 }

@@ -8,13 +8,13 @@ import { marking, type Scheduled } from "@/core/build";
 import { useOpen } from "@/store";
 import { LitSection } from "@/ui/section";
 import { useSay, useUnits } from "@/words";
-import { Arrival } from "../Arrival";
 import { usePlan, useStepWords } from "../plan";
 import css from "./AtBench.module.css";
 import { StepPanel } from "./StepPanel";
 import { Timers } from "./Timers";
 import { useAwake } from "./useAwake";
 import { useTurning } from "./useTurning";
+import { Arrival } from "../Arrival";
 
 /** The build at the bench: one step at a time, large, for a tablet or a phone and dirty hands. */
 export function AtBench() {

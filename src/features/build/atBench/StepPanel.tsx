@@ -5,7 +5,7 @@ import Button from "@mui/material/Button";
 import type { Scheduled } from "@/core/build";
 import { depthFrom } from "@/core/supply";
 import { L_PER_US_DRY_QUART } from "@/core/units";
-import { useOpen } from "@/store";
+import { keepPhoto, useOpen } from "@/store";
 import { NoteForm } from "@/ui/journal";
 import { Cautions } from "@/ui/parts";
 import { useFigures, useSay, useUnits } from "@/words";
@@ -25,7 +25,7 @@ export function StepPanel({
   const say = useSay();
   const words = useStepWords();
   const figures = useFigures();
-  const { habitat } = useOpen();
+  const { habitat, act } = useOpen();
   const litres = step.plannedL ?? step.quantities.looseL;
   const big = litres === undefined ? undefined : figures.shown(litres, "volume");
   const about =
@@ -52,7 +52,7 @@ export function StepPanel({
       )}
       <details className={css.noting} key={step.id}>
         <summary>{say("build:bench.note")}</summary>
-        <NoteForm taskId={step.id} />
+        <NoteForm taskId={step.id} keep={(file) => keepPhoto(habitat.id, file)} onWrite={(told) => act([told])} />
       </details>
     </section>
   );
