@@ -10,4 +10,4 @@ export { exampleCsv, parseIngredients, printIngredients } from "./ingredientCsv"
 export type { CsvProblem } from "./ingredientCsv";
 export { parseRecipe, printRecipe } from "./recipeFile";
 export { parseOwn, printOwn } from "./ownFile";
-export type { SheetPart, SheetRow, SheetSection } from "./sheetPdf";
+export type { SheetPart, SheetPlan, SheetRow, SheetSection } from "./sheetPdf";

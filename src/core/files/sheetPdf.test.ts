@@ -99,4 +99,22 @@ describe("a build sheet", () => {
     expect(String(fonts).match(/Noto/g)?.length).toBeGreaterThanOrEqual(2);
     expect(bytes.length).toBeLessThan(200_000);
   });
+  it("has the planting plan to scale: a round for each plant, turned to the next page where it does not fit", async () => {
+    const outline = [
+      [0, 0],
+      [60, 0],
+      [60, 45],
+      [0, 45],
+    ] as const;
+    const plan = { outline, marks: [{ xCm: 20, yCm: 10, radiusCm: 8, label: "1" }] };
+    const bare = asked(3);
+    const drawn = { ...bare, parts: bare.parts.map((part) => ({ ...part, plan })) };
+    const long = asked(34);
+    const contents = async (of: typeof bare) =>
+      (await PDFDocument.load(await sheetPdf(of, FONTS, "a4"))).getPageCount();
+    expect(await contents(drawn)).toBe(1);
+    expect((await sheetPdf(drawn, FONTS, "a4")).length).toBeGreaterThan((await sheetPdf(bare, FONTS, "a4")).length);
+    const two = { ...long, parts: [...long.parts, { title: "Plants", rows: [{ text: "1 Fern" }], plan }] };
+    expect(await contents(two)).toBeGreaterThanOrEqual(await contents(long));
+  });
 });

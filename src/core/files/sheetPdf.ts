@@ -11,7 +11,12 @@ type Paper = keyof typeof PAPERS;
 
 /** A row of a part: what it is, said more of in small, and figures set right. */
 export type SheetRow = { text: string; bold?: boolean; small?: string; figures?: readonly string[] };
-export type SheetPart = { title: string; rows: readonly SheetRow[] };
+/** A floor from above, front below, cm: its outline, and what stands on it as numbered rounds. */
+export type SheetPlan = {
+  outline: readonly (readonly [number, number])[];
+  marks: readonly { xCm: number; yCm: number; radiusCm: number; label: string }[];
+};
+export type SheetPart = { title: string; rows: readonly SheetRow[]; plan?: SheetPlan };
 
 /** A stripe of the section, from the glass up, cm, with the colour it is drawn in, "#8a633f". */
 type SheetBand = { fromCm: number; toCm: number; color: string; label: string };
@@ -31,8 +36,10 @@ const SIZE = { heading: 18, title: 12, text: 9.5, small: 8 };
 const LEAD = 1.32;
 const FIGURE_PT = 78;
 const SECTION_PT = 170;
+const PLAN_PT = 150;
 const INK = rgb(0.13, 0.19, 0.16);
 const SOFT = rgb(0.38, 0.42, 0.4);
+const LEAF = rgb(0.24, 0.42, 0.29);
 const LINE = rgb(0.8, 0.78, 0.74);
 
 type Set = { plain: Letters; bold: Letters };
@@ -109,6 +116,26 @@ function drawSection(writer: Writer, { widthCm, heightCm, bands }: SheetSection)
   if (writer.y > top) writer.y = low - 14;
 }
 
+/** The floor to scale, as wide as the page allows, with what stands on it. */
+function drawPlan(writer: Writer, { outline, marks }: SheetPlan): void {
+  const wideCm = Math.max(...outline.map(([x]) => x));
+  const deepCm = Math.max(...outline.map(([, y]) => y));
+  const scale = Math.min(PLAN_PT / deepCm, (writer.roomPt * 0.6) / wideCm);
+  const low = writer.y - deepCm * scale;
+  const place = (xCm: number, yCm: number) => ({ x: MARGIN + xCm * scale, y: low + yCm * scale });
+  outline.forEach((from, at) => {
+    const to = outline[(at + 1) % outline.length] ?? from;
+    writer.page.drawLine({ start: place(...from), end: place(...to), thickness: 1.2, color: INK });
+  });
+  for (const { xCm, yCm, radiusCm, label } of marks) {
+    const { x, y } = place(xCm, yCm);
+    writer.page.drawCircle({ x, y, size: Math.max(5, radiusCm * scale), borderColor: LEAF, borderWidth: 0.8 });
+    writer.y = y + SIZE.small / 2;
+    writer.text(label, x - widthOf(label, writer.set.bold, SIZE.small) / 2, SIZE.small, writer.set.bold);
+  }
+  writer.y = low - 12;
+}
+
 function drawRow(writer: Writer, { text, bold, small, figures = [] }: SheetRow): void {
   const letters = bold ? writer.set.bold : writer.set.plain;
   const room = writer.roomPt - figures.length * FIGURE_PT - 6;
@@ -150,12 +177,13 @@ export async function sheetPdf(asked: SheetAsked, fonts: FontBytes, paper: Paper
   writer.text(asked.sub, MARGIN, SIZE.text, set.plain, SOFT);
   writer.y -= SIZE.text * LEAD + 10;
   drawSection(writer, asked.section);
-  for (const { title, rows } of asked.parts) {
+  for (const { title, rows, plan } of asked.parts) {
     if (rows.length === 0) continue;
-    writer.keep(SIZE.title * LEAD + 40);
+    writer.keep(SIZE.title * LEAD + 40 + (plan ? PLAN_PT : 0));
     writer.y -= 8;
     writer.text(title, MARGIN, SIZE.title, set.bold);
     writer.y -= SIZE.title * LEAD + 2;
+    if (plan) drawPlan(writer, plan);
     for (const row of rows) drawRow(writer, row);
   }
   const pages = document.getPages();

@@ -1,8 +1,10 @@
 "use client";
 
-import type { SheetPart, SheetRow } from "@/core/files";
+import type { SheetPart, SheetPlan, SheetRow } from "@/core/files";
 import { fitted, isSwitched } from "@/core/gear";
 import { planFor } from "@/core/build";
+import { floorOutline } from "@/core/habitat";
+import { sizeAfter } from "@/core/living";
 import { useOpen } from "@/store";
 import { useNow } from "@/ui/parts";
 import { useStepNames } from "@/ui/plan";
@@ -61,16 +63,29 @@ function useSteps(): { steps: SheetPart; cautions: SheetPart } {
   };
 }
 
+/** Rounds of the planting plan are as wide as plants are after a year, up to the glass. */
+const GROWN_MONTHS = 12;
+
 /** Where each plant stands, and who is seeded. */
 function useLife(): SheetPart[] {
   const say = useSay();
   const figures = useFigures();
-  const { plants, crew } = useOpen().habitat;
+  const library = useLibrary();
+  const { plants, crew, shell } = useOpen().habitat;
+  const plan: SheetPlan = {
+    outline: floorOutline(shell),
+    marks: plants.map(({ plantId, xCm, yCm, keptCm }, at) => {
+      const { spreadCm } = sizeAfter(library.get("plants", plantId), GROWN_MONTHS, keptCm);
+      const toGlassCm = Math.min(xCm, shell.widthCm - xCm, yCm, shell.depthCm - yCm);
+      return { xCm, yCm, radiusCm: Math.max(0, Math.min(spreadCm / 2, toGlassCm)), label: `${at + 1}` };
+    }),
+  };
   return [
     {
       title: say("sheets:plan.plants"),
-      rows: plants.map(({ plantId, xCm, yCm }) => ({
-        text: capital(say.nameOf("plants", plantId)),
+      plan,
+      rows: plants.map(({ plantId, xCm, yCm }, at) => ({
+        text: `${at + 1} ${capital(say.nameOf("plants", plantId))}`,
         figures: [figures.printed(xCm, "length"), figures.printed(yCm, "length")],
       })),
     },
