@@ -51,6 +51,7 @@ const CORE_MAY_USE = [
   "d3-random",
   "@types/d3-random",
   "ical-generator",
+  "rrule",
 ];
 
 /** The rest of the application: what each part may not use. */

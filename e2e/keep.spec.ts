@@ -14,6 +14,7 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
   await expect(mist).toContainText("today");
   await page.getByRole("checkbox", { name: "Done: Mist" }).click();
   await expect(mist).toContainText("in 1 day");
+  await page.getByRole("button", { name: /^All duties/ }).click();
   await expect(ledger(page).getByRole("listitem").filter({ hasText: "Top up the litter" })).toContainText("in 60 days");
 
   await page.getByRole("button", { name: "Write it down" }).click();

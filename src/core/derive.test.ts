@@ -29,7 +29,7 @@ describe("any habitat that can be clicked together", () => {
     fc.assert(
       fc.property(anyHabitat, ({ design, log }) => {
         const of = derived(design, log);
-        return finite(of) && finite(needs(of)) && finite(dueList(of, log.state, "2026-04-01"));
+        return finite(of) && finite(needs(of)) && finite(dueList(of, log, "2026-04-01"));
       }),
       { numRuns: 120 },
     );

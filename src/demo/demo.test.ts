@@ -44,7 +44,7 @@ describe("the demo shelf", () => {
 
   it("has something due, something late and something later", () => {
     const due = shelf.flatMap((habitat) =>
-      dueList(sceneOf(habitat.design, STOCK), logNow(habitat, TODAY).state, TODAY).map((duty) => duty.inDays),
+      dueList(sceneOf(habitat.design, STOCK), logNow(habitat, TODAY), TODAY).map((duty) => duty.inDays),
     );
     expect(due.some((days) => days < 0) && due.includes(0) && due.some((days) => days > 0)).toBe(true);
   });

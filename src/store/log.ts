@@ -109,7 +109,10 @@ export async function removeSamples(habitatId: string, samples: readonly SeriesS
 
 /** The newest sample of each series, by its last block alone. */
 export async function newestOf(habitatId: string): Promise<Newest> {
-  const blocks = await Promise.all(SERIES.map((series) => blockKeys(habitatId, series).last()));
+  const keys = await allBlocks(habitatId).primaryKeys();
+  // Keys come in order: the last of each series is its newest block.
+  const last = new Map(keys.map((key) => [key[1], key]));
+  const blocks = await db().samples.bulkGet([...last.values()]);
   return newestIn(blocks.filter((block) => block !== undefined));
 }
 
@@ -119,36 +122,61 @@ export async function logOn(habitatId: string, day: string): Promise<{ events: L
   return { events, log: { state: logNow({ events, samples: [] }, day).state, newest } };
 }
 
-/** How many samples a series has, and in how many hours. */
-async function countOf(habitatId: string, series: SeriesId): Promise<{ count: number; hours: number }> {
-  const rows = await db()
+/** A part of the time, milliseconds since 1970 UTC. */
+export type Span = { fromMs: number; toMs: number };
+const ALL_TIME: Span = { fromMs: 0, toMs: LAST };
+
+/** Roll-ups of the blocks that touch a span. */
+const rollupRows = (habitatId: string, series: SeriesId, step: "hour" | "day", { fromMs, toMs }: Span) =>
+  db()
     .rollups.where("[habitatId+series+step+fromMs]")
-    .between([habitatId, series, "hour", 0], [habitatId, series, "hour", LAST])
+    .between([habitatId, series, step, blockStart(fromMs)], [habitatId, series, step, toMs], true, true)
     .toArray();
-  const count = rows.reduce((sum, row) => sum + row.count.reduce((a, b) => a + b, 0), 0);
-  return { count, hours: rows.reduce((sum, row) => sum + row.atMs.length, 0) };
-}
 
 /** A series for drawing: `points` are at most as many as asked for, `count` says how many samples they stand for. */
 export type Range = { points: readonly Sample[]; count: number };
 
+/** A day around the span, so that lines run on to its edges. */
+const AROUND_MS = 86_400_000;
+const within =
+  ({ fromMs, toMs }: Span) =>
+  ({ atMs }: Sample): boolean =>
+    atMs >= fromMs - AROUND_MS && atMs <= toMs + AROUND_MS;
+
+/** Whole days of the time before and after, so that the axis keeps its ends while a part of it is looked at. */
+async function outside(habitatId: string, series: SeriesId, span: Span): Promise<Sample[]> {
+  if (span.fromMs === 0) return [];
+  const days = (await rollupRows(habitatId, series, "day", ALL_TIME)).flatMap(pointsOf);
+  const isWithin = within(span);
+  return days.filter((sample) => !isWithin(sample));
+}
+
 /**
- * A whole series for drawing: raw while it is short, else the least and most of each hour, or of each day.
+ * A series for drawing: of the part that is looked at raw samples while they are few, else the least and most of each
+ * hour, or of each day; of the rest days.
  *
  * @param mostPoints how many points at the most
  */
-export async function range(habitatId: string, series: SeriesId, mostPoints: number): Promise<Range> {
-  const { count, hours } = await countOf(habitatId, series);
+export async function range(
+  habitatId: string,
+  series: SeriesId,
+  mostPoints: number,
+  span: Span = ALL_TIME,
+): Promise<Range> {
+  const hourly = await rollupRows(habitatId, series, "hour", span);
+  const count = hourly.reduce((sum, row) => sum + row.count.reduce((a, b) => a + b, 0), 0);
+  const hours = hourly.reduce((sum, row) => sum + row.atMs.length, 0);
   const fineness = finenessFor(count, hours, mostPoints);
-  if (fineness === "raw") {
-    const blocks = await blockKeys(habitatId, series).toArray();
-    return { points: blocks.flatMap(samplesOf), count };
-  }
-  const rows = await db()
-    .rollups.where("[habitatId+series+step+fromMs]")
-    .between([habitatId, series, fineness, 0], [habitatId, series, fineness, LAST])
-    .toArray();
-  return { points: thin(rows.flatMap(pointsOf), mostPoints), count };
+  const isWithin = within(span);
+  const inside = async (): Promise<Sample[]> => {
+    if (fineness === "raw")
+      return (await blockKeys(habitatId, series, blockStart(span.fromMs), span.toMs).toArray()).flatMap(samplesOf);
+    if (fineness === "hour") return hourly.flatMap(pointsOf);
+    return (await rollupRows(habitatId, series, "day", span)).flatMap(pointsOf);
+  };
+  const points = thin((await inside()).filter(isWithin), mostPoints);
+  const rest = thin(await outside(habitatId, series, span), mostPoints);
+  return { points: [...points, ...rest].toSorted((a, b) => a.atMs - b.atMs), count };
 }
 
 /** All samples from an instant on, by their series. */
@@ -162,10 +190,14 @@ export async function samplesSince(habitatId: string, fromMs: number): Promise<P
   return Object.fromEntries(lists.filter(([, samples]) => samples.length > 0));
 }
 
-/** Every block of samples of a habitat. */
+const allBlocks = (habitatId: string) =>
+  db().samples.where("[habitatId+series+fromMs]").between([habitatId], [habitatId, []]);
+
+/** Every block of samples of a habitat, series by series in the order they are told. */
 export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
-  const lists = await Promise.all(SERIES.map((series) => blockKeys(habitatId, series).toArray()));
-  return lists.flat().map(withoutOwner);
+  const blocks = (await allBlocks(habitatId).toArray()).map(withoutOwner);
+  const place = new Map(SERIES.map((series, at) => [series, at]));
+  return blocks.toSorted((a, b) => (place.get(a.series) ?? 0) - (place.get(b.series) ?? 0) || a.fromMs - b.fromMs);
 }
 
 /** Puts a whole log in, as from a file. */
@@ -178,7 +210,7 @@ export async function putLog(habitatId: string, events: readonly LogEvent[], blo
 /** Takes a whole log away. */
 export async function dropLog(habitatId: string): Promise<void> {
   await db().events.where("[habitatId+at]").between([habitatId, ""], [habitatId, "\uffff"]).delete();
-  for (const series of SERIES) await blockKeys(habitatId, series).delete();
+  await allBlocks(habitatId).delete();
   const { rollups } = db();
   const keys = await rollups
     .where("[habitatId+series+step+fromMs]")

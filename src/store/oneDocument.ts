@@ -1,5 +1,5 @@
 import type { EntityTable } from "dexie";
-import type { z } from "zod";
+import type * as z from "zod";
 import { seedOf } from "@/core/random";
 import { setAside } from "./aside";
 import { db, type OnlyRow } from "./db";

@@ -1,21 +1,30 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { PLACES, seriesOf, type Measurable, type Sample, type SamplePlace, type SeriesId } from "@/core/log";
-import { range, samplesSince, type Range } from "./log";
+import { seriesOf, WHERE, type Measurable, type Sample, type SamplePlace, type SeriesId } from "@/core/log";
+import { range, samplesSince, type Range, type Span } from "./log";
 import { useSession } from "./session";
 
 const MOST_POINTS = 1200;
 
-/** What was measured at each place, thinned for drawing; undefined while it is being read. */
-export function useRanges(habitatId: string, what: Measurable): Record<SamplePlace, Range> | undefined {
+/**
+ * What was measured at each place, thinned for drawing; undefined while it is being read. What was read for another
+ * part of the time stays until the part asked for is there.
+ */
+export function useRanges(habitatId: string, what: Measurable, span?: Span): PlaceRanges | undefined {
   // A reading is on the screen before it is in the database: the newest samples say when to look again.
   const newest = useSession((session) => session.log.newest);
   return useLiveQuery(async () => {
-    const ranges = await Promise.all(PLACES.map((place) => range(habitatId, seriesOf(place, what), MOST_POINTS)));
-    return Object.fromEntries(PLACES.map((place, at) => [place, ranges[at]])) as Record<SamplePlace, Range>;
-  }, [habitatId, what, newest]);
+    const ranges = await Promise.all(
+      WHERE[what].map(
+        async (place) => [place, await range(habitatId, seriesOf(place, what), MOST_POINTS, span)] as const,
+      ),
+    );
+    return Object.fromEntries(ranges);
+  }, [habitatId, what, span?.fromMs, span?.toMs, newest]);
 }
+
+type PlaceRanges = Partial<Record<SamplePlace, Range>>;
 
 const DAY_MS = 86_400_000;
 

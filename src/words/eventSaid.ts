@@ -9,33 +9,65 @@ const titleOf = (key: string, say: Say): string => (isWord(key) ? say(key) : "")
 
 /** Of a step of the build: what it was. */
 const taskSaid = (event: Extract<LogEvent, { kind: "taskBegun" | "taskDone" }>, say: Say): string =>
-  say(`keeping:last.${event.kind}`, {
+  say(`journal:last.${event.kind}`, {
     what: titleOf(`build:tasks.${jobOf(event.taskId)}.title`, say),
     doneOn: event.on,
   });
 
+/** Of a duty, by its name where it is not a keeper's own. */
+const dutySaid = (event: Extract<LogEvent, { kind: "tick" | "skipped" | "snoozed" }>, say: Say): string =>
+  say(`journal:last.${event.kind}`, { what: titleOf(`keeping:duties.${event.dutyId}.title`, say), doneOn: event.on });
+
+type Plain = Exclude<
+  Kind,
+  | "tick"
+  | "skipped"
+  | "snoozed"
+  | "taskBegun"
+  | "taskDone"
+  | "checked"
+  | "movedIn"
+  | "seeded"
+  | "toppedUp"
+  | "lost"
+  | "drawnOff"
+  | "metered"
+  | "struck"
+>;
 /** That it happened, and when. */
-const plainly = (event: Extract<LogEvent, { kind: "opened" | "closed" | "renewed" | "noted" }>, say: Say): string =>
-  say(`keeping:last.${event.kind}`, { doneOn: event.on });
+const plainly = (event: Extract<LogEvent, { kind: Plain }>, say: Say): string =>
+  say(`journal:last.${event.kind}`, { doneOn: event.on });
 
 const SAID: SaidOf = {
-  tick: ({ dutyId, on }, say) =>
-    say("keeping:last.tick", { what: titleOf(`keeping:duties.${dutyId}.title`, say), doneOn: on }),
+  tick: dutySaid,
+  skipped: dutySaid,
+  snoozed: dutySaid,
   taskBegun: taskSaid,
   taskDone: taskSaid,
   checked: ({ gate, on }, say) =>
-    say("keeping:last.checked", { what: titleOf(`build:gates.${gate}.title`, say), doneOn: on }),
+    say("journal:last.checked", { what: titleOf(`build:gates.${gate}.title`, say), doneOn: on }),
   movedIn: ({ on, reason }, say) =>
-    [say("keeping:last.movedIn", { doneOn: on }), reason].filter((part) => part !== undefined).join(": "),
-  seeded: ({ count, crewId, on }, say) => say("keeping:last.seeded", { count, crewId, doneOn: on }),
-  toppedUp: ({ volumeL, on }, say) => say("keeping:last.toppedUp", { volumeL, doneOn: on }),
-  lost: ({ how, plantId, on }, say) => say(`keeping:last.lost.${how}`, { plantId, doneOn: on }),
-  drawnOff: ({ waterL, on }, say) => say("keeping:last.drawnOff", { drawnWaterL: waterL, doneOn: on }),
+    [say("journal:last.movedIn", { doneOn: on }), reason].filter((part) => part !== undefined).join(": "),
+  seeded: ({ count, crewId, on }, say) => say("journal:last.seeded", { count, crewId, doneOn: on }),
+  toppedUp: ({ volumeL, on }, say) => say("journal:last.toppedUp", { volumeL, doneOn: on }),
+  lost: ({ how, plantId, on }, say) => say(`journal:last.lost.${how}`, { plantId, doneOn: on }),
+  drawnOff: ({ waterL, on }, say) => say("journal:last.drawnOff", { drawnWaterL: waterL, doneOn: on }),
   opened: plainly,
   closed: plainly,
   renewed: plainly,
   noted: plainly,
-  metered: ({ uvIndex, belowCm, on }, say) => say("keeping:last.metered", { index: `${uvIndex}`, belowCm, doneOn: on }),
+  fed: plainly,
+  shed: plainly,
+  weighed: plainly,
+  bred: plainly,
+  health: plainly,
+  left: plainly,
+  saw: plainly,
+  changed: plainly,
+  grew: plainly,
+  counted: plainly,
+  spent: plainly,
+  metered: ({ uvIndex, belowCm, on }, say) => say("journal:last.metered", { index: `${uvIndex}`, belowCm, doneOn: on }),
   struck: () => "",
 };
 

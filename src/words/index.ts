@@ -1,5 +1,8 @@
 /** All visible text, and how quantities are said in it. */
 export { mixName } from "./mixName";
+export { comesSaid, dustingSaid, dutyTitle, dutyWhy } from "./dutySaid";
+export { journalSaid } from "./journalSaid";
+export type { Tone } from "./journalSaid";
 export { sayEvent } from "./eventSaid";
 export { stepTitle, stepWhy } from "./stepSaid";
 export { clockOf, minutesOf, timesOf } from "./clock";

@@ -29,7 +29,7 @@ function wordsFor({ place, wall, spot }: Quantities, say: Say): Quantities {
     return isWord(key) ? say(key) : "";
   };
   return {
-    ...(place === undefined ? {} : { place: spoken("keeping:places", place) }),
+    ...(place === undefined ? {} : { place: spoken("journal:places", place) }),
     ...(spot === undefined ? {} : { spot: spoken("planting:spots", spot) }),
     ...(wall === undefined ? {} : { wall: spoken("shell:walls", wall) }),
   };

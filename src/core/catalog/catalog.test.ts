@@ -1,6 +1,6 @@
 import { STOCK } from "../library";
 import { describe, expect, it } from "vitest";
-import type { z } from "zod";
+import type * as z from "zod";
 import {
   ANIMAL_KINDS,
   CREW_GROUPS,

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { provenanceShape } from "./provenance";
 
 /** What the schemas of all shelves are put together from. */

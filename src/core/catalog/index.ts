@@ -2,7 +2,7 @@
  * What can exist: the shape of every kind of entry, where its figures come from, and the rules of the trade. The
  * entries themselves are found through a library.
  */
-import { tradeRules, type TradeRuleId } from "./data/tradeRules";
+import { tradeRuleValues, type TradeRuleId } from "./data/tradeRules";
 
 export * from "./schema";
 export * from "./gearSchema";
@@ -17,8 +17,8 @@ export { mixTargets, BURROW_TARGET, EATEN_GROUND_TARGET } from "./data/mixTarget
 export * from "./mixTargetSchema";
 export { roomKinds } from "./data/rooms";
 export { roomIn, RoomKindSchema } from "./roomSchema";
-export { tradeRules };
+export { tradeRules } from "./data/tradeRuleSources";
 export type { TradeRuleId };
 
 /** The value of a trade rule. @example rule("drainageDepthCm") // 5 */
-export const rule = (id: TradeRuleId): number => tradeRules[id].value;
+export const rule = (id: TradeRuleId): number => tradeRuleValues[id];

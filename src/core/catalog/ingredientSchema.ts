@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { cautions, entryShape, look, percent, positive, AmountsSchema, reposeDeg } from "./fields";
 
 /** What a thing is made of, as rules ask for it: "no peat", "at least a fifth leaf or wood". */

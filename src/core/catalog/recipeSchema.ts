@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { CLIMATE_CLASSES, entryShape, positive, SOIL_TYPES } from "./fields";
 
 const RECIPE_FAMILIES = [

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { entryShape, percent } from "./fields";
 
 /** A kind of room over the year: July is its hottest and dampest month, January the other end. */

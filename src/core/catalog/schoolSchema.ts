@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { notNegative, AmountsSchema } from "./fields";
 
 /** Questions that good keepers answer differently. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { CAUTIONS, entryShape, look, percent, positive } from "./fields";
 
 const cautions = z.array(z.enum(CAUTIONS));

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { checkHabitat, DesignSchema, type Design, type ProblemCode } from "../habitat";
 import { STOCK, withOwn } from "../library";
 import { blocksOf, EventSchema, SAMPLE_LIMITS, samplesOf, SERIES, measurableOf } from "../log";

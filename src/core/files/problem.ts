@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 
 /** A field of a file that does not read as what belongs there. */
 export type BadField = {

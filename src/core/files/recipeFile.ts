@@ -1,5 +1,5 @@
 import { STOCK, withOwn } from "../library";
-import { z } from "zod";
+import * as z from "zod";
 import { OwnIngredientSchema, OwnRecipeSchema, type OwnIngredient } from "../catalog";
 import type { Mix } from "../habitat";
 import type { FileProblem } from "./habitatFile";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { DateSchema, NameSchema, ReasonSchema, within } from "./fields";
 
 /** A step of the build: its job, and where there are several, what it is about. @example "laySoil:soil-1" */

@@ -4,8 +4,8 @@ import type { Design } from "./schema";
 export type CopyOf = { id: string; name: string; createdAt: string; asVariant: boolean };
 
 /**
- * A design once more: on its own, or as a variant to be held against the one it was made from. What was planted and
- * what was answered belongs to the box that stands, not to the copy.
+ * A design once more: on its own, or as a variant to be held against the one it was made from. What was planted,
+ * what was answered and the animals themselves belong to the box that stands, not to the copy.
  *
  * @example copyOf(design, { id: "b", name: "Fernwall, deeper", createdAt, asVariant: true }).shelf.variantOf // "a"
  */
@@ -15,6 +15,7 @@ export const copyOf = (design: Design, { id, name, createdAt, asVariant }: CopyO
   name,
   createdAt,
   plants: design.plants.map((stand) => ({ ...stand, plantedOn: null })),
+  individuals: [],
   answers: [],
   shelf: { archivedOn: null, next: null, variantOf: asVariant ? (design.shelf.variantOf ?? design.id) : null },
 });

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { GEAR_PLACES } from "../catalog";
 import { CatalogIdSchema, IdSchema, planCm, WALLS, within } from "./fields";
 import { LIMITS } from "./limits";

@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 
 /** What can be wrong with a design, or with an edit of it. */
 export type ProblemCode =

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { OWN_SCHEMAS, SCHOOL_QUESTIONS } from "../catalog";
 import {
   CatalogIdSchema,
@@ -11,6 +11,7 @@ import {
   within,
 } from "./fields";
 import { BuildSchema } from "./buildPlan";
+import { CareSchema, IndividualSchema } from "./care";
 import { GearPieceSchema, PowerSchema } from "./gearPiece";
 import { LIMITS } from "./limits";
 
@@ -300,6 +301,9 @@ export const DesignSchema = z.strictObject({
   gear: z.array(GearPieceSchema).max(60),
   power: PowerSchema,
   build: BuildSchema,
+  care: CareSchema,
+  /** Each animal by itself, where they are told apart. */
+  individuals: z.array(IndividualSchema).max(200),
   /** One for each finding that was answered. */
   answers: z.array(AnswerSchema).max(200),
   shelf: z.strictObject({

@@ -1,5 +1,6 @@
 import { unchangedBuild } from "./buildPlan";
-import { z } from "zod";
+import { unchangedCare } from "./care";
+import * as z from "zod";
 import { OWN_KINDS, OwnAnimalSchema, rule, type Animal, type Recipe } from "../catalog";
 import type { Library } from "../library";
 import { levelCorners } from "./corners";
@@ -128,6 +129,8 @@ export function startHabitat(start: Start, library: Library): Design {
     gear: [],
     power: { pricePerKWh: null, guarded: false, dripLoops: false },
     build: unchangedBuild(startOn),
+    care: unchangedCare(),
+    individuals: [],
     answers: [],
     shelf: { archivedOn: null, variantOf: null, next: null },
   };

@@ -1,5 +1,5 @@
 import { getHours } from "date-fns";
-import type { Range } from "../catalog";
+import { rule, type Range, type TradeRuleId, type WaterKind } from "../catalog";
 import { MEASURABLES, measurableOf, PLACES, placeOf, seriesOf } from "../log";
 import type { LogNow, Measurable, Sample, SamplePlace, SeriesId } from "../log";
 import type { Scene } from "../scene";
@@ -18,31 +18,74 @@ export type BandCheck = {
 /** Hours at which every lamp is on and the box has warmed up, whenever its day begins. From memory. */
 const MIDDAY = [11, 17] as const;
 const isMidday = (hour: number): boolean => hour >= MIDDAY[0] && hour < MIDDAY[1];
+/** Hours that are day to the air, lamps on or going on. From memory. */
+const DAY = [8, 20] as const;
+const isDay = (hour: number): boolean => hour >= DAY[0] && hour < DAY[1];
 
 type Wanted = Pick<Scene, "animal" | "ground">;
+type At = { place: SamplePlace; hour: number | undefined };
+
+const hull = ([a, b]: Range, [c, d]: Range): Range => [Math.min(a, c), Math.max(b, d)];
+/** By day, by night, or either where no one hour is meant. */
+const byHour = (day: Range, night: Range, hour: number | undefined): Range =>
+  hour === undefined ? hull(day, night) : isDay(hour) ? day : night;
+
+const LIVED_IN: readonly WaterKind[] = ["partLand", "aquatic"];
+
+/** Air, ground and water by their place; the basking place only while the lamps have been on. */
+function warmthBand({ animal: { temperatureC, water } }: Wanted, { place, hour }: At): Range | undefined {
+  const { warm, cool, night, baskingSurface } = temperatureC;
+  const atEnd = (day: Range): Range => (hour !== undefined && isMidday(hour) ? day : hull(day, [night[0], day[0]]));
+  switch (place) {
+    case "basking":
+      return hour === undefined || isMidday(hour) ? (baskingSurface ?? undefined) : undefined;
+    case "warmEnd":
+      return atEnd(warm);
+    case "coolEnd":
+      return atEnd(cool);
+    case "nightLow":
+      return night;
+    case "retreat":
+      return [night[0], warm[1]];
+    case "water":
+      return LIVED_IN.includes(water.kind) ? hull(cool, warm) : undefined;
+    default:
+      return undefined;
+  }
+}
+
+function dampBand({ animal: { humidityRh } }: Wanted, { place, hour }: At): Range | undefined {
+  if (place === "retreat") return humidityRh.retreat ?? undefined;
+  if (place === "basking") return undefined;
+  if (place === "nightLow") return humidityRh.night.preferred;
+  return byHour(humidityRh.day.preferred, humidityRh.night.preferred, hour);
+}
+
+/** Only what lives in the water wants it clean; nothing bears ammonia and nitrite. */
+const tested = ({ animal }: Wanted, mostId: TradeRuleId): Range | undefined =>
+  LIVED_IN.includes(animal.water.kind) ? [0, rule(mostId)] : undefined;
+
+const BANDS: Partial<Record<Measurable, (wanted: Wanted, at: At) => Range | undefined>> = {
+  temperatureC: warmthBand,
+  humidityRh: dampBand,
+  waterLineCm: ({ ground }) => ground.water && [0, ground.water.safeLineCm],
+  uvIndex: ({ animal }, { place, hour }) =>
+    place === "basking" && (hour === undefined || isMidday(hour)) ? (animal.uv.indexAtBack ?? undefined) : undefined,
+  ammoniaMgPerL: (wanted) => tested(wanted, "mostAmmoniaMgPerL"),
+  nitriteMgPerL: (wanted) => tested(wanted, "mostNitriteMgPerL"),
+  nitrateMgPerL: (wanted) => tested(wanted, "mostNitrateMgPerL"),
+};
 
 /**
- * The band a reading is held against: for temperature the day's at that end where it was read in the middle of the
- * day, and from the night's low to the day's high at any other hour; the animal's band for humidity; dry glass to the
- * safe line for standing water.
+ * The band a reading is held against, by its place and the hour it was read at: at the ends the day's in the middle of
+ * the day, from the night's low to the day's high at any other hour; under the lamp only while it has been on; humidity
+ * by day or by night, and the damp retreat's own; dry glass to the safe line for standing water.
  *
  * @param hour hour of the day it was read at, 0 to 23; left out where no one hour is meant
  * @returns undefined where there is nothing to hold it against (no drainage, so no water line)
  */
-export function bandFor(
-  { animal, ground }: Wanted,
-  what: Measurable,
-  place: SamplePlace,
-  hour?: number,
-): Range | undefined {
-  const { temperatureC, humidityRh } = animal;
-  if (what === "humidityRh") return humidityRh.day.preferred;
-  if (what === "temperatureC") {
-    const day = place === "warmEnd" ? temperatureC.warm : temperatureC.cool;
-    return hour !== undefined && isMidday(hour) ? day : [Math.min(temperatureC.night[0], day[0]), day[1]];
-  }
-  return ground.water && [0, ground.water.safeLineCm];
-}
+export const bandFor = (wanted: Wanted, what: Measurable, place: SamplePlace, hour?: number): Range | undefined =>
+  BANDS[what]?.(wanted, { place, hour });
 
 const sideOf = (value: number, [low, high]: Range): BandCheck["side"] =>
   value < low ? "below" : value > high ? "above" : "in";

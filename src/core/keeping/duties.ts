@@ -1,61 +1,60 @@
 import { rule, type Caution, type WaterKind } from "../catalog";
+import type { Comes } from "../habitat";
 import { waterInBoxL } from "../living";
-import type { LogState } from "../log";
 import type { Scene } from "../scene";
-import { daysAfter, daysBetween } from "../units";
-import { gearDuties, lastDone, type GearDuty } from "./gearDuties";
+import { feedEveryDays } from "./feeding";
+import { gearDuties, type GearDuty } from "./gearDuties";
+import { mistingBy, mistingFor } from "./misting";
 
 const DUTY_IDS = [
+  "feed",
   "mist",
+  "lookAtMister",
   "freshWater",
   "waterChange",
   "spotClean",
   "waterLine",
+  "retreatWater",
+  "waterPlants",
   "glass",
   "litter",
   "crew",
+  "crewFood",
+  "crewThin",
   "prune",
+  "topDress",
+  "weigh",
+  "calciumTub",
+  "vitaminsTub",
 ] as const;
 type DutyId = (typeof DUTY_IDS)[number];
 
-/** What there is to do: as such, or for a kind of gear. */
-export const DUTY_KINDS = [...DUTY_IDS, "renewGear", "checkGear"] as const;
+/** What there is to do: as such, for a kind of gear, or a keeper's own. */
+export const DUTY_KINDS = [...DUTY_IDS, "renewGear", "checkGear", "own"] as const;
 type DutyKind = (typeof DUTY_KINDS)[number];
 
 /** Something that comes round again. Its id is ticked; what it does is said. */
 export type Duty = {
   id: string;
   does: DutyKind;
-  everyDays: number;
+  /** Of a keeper's own: what they call it. */
+  name?: string;
+  comes: Comes;
+  /** Done late, the next is due as if it had been in time. */
+  keepsPace: boolean;
+  /** How long it takes, where the keeper told it. */
+  minutes: number | null;
   quantities: Record<string, number | string>;
   cautions: readonly Caution[];
   /** Of gear that is renewed: the pieces. */
   gear?: GearDuty;
 };
 
-/** A duty with the day it is next due. Negative days are late. */
-export type Due = Duty & { dueOn: string; lastOn: string | undefined; inDays: number };
+/** A duty as the design asks for it: every so many days. */
+type Made = Pick<Duty, "quantities" | "cautions"> & { id: DutyId; everyDays: number };
 
 /** Of the water, a fifth to a third is changed at a time (common practice). */
 const LEAST_CHANGED = 0.2;
-const DAYS_A_WEEK = 7;
-
-/** How often it is misted: every so many days, and so many times a day where it is daily. */
-type Misting = { everyDays: number; timesADay: number };
-
-/**
- * Misting as often a week as usually holds the band, worked out in one place for every page that tells it.
- *
- * @returns undefined where nothing is to be misted
- * @example mistingFor(animal) // { everyDays: 1, timesADay: 2 }
- */
-export function mistingFor({ mistingsPerWeek }: Pick<Scene["animal"], "mistingsPerWeek">): Misting | undefined {
-  const aWeek = (mistingsPerWeek[0] + mistingsPerWeek[1]) / 2;
-  if (aWeek <= 0) return undefined;
-  const timesADay = Math.round(aWeek / DAYS_A_WEEK);
-  return timesADay >= 1 ? { everyDays: 1, timesADay } : { everyDays: Math.round(DAYS_A_WEEK / aWeek), timesADay: 0 };
-}
-
 /** Water the animal lives in, of which a part is changed. */
 const LIVED_IN: readonly WaterKind[] = ["partLand", "aquatic"];
 /** Water in something that is emptied and filled again. */
@@ -76,47 +75,89 @@ const hasLitter = ({ habitat, library }: Scene): boolean =>
     (layer) => layer.kind === "dressing" && library.get("dressings", layer.materialId).look.texture === "leaf",
   );
 
-/**
- * The duties that follow from the design: no misting where the animal wants none, no water line without drainage, gear
- * by what is set up.
- *
- * @example duties(scene).find((duty) => duty.id === "waterLine")?.everyDays // 7
- */
-export function duties(scene: Scene): Duty[] {
-  const { habitat, animal, ground } = scene;
-  const safeLineCm = ground.water?.safeLineCm;
-  const mist = mistingFor(animal);
-  const all: ((Omit<Duty, "id" | "does"> & { id: DutyId }) | false)[] = [
-    mist !== undefined && {
-      id: "mist",
-      everyDays: mist.everyDays,
-      quantities: { timesADay: mist.timesADay },
-      cautions: ["electricityWater"],
+const DRY_BAND_RH = 60;
+/** A damp retreat in a box whose air is drier than what it keeps. */
+const hasDryRetreat = ({ animal: { humidityRh } }: Scene): boolean =>
+  humidityRh.retreat !== null && humidityRh.day.preferred[0] < DRY_BAND_RH;
+
+const hasBeetles = ({ habitat, library }: Scene): boolean =>
+  habitat.crew.some(({ crewId }) => library.get("crew", crewId).group === "beetle");
+
+/** What the animals want. */
+function animalDuties({ habitat, animal, on, misting, pump }: Asked): (Made | false)[] {
+  const { openedOn } = habitat.care;
+  return [
+    {
+      id: "feed",
+      everyDays: feedEveryDays(animal, habitat.individuals, on),
+      quantities: {},
+      cautions: ["handWashing"],
     },
+    misting !== undefined &&
+      pump === undefined && {
+        id: "mist",
+        everyDays: misting.everyDays,
+        quantities: { timesADay: misting.timesADay },
+        cautions: ["electricityWater"],
+      },
+    pump !== undefined && { id: "lookAtMister", everyDays: 1, quantities: { ...pump }, cautions: ["electricityWater"] },
     BOWLS.includes(animal.water.kind) && {
       id: "freshWater",
       everyDays: rule("freshWaterDays"),
       quantities: {},
       cautions: [],
     },
+    { id: "spotClean", everyDays: rule("spotCleanDays"), quantities: {}, cautions: ["handWashing"] },
+    { id: "weigh", everyDays: rule("weighDays"), quantities: {}, cautions: ["handWashing"] },
+    openedOn.calcium !== undefined && {
+      id: "calciumTub",
+      everyDays: rule("supplementDays"),
+      quantities: {},
+      cautions: [],
+    },
+    openedOn.vitamins !== undefined && {
+      id: "vitaminsTub",
+      everyDays: rule("supplementDays"),
+      quantities: {},
+      cautions: [],
+    },
+  ];
+}
+
+/** What water, ground, plants and crew want. */
+function boxDuties({ scene, misting, pump }: Asked): (Made | false)[] {
+  const { habitat, animal, ground } = scene;
+  const safeLineCm = ground.water?.safeLineCm;
+  const hasSoil = habitat.strata.layers.some(({ kind }) => kind === "soil");
+  return [
     LIVED_IN.includes(animal.water.kind) && {
       id: "waterChange",
       everyDays: rule("waterChangeDays"),
       quantities: { changeWaterL: waterInBoxL(animal, habitat.shell)[0] * LEAST_CHANGED },
       cautions: ["electricityWater", "handWashing"],
     },
-    { id: "spotClean", everyDays: rule("spotCleanDays"), quantities: {}, cautions: ["handWashing"] },
     safeLineCm !== undefined && {
       id: "waterLine",
       everyDays: rule("waterLineCheckDays"),
       quantities: { safeLineCm },
       cautions: [],
     },
+    hasDryRetreat(scene) && { id: "retreatWater", everyDays: rule("retreatWaterDays"), quantities: {}, cautions: [] },
+    habitat.plants.length > 0 &&
+      misting === undefined &&
+      pump === undefined && { id: "waterPlants", everyDays: rule("waterPlantsDays"), quantities: {}, cautions: [] },
     { id: "glass", everyDays: rule("glassCleanDays"), quantities: {}, cautions: [] },
     hasLitter(scene) && { id: "litter", everyDays: rule("litterTopUpDays"), quantities: {}, cautions: [] },
     habitat.crew.length > 0 && {
       id: "crew",
       everyDays: rule("crewTopUpDays"),
+      quantities: {},
+      cautions: ["neverRelease"],
+    },
+    hasBeetles(scene) && { id: "crewFood", everyDays: rule("crewFoodDays"), quantities: {}, cautions: [] },
+    hasBeetles(scene) && {
+      id: "crewThin",
+      everyDays: rule("crewThinDays"),
       quantities: {},
       cautions: ["neverRelease"],
     },
@@ -126,36 +167,83 @@ export function duties(scene: Scene): Duty[] {
       quantities: { count: habitat.plants.length },
       cautions: ["blades"],
     },
+    hasSoil &&
+      habitat.plants.length > 0 && { id: "topDress", everyDays: rule("topDressDays"), quantities: {}, cautions: [] },
   ];
-  const own = all.filter((duty) => duty !== false).map((duty): Duty => ({ ...duty, does: duty.id }));
-  return [...own, ...gearDuties(scene).map(dutyOf)];
 }
+
+type Asked = Pick<Scene, "habitat" | "animal"> & {
+  scene: Scene;
+  on: string;
+  misting: ReturnType<typeof mistingFor>;
+  pump: ReturnType<typeof mistingBy>;
+};
+
+/** Every duty the design asks for, before its keeper changed any. */
+function usualDuties(scene: Scene, on: string): Duty[] {
+  const { habitat, animal } = scene;
+  const asked = { scene, on, habitat, animal, misting: mistingFor(animal), pump: mistingBy(scene) };
+  const made = [...animalDuties(asked), ...boxDuties(asked)].filter((duty) => duty !== false);
+  return [
+    ...made.map(({ everyDays, ...duty }): Duty => ({ ...duty, ...every(everyDays), does: duty.id })),
+    ...gearDuties(scene).map(dutyOf),
+  ];
+}
+
+const every = (days: number): Pick<Duty, "comes" | "keepsPace" | "minutes"> => ({
+  comes: { by: "days", days },
+  keepsPace: false,
+  minutes: null,
+});
 
 const dutyOf = (gear: GearDuty): Duty => ({
   id: gear.id,
   does: gear.does,
-  everyDays: gear.everyDays,
+  ...every(gear.everyDays),
   quantities: { kindId: gear.kind.id },
   cautions: gear.kind.cautions,
   gear,
 });
 
+/** What a keeper's own duty is ticked as. @example ownDutyId("a1") // "own-a1" */
+export const ownDutyId = (id: string): string => `own-${id}`;
+
+/** A duty its keeper left off, and why. */
+export type OffDuty = Duty & { reason: string | null };
+
 /**
- * What is due and when, the most late first. Empty while the habitat is not kept yet.
- * Daily duties are due on the first day, longer ones after their first interval.
+ * The duties as their keeper wants them, and those left off.
  *
- * @param today calendar day, ISO 8601
- * @example dueList(scene, state, "2026-03-01")[0]?.inDays // -3: three days late
+ * @param on the day they are for, as the young are fed more often; calendar day, ISO 8601
  */
-export function dueList(scene: Scene, state: LogState, today: string): Due[] {
-  const { sinceOn, tickedOn } = state;
-  if (sinceOn === null) return [];
-  return duties(scene)
-    .map((duty) => {
-      const lastOn = duty.gear ? lastDone(duty.gear, state) : tickedOn[duty.id];
-      const firstOn = daysAfter(sinceOn, duty.everyDays === 1 ? 0 : duty.everyDays);
-      const dueOn = lastOn === undefined ? firstOn : daysAfter(lastOn, duty.everyDays);
-      return { ...duty, lastOn, dueOn, inDays: daysBetween(today, dueOn) };
-    })
-    .sort((a, b) => a.inDays - b.inDays);
+export function dutiesAsKept(scene: Scene, on: string): { on: Duty[]; off: OffDuty[] } {
+  const { changes, own } = scene.habitat.care;
+  const mine = own.map(({ id, name, ...rest }): Duty => ({
+    ...rest,
+    id: ownDutyId(id),
+    name,
+    does: "own",
+    quantities: {},
+    cautions: [],
+  }));
+  const changed = new Map(changes.map((change) => [change.dutyId, change]));
+  const all = [...usualDuties(scene, on), ...mine].map((duty) => {
+    const change = changed.get(duty.id);
+    if (!change) return { duty, off: false, reason: null };
+    const { comes, keepsPace, minutes, off, reason } = change;
+    return { duty: { ...duty, comes: comes ?? duty.comes, keepsPace, minutes: minutes ?? duty.minutes }, off, reason };
+  });
+  return {
+    on: all.filter(({ off }) => !off).map(({ duty }) => duty),
+    off: all.filter(({ off }) => off).map(({ duty, reason }) => ({ ...duty, reason })),
+  };
 }
+
+/**
+ * The duties that follow from the design and its keeper's wishes: no misting where the animal wants none, no water line
+ * without drainage, no bowl where there is none, gear by what is set up; without those left off, with their own.
+ *
+ * @param on the day they are for; calendar day, ISO 8601
+ * @example duties(scene, "2026-03-02").find((duty) => duty.id === "waterLine")?.comes // { by: "days", days: 7 }
+ */
+export const duties = (scene: Scene, on: string): Duty[] => dutiesAsKept(scene, on).on;

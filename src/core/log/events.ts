@@ -1,22 +1,21 @@
-import { z } from "zod";
-import { DateSchema, IdSchema, InstantSchema, LIMITS, ReasonSchema, TaskIdSchema } from "../habitat";
+import * as z from "zod";
+import { DateSchema, IdSchema, LIMITS, ReasonSchema, TaskIdSchema } from "../habitat";
+import { CatalogIdSchema, event } from "./event";
+import { journalEvents } from "./journal";
 
-const CatalogIdSchema = z.string().regex(/^[a-z][A-Za-z0-9]{0,63}$/, { message: "id" });
 const litres = z.number().min(LIMITS.topUpL.min).max(LIMITS.topUpL.max);
-
-/** Every event: its id, when it was written down, and the calendar day it speaks of. */
-const event = <K extends string, S extends z.ZodRawShape>(kind: K, more: S) =>
-  z.strictObject({ id: IdSchema, at: InstantSchema, on: DateSchema, kind: z.literal(kind), ...more });
+const DutyIdSchema = z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,69}$/, { message: "id" });
 
 export const LOSSES = ["died", "replaced"] as const;
 
-/** A word to find a note by again, in any script. */
-const TagSchema = z.string().regex(/^[\p{L}\p{N}][\p{L}\p{N} _-]{0,39}$/u, { message: "tag" });
-
 /** What happened in a habitat. Events are only ever added: one that was wrong is struck by another. */
 export const EventSchema = z.discriminatedUnion("kind", [
-  /** A duty was done. */
-  event("tick", { dutyId: CatalogIdSchema }),
+  /** A duty was done, and how long it took where it was told. */
+  event("tick", { dutyId: DutyIdSchema, minutes: z.number().int().min(0).max(LIMITS.taskMinutes.max).optional() }),
+  /** A duty was left out this time, and why. */
+  event("skipped", { dutyId: DutyIdSchema, reason: ReasonSchema }),
+  /** A duty is put off to a day. */
+  event("snoozed", { dutyId: DutyIdSchema, untilOn: DateSchema }),
   /** The work of a step of the build was begun, or is done and its waiting began. */
   event("taskBegun", { taskId: TaskIdSchema }),
   /** A step of the build was done, its waiting too; with what was used where that was not what was planned. */
@@ -32,13 +31,7 @@ export const EventSchema = z.discriminatedUnion("kind", [
   event("opened", { towardId: IdSchema }),
   /** It is closed again, and the animals are back. */
   event("closed", {}),
-  /** What was seen or thought of: words, photographs, or both; and at which step of the build. */
-  event("noted", {
-    text: z.string().max(LIMITS.noteLength.max),
-    tags: z.array(TagSchema).max(12),
-    photoIds: z.array(IdSchema).max(12),
-    taskId: TaskIdSchema.optional(),
-  }),
+  ...journalEvents,
   /** Crew were put in. */
   event("seeded", { crewId: CatalogIdSchema, count: z.number().int().min(1).max(LIMITS.crewCount.max) }),
   /** Fresh mix was laid on old soil: litres as they lie in the box. */

@@ -2,7 +2,8 @@ import { grouped } from "../grouped";
 import type { Design } from "../habitat";
 import type { LogEvent } from "./events";
 import { newestIn, type Newest } from "./newest";
-import { blocksOf, samplesOfReading, type Reading, type SampleBlock } from "./samples";
+import { samplesOfReading, type Reading } from "./reading";
+import { blocksOf, type SampleBlock } from "./samples";
 import { NOTHING_HAPPENED, stateAt, type LogState } from "./state";
 
 /** A habitat: its design, what happened in it, and what was measured. */

@@ -1,4 +1,5 @@
-import type { Sample, SampleBlock, SeriesId } from "./samples";
+import type { Sample, SampleBlock } from "./samples";
+import type { SeriesId } from "./series";
 
 /** The newest sample of each series that has one. */
 export type Newest = Partial<Record<SeriesId, Sample>>;

@@ -1,5 +1,6 @@
 import { grouped } from "../grouped";
-import type { Sample, SampleBlock, SeriesId } from "./samples";
+import type { Sample, SampleBlock } from "./samples";
+import type { SeriesId } from "./series";
 
 export const ROLLUP_STEPS = ["hour", "day"] as const;
 export type RollupStep = (typeof ROLLUP_STEPS)[number];

@@ -1,28 +1,5 @@
 import { grouped } from "../grouped";
-import { z } from "zod";
-import { LIMITS } from "../habitat";
-
-export const PLACES = ["warmEnd", "coolEnd"] as const;
-export type SamplePlace = (typeof PLACES)[number];
-export const MEASURABLES = ["temperatureC", "humidityRh", "waterLineCm"] as const;
-/** What gauges tell: air temperature in °C, relative humidity in per cent, standing water in cm from the glass. */
-export type Measurable = (typeof MEASURABLES)[number];
-
-/** One thing measured at one place: `warmEnd.temperatureC`. */
-export type SeriesId = `${SamplePlace}.${Measurable}`;
-export const SERIES: readonly SeriesId[] = PLACES.flatMap((place) =>
-  MEASURABLES.map((what): SeriesId => `${place}.${what}`),
-);
-export const seriesOf = (place: SamplePlace, what: Measurable): SeriesId => `${place}.${what}`;
-export const placeOf = (series: SeriesId): SamplePlace => series.split(".")[0] as SamplePlace;
-export const measurableOf = (series: SeriesId): Measurable => series.split(".")[1] as Measurable;
-
-/** What a gauge can tell; outside these a value is refused by name. */
-export const SAMPLE_LIMITS: Record<Measurable, { min: number; max: number }> = {
-  temperatureC: LIMITS.readingC,
-  humidityRh: LIMITS.humidityRh,
-  waterLineCm: LIMITS.waterLineCm,
-};
+import type { SeriesId } from "./series";
 
 /** One value at one instant, milliseconds since 1970-01-01 UTC. */
 export type Sample = { atMs: number; value: number };
@@ -82,24 +59,5 @@ export function withoutSamples(block: SampleBlock, atMs: ReadonlySet<number>): S
   );
 }
 
-/** A reading as a person takes it: one place, any of the gauges, one instant. */
-export const ReadingSchema = z
-  .strictObject({
-    at: z.iso.datetime(),
-    place: z.enum(PLACES),
-    temperatureC: z.number().min(LIMITS.readingC.min).max(LIMITS.readingC.max).optional(),
-    humidityRh: z.number().min(LIMITS.humidityRh.min).max(LIMITS.humidityRh.max).optional(),
-    waterLineCm: z.number().min(LIMITS.waterLineCm.min).max(LIMITS.waterLineCm.max).optional(),
-  })
-  .refine((reading) => MEASURABLES.some((what) => reading[what] !== undefined), { message: "empty reading" });
-export type Reading = z.infer<typeof ReadingSchema>;
-
 /** A sample that knows its series. */
 export type SeriesSample = Sample & { series: SeriesId };
-
-/** A reading as samples. @example samplesOfReading({ at, place: "warmEnd", temperatureC: 26 }).length // 1 */
-export const samplesOfReading = (reading: Reading): SeriesSample[] =>
-  MEASURABLES.flatMap((what) => {
-    const value = reading[what];
-    return value === undefined ? [] : [{ series: seriesOf(reading.place, what), atMs: Date.parse(reading.at), value }];
-  });

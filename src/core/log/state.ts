@@ -28,6 +28,13 @@ export type LogState = {
   sinceOn: string | null;
   /** The last day each duty was done. */
   tickedOn: Readonly<Record<string, string>>;
+  /** The last day each duty was left out. */
+  skippedOn: Readonly<Record<string, string>>;
+  /** The day each duty was last put off to, and when that was said. */
+  snoozed: Readonly<Record<string, { on: string; untilOn: string }>>;
+  fed: readonly Of<"fed">[];
+  weighed: readonly Of<"weighed">[];
+  sheds: readonly Of<"shed">[];
   topUps: readonly TopUp[];
   lostPlants: readonly LostPlant[];
   seeded: readonly Seeded[];
@@ -46,6 +53,11 @@ export const NOTHING_HAPPENED: LogState = {
   checkedOn: {},
   sinceOn: null,
   tickedOn: {},
+  skippedOn: {},
+  snoozed: {},
+  fed: [],
+  weighed: [],
+  sheds: [],
   topUps: [],
   lostPlants: [],
   seeded: [],
@@ -110,6 +122,11 @@ export function stateAt(events: readonly LogEvent[], day: string): LogState {
     checkedOn: latestDays(of("checked"), (event) => event.gate),
     sinceOn: of("movedIn")[0]?.on ?? null,
     tickedOn: latestDays(of("tick"), (event) => event.dutyId),
+    skippedOn: latestDays(of("skipped"), (event) => event.dutyId),
+    snoozed: Object.fromEntries(of("snoozed").map(({ dutyId, on, untilOn }) => [dutyId, { on, untilOn }])),
+    fed: of("fed"),
+    weighed: of("weighed"),
+    sheds: of("shed"),
     topUps: of("toppedUp"),
     lostPlants: of("lost"),
     seeded: of("seeded"),

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { Ingredient, Matter } from "../catalog";
 import type { Aims } from "../mix";
 import type { Model, Solution } from "../solve";

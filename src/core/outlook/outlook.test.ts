@@ -126,14 +126,14 @@ describe("gear is bought, mounted and renewed", () => {
     expect(bare.filter((id) => ["mountGear", "wireGear", "tryGear"].includes(id))).toEqual([]);
   });
   it("is renewed by its hours where they run out before its months, tried as often as it asks, and due anew once done", () => {
-    const duty = (id: string) => duties(scene(box)).find((one) => one.id === id);
+    const duty = (id: string) => duties(scene(box), "2026-03-01").find((one) => one.id === id);
     // 2,000 hours at twelve a day are 167 days, less than seven months.
-    expect(duty("renewHalogenLamp")).toMatchObject({ does: "renewGear", everyDays: 167 });
-    expect(duty("checkDimmingThermostat")?.everyDays).toBe(360);
-    expect(duty("checkResidualCurrentDevice")?.everyDays).toBe(30);
+    expect(duty("renewHalogenLamp")).toMatchObject({ does: "renewGear", comes: { by: "days", days: 167 } });
+    expect(duty("checkDimmingThermostat")?.comes).toEqual({ by: "days", days: 360 });
+    expect(duty("checkResidualCurrentDevice")?.comes).toEqual({ by: "days", days: 30 });
     const moved = { kind: "movedIn", on: "2026-02-10" } as const;
     const due = (...more: Parameters<typeof logged>[0]) =>
-      dueList(scene(box), logged([moved, ...more]).state, "2026-08-01").find(({ id }) => id === "renewHalogenLamp");
+      dueList(scene(box), logged([moved, ...more]), "2026-08-01").find(({ id }) => id === "renewHalogenLamp");
     expect(due()?.dueOn).toBe("2026-07-27");
     expect(due({ kind: "renewed", on: "2026-07-28", gearId: "lamp" })?.dueOn).toBe("2027-01-11");
     expect(due({ kind: "tick", on: "2026-07-30", dutyId: "renewHalogenLamp" })?.dueOn).toBe("2027-01-13");

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { OWN_KINDS, OWN_SCHEMAS, OwnRecipeSchema, type OwnEntry, type OwnKind, type OwnRecipe } from "../catalog";
 import { libraryOf, STOCK } from "../library";
 import { ownEntriesNow } from "./older";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { CatalogKind } from "../catalog";
 import { NameSchema } from "../habitat";
 import type { Library } from "../library";

@@ -18,7 +18,7 @@ export function AgeFields({ one, name }: { one: Fitted; name: string }) {
   const { piece, kind } = one;
   const { state } = derived.log;
   const newOn = state.renewedOn[piece.id] ?? state.doneOn.runGear ?? state.sinceOn ?? undefined;
-  const duty = dueList(derived, state, today || derived.outlook.on).find(
+  const duty = dueList(derived, derived.log, today || derived.outlook.on).find(
     ({ does, gear }) => does === "renewGear" && gear?.gearIds.includes(piece.id),
   );
   const dueOn = duty?.dueOn;

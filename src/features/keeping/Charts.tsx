@@ -2,92 +2,99 @@
 
 import { useCallback, useMemo, useState } from "react";
 import { bandFor } from "@/core/keeping";
-import { PLACES, type Measurable, type Sample } from "@/core/log";
-import { CM_PER_INCH, celsiusToFahrenheit, type MeasureKind, type UnitSystem } from "@/core/units";
-import { useOpen, useRanges } from "@/store";
-import { BandChart, type Line } from "@/ui/chart";
+import { MEASURABLES, measurableOf, WHERE, type Measurable, type Sample, type SeriesId } from "@/core/log";
+import { useOpen, useRanges, type Span } from "@/store";
+import { BandChart, type Line, type Mark } from "@/ui/chart";
 import { Pills } from "@/ui/parts";
 import { useFigures, useSay, useUnits } from "@/words";
+import { baseValue, channelPrinted, DASHED, KIND, PLACE_COLOR, shownValue } from "./channels";
 import css from "./Keeping.module.css";
 
-const KIND: Record<Measurable, MeasureKind> = {
-  temperatureC: "temperature",
-  humidityRh: "humidity",
-  waterLineCm: "length",
-};
+const ALWAYS: readonly Measurable[] = ["temperatureC", "humidityRh"];
 
-/** The figure that is plotted: base units in the shown system. */
-function shownValue(value: number, what: Measurable, system: UnitSystem): number {
-  if (system === "metric" || what === "humidityRh") return value;
-  return what === "temperatureC" ? celsiusToFahrenheit(value) : value / CM_PER_INCH;
-}
-function baseValue(value: number, what: Measurable, system: UnitSystem): number {
-  if (system === "metric" || what === "humidityRh") return value;
-  return what === "temperatureC" ? (value - 32) / 1.8 : value * CM_PER_INCH;
+/** The channels there is anything to show of: air always, the water line where water can stand, others once read. */
+function useChannels(): Measurable[] {
+  const { derived, log } = useOpen();
+  const read = new Set(Object.keys(log.newest).map((series) => measurableOf(series as SeriesId)));
+  return MEASURABLES.filter(
+    (what) => ALWAYS.includes(what) || read.has(what) || (what === "waterLineCm" && derived.ground.water !== undefined),
+  );
 }
 
-/** Readings over time against the band, one gauge at a time. */
-export function Charts() {
+/** The band over all places that have a reading, for drawing. */
+function useBand(what: Measurable, places: readonly (typeof WHERE)[Measurable][number][]) {
+  const { derived } = useOpen();
+  const system = useUnits();
+  return useMemo(() => {
+    const bands = places.flatMap((place) => {
+      const band = bandFor(derived, what, place);
+      return band ? [band] : [];
+    });
+    if (bands.length === 0) return undefined;
+    const low = Math.min(...bands.map((band) => band[0]));
+    const high = Math.max(...bands.map((band) => band[1]));
+    return [shownValue(low, what, system), shownValue(high, what, system)] as const;
+  }, [derived, what, places, system]);
+}
+
+/** Readings over time against the band, one gauge at a time; drawn along and in and out for a part of the time. */
+export function Charts({ marks }: { marks?: readonly Mark[] }) {
   const say = useSay();
   const system = useUnits();
   const figures = useFigures();
-  const { habitat, derived } = useOpen();
+  const { habitat } = useOpen();
   const [what, setWhat] = useState<Measurable>("temperatureC");
-  const kinds: Measurable[] = derived.ground.water
-    ? ["temperatureC", "humidityRh", "waterLineCm"]
-    : ["temperatureC", "humidityRh"];
+  const [span, setSpan] = useState<Span>();
+  const kinds = useChannels();
   const chosen = kinds.includes(what) ? what : "temperatureC";
-
-  const band = useMemo(() => {
-    const ends = PLACES.map((place) => bandFor(derived, chosen, place)).filter((end) => end !== undefined);
-    const [first] = ends;
-    if (!first) return undefined;
-    const low = Math.min(...ends.map((end) => end[0]));
-    const high = Math.max(...ends.map((end) => end[1]));
-    return [shownValue(low, chosen, system), shownValue(high, chosen, system)] as const;
-  }, [derived, chosen, system]);
-
-  const ranges = useRanges(habitat.id, chosen);
+  const ranges = useRanges(habitat.id, chosen, span);
+  const told = useMemo(
+    () => (ranges ? WHERE[chosen].filter((place) => (ranges[place]?.points.length ?? 0) > 0) : []),
+    [ranges, chosen],
+  );
+  const band = useBand(chosen, told.length > 0 ? told : WHERE[chosen]);
   const lines = useMemo((): Line[] => {
     if (!ranges) return [];
-    const colors = { warmEnd: "--clay", coolEnd: "--water" };
     const plotted = (samples: readonly Sample[]): Line["points"] =>
       samples.map(({ atMs, value }) => [new Date(atMs).toISOString(), shownValue(value, chosen, system)]);
     if (chosen === "waterLineCm") {
-      const both = PLACES.flatMap((place) => ranges[place].points).toSorted((a, b) => a.atMs - b.atMs);
-      return [{ name: say("keeping:waterLine"), color: "--water", points: plotted(both) }];
+      const all = told.flatMap((place) => ranges[place]?.points ?? []).toSorted((a, b) => a.atMs - b.atMs);
+      return all.length === 0 ? [] : [{ name: say("journal:waterLine"), color: "--water", points: plotted(all) }];
     }
-    return PLACES.map((place) => ({
-      name: say(`keeping:places.${place}`),
-      color: colors[place],
-      dashed: place === "coolEnd",
-      points: plotted(ranges[place].points),
+    return told.map((place) => ({
+      name: say(`journal:places.${place}`),
+      color: PLACE_COLOR[place],
+      dashed: DASHED.includes(place),
+      points: plotted(ranges[place]?.points ?? []),
     }));
-  }, [ranges, chosen, system, say]);
-  const count = ranges ? PLACES.reduce((sum, place) => sum + ranges[place].count, 0) : 0;
+  }, [ranges, told, chosen, system, say]);
+  const count = ranges ? told.reduce((sum, place) => sum + (ranges[place]?.count ?? 0), 0) : 0;
 
   const print = useCallback(
-    (value: number) => figures.printed(baseValue(value, chosen, system), KIND[chosen]),
+    (value: number) => channelPrinted(baseValue(value, chosen, system), chosen, figures),
     [chosen, system, figures],
   );
   const printShort = useCallback(
     (value: number) => {
-      const { figure, unit } = figures.shown(baseValue(value, chosen, system), KIND[chosen]);
+      const kind = KIND[chosen];
+      if (kind === null) return figures.number(value, value % 1 === 0 ? 0 : 1);
+      const { figure, unit } = figures.shown(baseValue(value, chosen, system), kind);
       return chosen === "waterLineCm" ? `${figure} ${unit}` : `${Math.round(value)} ${unit}`;
     },
     [chosen, system, figures],
   );
-
-  const points = lines.flatMap((line) => line.points);
-  const last = points.at(-1);
+  const last = lines.flatMap((line) => line.points).at(-1);
   return (
-    <section className={css.charts} aria-label={say(`keeping:charts.${chosen}`)}>
+    <section className={css.charts} aria-label={say(`journal:charts.${chosen}`)}>
       <div className={css.chartBar}>
         <Pills
-          label={say("keeping:latest")}
+          label={say("journal:latest")}
           value={chosen}
-          onChange={setWhat}
-          options={kinds.map((value) => ({ value, text: say(`keeping:charts.${value}`) }))}
+          onChange={(next) => {
+            setSpan(undefined);
+            setWhat(next);
+          }}
+          options={kinds.map((value) => ({ value, text: say(`journal:charts.${value}`) }))}
         />
         <p className={css.legend} aria-hidden>
           {lines.map((line) => (
@@ -98,29 +105,32 @@ export function Charts() {
           ))}
           {band ? (
             <span>
-              <u /> {say("keeping:band")} {print(band[0])} – {print(band[1])}
+              <u /> {say("journal:band")} {print(band[0])} – {print(band[1])}
             </span>
           ) : null}
         </p>
       </div>
-      {last && band ? (
+      {last ? (
         <BandChart
+          key={chosen}
           lines={lines}
           band={band}
+          marks={marks}
           bandColor="--moss"
           print={print}
           printShort={printShort}
+          onSpan={setSpan}
           height={188}
-          label={say("keeping:chartLabel", {
-            what: say(`keeping:charts.${chosen}`),
-            low: print(band[0]),
-            high: print(band[1]),
+          label={say("journal:chartLabel", {
+            what: say(`journal:charts.${chosen}`),
+            low: band ? print(band[0]) : "–",
+            high: band ? print(band[1]) : "–",
             count,
             last: print(last[1]),
           })}
         />
       ) : (
-        <p className={css.none}>{say("keeping:noReadings")}</p>
+        <p className={css.none}>{say("journal:noReadings")}</p>
       )}
     </section>
   );

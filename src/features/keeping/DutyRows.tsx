@@ -1,28 +1,46 @@
 "use client";
 
 import Checkbox from "@mui/material/Checkbox";
-import { dueList, duties, type Due, type Duty } from "@/core/keeping";
+import ExpandMoreOutlined from "@mui/icons-material/ExpandMoreOutlined";
+import IconButton from "@mui/material/IconButton";
+import { useState } from "react";
+import { dueList, duties, dustingFor, type Due, type Duty } from "@/core/keeping";
 import type { Told } from "@/core/log";
-import { useOpen } from "@/store";
+import { useNextByRule, useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { DueMark } from "@/ui/DueMark";
-import { useSay } from "@/words";
+import { comesSaid, dustingSaid, dutyTitle, dutyWhy, useSay } from "@/words";
+import { DutyChange } from "./DutyChange";
 import css from "./Keeping.module.css";
 
-/** The duties that follow from the design, the most pressing first; before the move-in, what they will be. */
+const DAYS_AHEAD = 3;
+const MOST_SHOWN = 6;
+
+/** The duties, the most pressing first: what is due soon, and all of them when asked. Before the move-in, what they will be. */
 export function DutyRows({ today }: { today: string }) {
-  const { derived, log } = useOpen();
+  const say = useSay();
+  const { habitat, derived, log } = useOpen();
+  const nextByRule = useNextByRule([habitat]);
+  const [all, setAll] = useState(false);
   if (today === "") return null;
-  const due = dueList(derived, log.state, today);
-  const rows: (Duty | Due)[] = due.length > 0 ? due : duties(derived);
+  const due = dueList(derived, log, today, nextByRule);
+  const rows: (Duty | Due)[] = due.length > 0 ? due : duties(derived, today);
+  const soon = rows.filter((duty) => "inDays" in duty && duty.inDays <= DAYS_AHEAD);
+  const shown = all || due.length === 0 ? rows : soon.slice(0, MOST_SHOWN);
   return (
     <>
       <ul className={css.duties}>
-        {rows.map((duty) => (
+        {shown.map((duty) => (
           <DutyRow key={duty.id} duty={duty} today={today} />
         ))}
       </ul>
-      <Cautions codes={rows.flatMap((duty) => duty.cautions)} />
+      {shown.length === 0 ? <p className={css.said}>{say("journal:nothingSoon")}</p> : null}
+      {due.length > shown.length || all ? (
+        <button type="button" className={css.link} aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? say("journal:fewer") : say("journal:allDuties", { count: due.length })}
+        </button>
+      ) : null}
+      <Cautions codes={shown.flatMap((duty) => duty.cautions)} />
     </>
   );
 }
@@ -33,26 +51,40 @@ const renewals = ({ does, gear }: Duty, on: string): Told[] =>
 
 function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   const say = useSay();
-  const { act } = useOpen();
-  const title = say(`keeping:duties.${duty.does}.title`, duty.quantities);
+  const { derived, log, act } = useOpen();
+  const [open, setOpen] = useState(false);
+  const title = dutyTitle(duty, say);
   const due = "dueOn" in duty ? duty : undefined;
+  const minutes = duty.minutes === null ? {} : { minutes: duty.minutes };
+  const dusting = duty.does === "feed" ? dustingSaid(dustingFor(derived.animal, log.state.fed, today), say) : "";
   return (
     <li>
       <Checkbox
         checked={false}
         disabled={!due}
-        slotProps={{ input: { "aria-label": say("keeping:tick", { duty: title }) } }}
-        onChange={() => act([{ kind: "tick", on: today, dutyId: duty.id }, ...renewals(duty, today)])}
+        slotProps={{ input: { "aria-label": say("journal:tick", { duty: title }) } }}
+        onChange={() => act([{ kind: "tick", on: today, dutyId: duty.id, ...minutes }, ...renewals(duty, today)])}
       />
       <span>
         <b>{title}</b>
-        <small>{say(`keeping:duties.${duty.does}.why`, duty.quantities)}</small>
+        <small>{[dusting, dutyWhy(duty, say)].filter((part) => part !== "").join("; ")}</small>
         <small>
-          {say("keeping:every", { count: duty.everyDays })}
-          {due ? ` · ${due.lastOn ? say("keeping:lastOn", { lastOn: due.lastOn }) : say("keeping:never")}` : ""}
+          {comesSaid(duty.comes, say)}
+          {due ? ` · ${due.lastOn ? say("journal:lastOn", { lastOn: due.lastOn }) : say("journal:never")}` : ""}
         </small>
+        {open ? <DutyChange duty={duty} title={title} today={today} onDone={() => setOpen(false)} /> : null}
       </span>
-      {due ? <DueMark inDays={due.inDays} /> : null}
+      <span className={css.dutyEnd}>
+        {due ? <DueMark inDays={due.inDays} /> : null}
+        <IconButton
+          size="small"
+          aria-expanded={open}
+          aria-label={say("journal:change.label", { duty: title })}
+          onClick={() => setOpen(!open)}
+        >
+          <ExpandMoreOutlined fontSize="small" style={{ rotate: open ? "180deg" : "none" }} />
+        </IconButton>
+      </span>
     </li>
   );
 }

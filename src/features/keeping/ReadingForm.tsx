@@ -1,88 +1,179 @@
 "use client";
 
 import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { LIMITS } from "@/core/habitat";
-import { PLACES, type SamplePlace } from "@/core/log";
+import { bandFor } from "@/core/keeping";
+import { MEASURABLES, PLACES, SAMPLE_LIMITS, WHERE, type Measurable, type SamplePlace } from "@/core/log";
 import { useOpen, useSession } from "@/store";
 import { MeasureField } from "@/ui/measure";
-import { Pills } from "@/ui/parts";
-import { useSay } from "@/words";
+import { useFigures, useSay } from "@/words";
+import { channelPrinted, KIND } from "./channels";
 import css from "./Keeping.module.css";
 
-type Values = { temperatureC?: number; humidityRh?: number; waterLineCm?: number };
+type Values = Partial<Record<Measurable, number>>;
 
-/** Writes a reading down: one place, any of the three gauges. */
+const LAST_PLACE = "rincon.lastPlace";
+
+/** The place of the last reading: two taps suffice where the same gauge is read again. */
+function lastPlace(): SamplePlace {
+  try {
+    const kept = localStorage.getItem(LAST_PLACE);
+    return PLACES.find((place) => place === kept) ?? "warmEnd";
+  } catch {
+    return "warmEnd";
+  }
+}
+
+function keepPlace(place: SamplePlace): void {
+  try {
+    localStorage.setItem(LAST_PLACE, place);
+  } catch {
+    // A wish of the browser's, not of the builder's: the next reading begins at the warm end.
+  }
+}
+
+/** Local time as a field takes it, to the minute. @example localMinute(new Date()) // "2026-03-02T10:00" */
+const localMinute = (date: Date): string =>
+  new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+
+/** What is read at a place here: no water line without drainage, water only where something lives in it. */
+function channelsAt(place: SamplePlace, hasWater: boolean): Measurable[] {
+  return MEASURABLES.filter((what) => WHERE[what].includes(place)).filter((what) => what !== "waterLineCm" || hasWater);
+}
+
+/** Writes a reading down: one place, any of the gauges read there, now or in the past. */
 export function ReadingForm() {
   const say = useSay();
   const { derived } = useOpen();
   const read = useSession((session) => session.read);
-  const [place, setPlace] = useState<SamplePlace>("warmEnd");
+  const [place, setPlace] = useState<SamplePlace>(lastPlace);
   const [values, setValues] = useState<Values>({});
+  const [atText, setAtText] = useState("");
   const [round, setRound] = useState(0);
   const [said, setSaid] = useState<{ text: string; wrong: boolean } | undefined>(undefined);
+  const channels = channelsAt(place, derived.ground.water !== undefined);
+  const judge = useJudge(place);
 
-  const set = (field: keyof Values) => (value: number) => setValues((before) => ({ ...before, [field]: value }));
-  const clear = (field: keyof Values) => () =>
-    setValues((before) => {
-      const { [field]: _gone, ...others } = before;
-      return others;
-    });
+  const set = (field: Measurable, value: number | undefined) =>
+    setValues(({ [field]: _before, ...others }) => (value === undefined ? others : { ...others, [field]: value }));
   const write = () => {
     if (Object.keys(values).length === 0) return setSaid({ text: say("problems:readingEmpty"), wrong: true });
-    read({ at: new Date().toISOString(), place, ...values });
+    const at = atText === "" ? new Date() : new Date(atText);
+    if (Number.isNaN(at.getTime()) || at.getTime() > Date.now() + 60_000)
+      return setSaid({ text: say("journal:reading.future"), wrong: true });
+    read({ at: at.toISOString(), place, ...values });
+    keepPlace(place);
+    setSaid({ text: judge(values, at.getHours()), wrong: false });
     setValues({});
     setRound(round + 1);
-    setSaid({ text: say("keeping:written"), wrong: false });
   };
 
   return (
     <form
       className={css.form}
       noValidate
+      // Enter commits the field it is pressed in; a half-filled reading is written by its button alone.
+      onKeyDown={(event) => {
+        if (event.key === "Enter" && !(event.target instanceof HTMLButtonElement)) event.preventDefault();
+      }}
       onSubmit={(event) => {
         event.preventDefault();
         if (!event.currentTarget.querySelector('[aria-invalid="true"]')) write();
       }}
     >
-      <Pills
-        label={say("keeping:place")}
-        value={place}
-        onChange={setPlace}
-        options={PLACES.map((value) => ({ value, text: say(`keeping:places.${value}`) }))}
-      />
-      <div className={css.fields} key={round}>
-        <MeasureField
-          label={say("keeping:temperature")}
-          kind="temperature"
-          value={values.temperatureC}
-          limits={LIMITS.readingC}
-          onCommit={set("temperatureC")}
-          onClear={clear("temperatureC")}
-        />
-        <MeasureField
-          label={say("keeping:humidity")}
-          kind="humidity"
-          value={values.humidityRh}
-          limits={LIMITS.humidityRh}
-          onCommit={set("humidityRh")}
-          onClear={clear("humidityRh")}
-        />
-        {derived.ground.water ? (
-          <MeasureField
-            label={say("keeping:waterLine")}
-            kind="length"
-            value={values.waterLineCm}
-            limits={LIMITS.waterLineCm}
-            onCommit={set("waterLineCm")}
-            onClear={clear("waterLineCm")}
-          />
-        ) : null}
+      <div className={css.comes}>
+        <label>
+          <span>{say("journal:place")}</span>
+          <select
+            value={place}
+            onChange={({ target }) => {
+              setPlace(target.value as SamplePlace);
+              setValues({});
+              setRound(round + 1);
+            }}
+          >
+            {PLACES.map((value) => (
+              <option key={value} value={value}>
+                {say(`journal:places.${value}`)}
+              </option>
+            ))}
+          </select>
+        </label>
       </div>
-      <Button type="submit">{say("keeping:add")}</Button>
+      <div className={css.fields} key={`${place} ${round}`}>
+        {channels.map((what) => (
+          <ChannelField key={what} what={what} value={values[what]} onChange={(value) => set(what, value)} />
+        ))}
+      </div>
+      <TextField
+        type="datetime-local"
+        size="small"
+        label={say("journal:reading.at")}
+        value={atText}
+        onChange={({ target }) => setAtText(target.value)}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: localMinute(new Date()) } }}
+      />
+      <Button type="submit">{say("journal:add")}</Button>
       <p role="status" className={css.said} data-wrong={said?.wrong}>
-        {said?.text ?? say("keeping:gauges")}
+        {said?.text ?? say("journal:gauges")}
       </p>
     </form>
+  );
+}
+
+/** Says of what was just written whether it is in the band of that place and hour. */
+function useJudge(place: SamplePlace) {
+  const say = useSay();
+  const figures = useFigures();
+  const { derived } = useOpen();
+  return (values: Values, hour: number): string => {
+    const out = (Object.entries(values) as [Measurable, number][]).flatMap(([what, value]) => {
+      const band = bandFor(derived, what, place, hour);
+      if (!band || (value >= band[0] && value <= band[1])) return [];
+      const [low, high] = band.map((limit) => channelPrinted(limit, what, figures));
+      return [say("journal:reading.out", { what: say(`journal:charts.${what}`), low, high })];
+    });
+    return [say("journal:written"), ...out].join(" ");
+  };
+}
+
+type FieldProps = { what: Measurable; value: number | undefined; onChange: (value: number | undefined) => void };
+
+function ChannelField({ what, value, onChange }: FieldProps) {
+  const say = useSay();
+  const kind = KIND[what];
+  const label = say(`journal:charts.${what}`);
+  const { min, max } = SAMPLE_LIMITS[what];
+  const [text, setText] = useState("");
+  if (kind !== null)
+    return (
+      <MeasureField
+        label={label}
+        kind={kind}
+        value={value}
+        limits={SAMPLE_LIMITS[what]}
+        onCommit={onChange}
+        onClear={() => onChange(undefined)}
+      />
+    );
+  const number = Number(text.replace(",", "."));
+  const isBad = text.trim() !== "" && !(number >= min && number <= max);
+  return (
+    <TextField
+      label={label}
+      value={text}
+      error={isBad}
+      helperText={isBad ? say("journal:reading.within", { least: `${min}`, most: `${max}` }) : undefined}
+      onChange={({ target }) => {
+        setText(target.value);
+        const next = Number(target.value.replace(",", "."));
+        onChange(target.value.trim() !== "" && next >= min && next <= max ? next : undefined);
+      }}
+      slotProps={{
+        inputLabel: { shrink: true },
+        htmlInput: { className: "measure", inputMode: "decimal", "aria-invalid": isBad },
+      }}
+    />
   );
 }

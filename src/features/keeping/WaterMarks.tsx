@@ -19,7 +19,7 @@ export function WaterMarks({ frame }: { frame: Frame }) {
       <g textAnchor="end" transform={`translate(${left - 8} ${y + 4})`}>
         {read ? (
           <text y={-16} fill={over ? "var(--rust)" : "var(--water)"}>
-            {say("keeping:readAt", { lineCm: read.value })}
+            {say("journal:readAt", { lineCm: read.value })}
           </text>
         ) : null}
         <text fill="var(--soft)">{say("strata:safeTo", { safeLineCm: water.safeLineCm })}</text>

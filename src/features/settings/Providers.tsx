@@ -4,7 +4,7 @@ import InitColorSchemeScript from "@mui/material/InitColorSchemeScript";
 import { ThemeProvider } from "@mui/material/styles";
 import { AppRouterCacheProvider } from "@mui/material-nextjs/v16-appRouter";
 import type { ReactNode } from "react";
-import { z } from "zod";
+import * as z from "zod";
 import { useDeviceLibrary, useUnitSetting } from "@/store";
 import { theme } from "@/ui/theme";
 import { LibraryProvider, UnitsProvider } from "@/words";

@@ -3,8 +3,8 @@
 import type { Finding } from "@/core/findings";
 import { duties } from "@/core/keeping";
 import { useOpen } from "@/store";
-import { Bands, Fact, Facts, Minding } from "@/ui/parts";
-import { sayFinding, useSay } from "@/words";
+import { Bands, Fact, Facts, Minding, useNow } from "@/ui/parts";
+import { comesSaid, dutyTitle, sayFinding, useSay } from "@/words";
 import { CareCode } from "./CareCode";
 import { SheetRows } from "./SheetRows";
 import css from "./Sheets.module.css";
@@ -25,6 +25,7 @@ export function CareCard() {
   const say = useSay();
   const { habitat, derived } = useOpen();
   const { animal } = derived;
+  const today = useNow();
   const gear = useGearSettings();
   const accepted = acceptedOf(derived.findings);
   return (
@@ -37,9 +38,9 @@ export function CareCard() {
       </Facts>
       <h3>{say("sheets:careDuties")}</h3>
       <Facts>
-        {duties(derived).map(({ id, does, quantities, everyDays }) => (
-          <Fact key={id} label={say(`keeping:duties.${does}.title`, quantities)}>
-            {say("sheets:careEvery", { count: everyDays })}
+        {duties(derived, today || derived.outlook.on).map((duty) => (
+          <Fact key={duty.id} label={dutyTitle(duty, say)}>
+            {comesSaid(duty.comes, say)}
           </Fact>
         ))}
       </Facts>

@@ -11,7 +11,7 @@ import { dueList } from "@/core/keeping";
 import { useDesigns, type Standing } from "@/store";
 import { useNow } from "@/ui/parts";
 import { Miniature } from "@/ui/section";
-import { boxSize, LibraryProvider, useSay, type Say } from "@/words";
+import { boxSize, dutyTitle, LibraryProvider, useSay, type Say } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
@@ -23,10 +23,10 @@ type State = { text: string; tone: "good" | "look" | "harm" | "plain" };
 function stateOf({ derived, log }: Standing, today: string, moveOn: string | undefined, say: Say): State {
   const [first] = derived.findings.filter((finding) => finding.weight !== "opinion" && isOpen(finding, today));
   if (first?.weight === "harm") return { text: say(`titles:${first.code}`), tone: "harm" };
-  const late = dueList(derived, log.state, today).find((duty) => duty.inDays < 0);
+  const late = dueList(derived, log, today).find((duty) => duty.inDays < 0);
   if (late)
     return {
-      text: `${say(`keeping:duties.${late.does}.title`, late.quantities)}: ${say("shelf:late", { count: -late.inDays })}`,
+      text: `${dutyTitle(late, say)}: ${say("shelf:late", { count: -late.inDays })}`,
       tone: "harm",
     };
   if (first) return { text: say(`titles:${first.code}`), tone: "look" };

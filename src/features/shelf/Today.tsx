@@ -3,11 +3,11 @@
 import Checkbox from "@mui/material/Checkbox";
 import dynamic from "next/dynamic";
 import type { Design } from "@/core/habitat";
-import { dueList, type Due } from "@/core/keeping";
+import { dueList, isDaily, type Due } from "@/core/keeping";
 import { append, strikes, writtenNow, type Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
-import { useSay } from "@/words";
+import { dutyTitle, dutyWhy, useSay } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
@@ -24,16 +24,16 @@ export function Today({ standing, onNotice }: Props) {
   const today = useNow();
   const due = standing
     .flatMap(({ design, derived, log }) =>
-      today === "" ? [] : dueList(derived, log.state, today).map((duty) => ({ design, duty })),
+      today === "" ? [] : dueList(derived, log, today).map((duty) => ({ design, duty })),
     )
-    .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(duty.everyDays === 1 && duty.inDays > 0))
-    .sort((a, b) => a.duty.inDays - b.duty.inDays || b.duty.everyDays - a.duty.everyDays);
+    .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(isDaily(duty) && duty.inDays > 0))
+    .toSorted((a, b) => a.duty.inDays - b.duty.inDays);
   const built = standing.filter(({ log }) => log.state.sinceOn === null || log.state.opened !== null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
   const tick = async ({ id, name }: Design, duty: Due) => {
     const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);
     await append(id, ticked);
-    const text = say("shelf:tick", { duty: say(`keeping:duties.${duty.does}.title`, duty.quantities), name });
+    const text = say("shelf:tick", { duty: dutyTitle(duty, say), name });
     onNotice({ text, undo: () => void append(id, strikes(ticked)) });
   };
   return (
@@ -48,7 +48,7 @@ export function Today({ standing, onNotice }: Props) {
       ) : null}
       <ul>
         {due.map(({ design, duty }) => {
-          const title = say(`keeping:duties.${duty.does}.title`, duty.quantities);
+          const title = dutyTitle(duty, say);
           return (
             <li key={`${design.id}-${duty.id}`}>
               <Checkbox
@@ -59,7 +59,7 @@ export function Today({ standing, onNotice }: Props) {
               <span>
                 <b>{title}</b>
                 <small>
-                  {design.name} · {say(`keeping:duties.${duty.does}.why`, duty.quantities)}
+                  {design.name} · {dutyWhy(duty, say)}
                 </small>
               </span>
               <DueMark inDays={duty.inDays} />

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { LIMITS, NameSchema, type StartingTop } from "@/core/habitat";
 import { parseSize, type MeasureKind, type UnitSystem } from "@/core/units";
 import { readTyped, type Limits } from "@/ui/measure";

@@ -1,17 +1,39 @@
 "use client";
 
 import { useColorScheme } from "@mui/material/styles";
-import { LineChart } from "echarts/charts";
-import { AriaComponent, GridComponent, MarkAreaComponent, TooltipComponent } from "echarts/components";
+import { LineChart, ScatterChart } from "echarts/charts";
+import {
+  AriaComponent,
+  DataZoomComponent,
+  GridComponent,
+  MarkAreaComponent,
+  TooltipComponent,
+} from "echarts/components";
 import { init, use as register, type EChartsType } from "echarts/core";
-import { SVGRenderer } from "echarts/renderers";
+import { CanvasRenderer } from "echarts/renderers";
 import { useEffect, useRef } from "react";
 
-register([LineChart, GridComponent, TooltipComponent, MarkAreaComponent, AriaComponent, SVGRenderer]);
+register([
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  TooltipComponent,
+  MarkAreaComponent,
+  DataZoomComponent,
+  AriaComponent,
+  CanvasRenderer,
+]);
 
 export type Line = { name: string; color: string; dashed?: boolean; points: readonly [at: string, value: number][] };
 
+/** Something that happened, as a dot on the foot of the chart. */
+export type Mark = { at: string; color: string; text: string };
+type Shown = { fromMs: number; toMs: number };
+
 type Props = {
+  marks?: readonly Mark[] | undefined;
+  /** Told when another part of the time is looked at. */
+  onSpan?: ((span: Shown | undefined) => void) | undefined;
   lines: readonly Line[];
   band: readonly [number, number] | undefined;
   bandColor: string;
@@ -32,16 +54,49 @@ function niceStep(wanted: number): number {
   return ([1, 2, 5, 10].find((times) => times * power >= wanted) ?? 10) * power;
 }
 
+const SETTLE_MS = 120;
+const SHORTEST_MS = 6 * 3_600_000;
+
+const zoomOf = ({ fromMs, toMs }: Shown) => ({ startValue: fromMs, endValue: toMs });
+
+/** The part of the time that is looked at; undefined for all of it. */
+function spanOf(chart: EChartsType): Shown | undefined {
+  const [zoom] = (
+    chart.getOption() as { dataZoom: { start: number; end: number; startValue: number; endValue: number }[] }
+  ).dataZoom;
+  if (!zoom || (zoom.start <= 0.01 && zoom.end >= 99.99)) return undefined;
+  return { fromMs: zoom.startValue, toMs: zoom.endValue };
+}
+
+/** What happened, as dots along the foot, each with its text. */
+const dots = (marks: readonly Mark[], low: number, step: number, color: (name: string) => string) =>
+  marks.length === 0
+    ? []
+    : [
+        {
+          type: "scatter",
+          symbolSize: 9,
+          data: marks.map(({ at, color: name, text }) => ({
+            value: [at, Math.floor(low / step - 0.2) * step],
+            name: text,
+            itemStyle: { color: color(name), borderColor: color("--sheet"), borderWidth: 1.5 },
+          })),
+          tooltip: { trigger: "item", formatter: ({ name }: { name: string }) => name, valueFormatter: undefined },
+          z: 5,
+        },
+      ];
+
 /** Readings over time as lines against the band they should keep. Values and band in the units shown. */
-export function BandChart({ lines, band, bandColor, print, printShort, label, height }: Props) {
+export function BandChart({ lines, band, bandColor, marks, print, printShort, onSpan, label, height }: Props) {
   const host = useRef<HTMLDivElement>(null);
   const chart = useRef<EChartsType | undefined>(undefined);
+  const shown = useRef<Shown>(undefined);
   const { mode } = useColorScheme();
 
   useEffect(() => {
     const element = host.current;
     if (!element) return;
-    chart.current = init(element, undefined, { renderer: "svg" });
+    chart.current = init(element, undefined, { renderer: "canvas" });
     const observer = new ResizeObserver(() => chart.current?.resize());
     observer.observe(element);
     return () => {
@@ -90,28 +145,58 @@ export function BandChart({ lines, band, bandColor, print, printShort, label, he
           axisLabel: { color: color("--soft"), fontSize: 11, fontFamily: MONO, formatter: printShort },
           splitLine: { lineStyle: { color: color("--line"), opacity: 0.6 } },
         },
-        series: lines.map((line, at) => ({
-          type: "line",
-          name: line.name,
-          data: line.points,
-          showSymbol: line.points.length < 3,
-          symbolSize: 6,
-          lineStyle: { width: 2, color: color(line.color), type: line.dashed ? [6, 4] : "solid" },
-          itemStyle: { color: color(line.color) },
-          ...(at === 0 && band
-            ? {
-                markArea: {
-                  silent: true,
-                  itemStyle: { color: color(bandColor), opacity: 0.14 },
-                  data: [[{ yAxis: band[0] }, { yAxis: band[1] }]],
-                },
-              }
-            : {}),
-        })),
+        // Wheel and pinch go in and out, drawing goes along; finer roll-ups are read for what is then shown.
+        dataZoom: [
+          {
+            type: "inside",
+            filterMode: "none",
+            minValueSpan: SHORTEST_MS,
+            ...(shown.current && zoomOf(shown.current)),
+          },
+        ],
+        series: [
+          ...dots(marks ?? [], low, step, color),
+          ...lines.map((line, at) => ({
+            type: "line",
+            name: line.name,
+            data: line.points,
+            showSymbol: line.points.length < 3,
+            symbolSize: 6,
+            lineStyle: { width: 2, color: color(line.color), type: line.dashed ? [6, 4] : "solid" },
+            itemStyle: { color: color(line.color) },
+            ...(at === 0 && band
+              ? {
+                  markArea: {
+                    silent: true,
+                    itemStyle: { color: color(bandColor), opacity: 0.14 },
+                    data: [[{ yAxis: band[0] }, { yAxis: band[1] }]],
+                  },
+                }
+              : {}),
+          })),
+        ],
       },
       { notMerge: true },
     );
-  }, [lines, band, bandColor, print, printShort, mode]);
+  }, [lines, band, bandColor, marks, print, printShort, mode]);
+
+  useEffect(() => {
+    const now = chart.current;
+    if (!now || !onSpan) return undefined;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const zoomed = () => {
+      clearTimeout(timer);
+      timer = setTimeout(() => {
+        shown.current = spanOf(now);
+        onSpan(shown.current);
+      }, SETTLE_MS);
+    };
+    now.on("datazoom", zoomed);
+    return () => {
+      clearTimeout(timer);
+      now.off("datazoom", zoomed);
+    };
+  }, [onSpan]);
 
   return <div ref={host} role="img" aria-label={label} style={{ width: "100%", height }} />;
 }

@@ -1,3 +1,3 @@
 /** Readings over time against a band. */
 export { BandChart } from "./BandChart";
-export type { Line } from "./BandChart";
+export type { Line, Mark } from "./BandChart";

@@ -39,14 +39,14 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
         setPhotos((before) => [...before, kept]);
         setSaid("");
       } catch {
-        setSaid(say("keeping:note.noPicture", { name: one.name }));
+        setSaid(say("journal:note.noPicture", { name: one.name }));
       }
     }
     if (file.current) file.current.value = "";
   };
   const write = () => {
     const trimmed = text.trim();
-    if (trimmed === "" && photos.length === 0) return setSaid(say("keeping:note.empty"));
+    if (trimmed === "" && photos.length === 0) return setSaid(say("journal:note.empty"));
     onWrite({
       kind: "noted",
       on,
@@ -58,7 +58,7 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
     for (const { url } of photos) URL.revokeObjectURL(url);
     setText("");
     setPhotos([]);
-    setSaid(say("keeping:note.written"));
+    setSaid(say("journal:note.written"));
   };
   return (
     <form
@@ -73,7 +73,7 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
         fullWidth
         multiline
         maxRows={5}
-        label={say("keeping:note.text")}
+        label={say("journal:note.text")}
         value={text}
         onChange={({ target }) => setText(target.value)}
         slotProps={{ htmlInput: { maxLength: LIMITS.noteLength.max } }}
@@ -84,15 +84,15 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
         accept="image/*"
         multiple
         hidden
-        aria-label={say("keeping:note.photo")}
+        aria-label={say("journal:note.photo")}
         onChange={({ target }) => void take(target.files)}
       />
       <div className={css.buttons}>
         <Button variant="outlined" startIcon={<AddAPhotoOutlined />} onClick={() => file.current?.click()}>
-          {say("keeping:note.photo")}
+          {say("journal:note.photo")}
         </Button>
         <Button variant="contained" type="submit">
-          {say("keeping:note.write")}
+          {say("journal:note.write")}
         </Button>
       </div>
       {photos.length > 0 ? (
@@ -100,7 +100,7 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
           {photos.map(({ id, url, takenOn }) => (
             <li key={id}>
               {/* eslint-disable-next-line @next/next/no-img-element -- from the browser's own store */}
-              <img src={url} alt={say("keeping:note.photoOf", { takenOn })} />
+              <img src={url} alt={say("journal:note.photoOf", { takenOn })} />
             </li>
           ))}
         </ul>

@@ -11,14 +11,14 @@ type Props = { events: readonly LogEvent[]; onTakeBack: () => void };
 export function LastWritten({ events, onTakeBack }: Props) {
   const say = useSay();
   const [first] = events;
-  const what = first ? sayEvent(first, say) : say("keeping:last.reading");
+  const what = first ? sayEvent(first, say) : say("journal:last.reading");
   return (
     <p className={css.last} role="status">
       <span>
-        {say("keeping:last.title")}: <b>{capital(what)}</b>
+        {say("journal:last.title")}: <b>{capital(what)}</b>
       </span>
       <Button size="small" variant="text" onClick={onTakeBack}>
-        {say("keeping:last.takeBack")}
+        {say("journal:last.takeBack")}
       </Button>
     </p>
   );

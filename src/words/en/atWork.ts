@@ -9,6 +9,7 @@ import crew from "./crew.json";
 import figures from "./figures.json";
 import findings from "./findings";
 import fits from "./fits.json";
+import journal from "./journal.json";
 import library from "./library.json";
 import mix from "./mix.json";
 import planting from "./planting.json";
@@ -34,6 +35,7 @@ export const atWork = {
   figures,
   findings,
   fits,
+  journal,
   library,
   mix,
   planting,

@@ -3,7 +3,7 @@ import type { FindingQuantities } from "../quantities";
 import type { Check, Found } from "../types";
 
 function told({ what, place, value, band }: BandCheck): FindingQuantities["outOfBand"] | undefined {
-  if (what === "waterLineCm") return undefined;
+  if (what !== "temperatureC" && what !== "humidityRh") return undefined;
   if (what === "temperatureC") return { variant: what, place, valueC: value, lowC: band[0], highC: band[1] };
   return { variant: what, place, valueRh: value, lowRh: band[0], highRh: band[1] };
 }

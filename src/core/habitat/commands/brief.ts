@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { SCHOOL_QUESTIONS } from "../../catalog";
 import { withOwn } from "../../library";
 import { EditRefused } from "../problem";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { BuildSchema, OwnTaskSchema, type Build, type TaskChange } from "../buildPlan";
 import { DateSchema } from "../schema";
 import { edit, mustBeFree, mustFind } from "./define";

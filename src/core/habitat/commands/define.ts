@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 import type { Library } from "../../library";
 import { EditRefused } from "../problem";
 import type { Design } from "../schema";

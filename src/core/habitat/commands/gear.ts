@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { lightOf } from "../lamps";
 import { EditRefused } from "../problem";
 import { GearPieceSchema, IdSchema, PowerSchema, type Design, type GearPiece } from "../schema";

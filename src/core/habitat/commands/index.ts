@@ -1,5 +1,5 @@
 /** Every edit of a design, as data that can be sent, stored, offered by a finding and applied. */
-import { z } from "zod";
+import * as z from "zod";
 import { withOwn, type Library } from "../../library";
 import { checkHabitat } from "../checkHabitat";
 import { EditRefused, problemOf, type Problem } from "../problem";
@@ -7,6 +7,7 @@ import type { Design } from "../schema";
 import { answerEdits } from "./answers";
 import { briefEdits } from "./brief";
 import { buildEdits } from "./build";
+import { careEdits } from "./care";
 import { gearEdits } from "./gear";
 import { livingEdits } from "./living";
 import { mixEdits } from "./mix";
@@ -28,6 +29,7 @@ const edits = {
   ...livingEdits,
   ...gearEdits,
   ...buildEdits,
+  ...careEdits,
   ...answerEdits,
   ...shelfEdits,
 };

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { DateSchema, IdSchema, SeedingSchema, StandSchema, StarterSchema, type Stand } from "../schema";
 import { edit, mustBeFree, mustFind } from "./define";
 

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { OwnIngredientSchema } from "../../catalog";
 import { IdSchema, MixSchema, NameSchema, PartSchema, type Design, type Mix } from "../schema";
 import { edit, mustFind } from "./define";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { Library } from "../../library";
 import { holdsSoil, stoodUpFor, usualSlabs } from "../poses";
 import { IdSchema, PieceSchema, SlabsSchema, TiltSchema, type Design, type Mix, type Piece } from "../schema";

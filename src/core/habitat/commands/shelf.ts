@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { EditRefused } from "../problem";
 import { DateSchema, DesignSchema } from "../schema";
 import { edit } from "./define";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { areaCm2, isSimple, regionAreaCm2 } from "../../shape";
 import { floorOutline } from "../floor";
 import { EditRefused } from "../problem";
