@@ -1,11 +1,13 @@
 import { STOCK } from "@/core/library";
-import { schedule } from "@/core/build";
 import { daysAfter } from "@/core/units";
 import { applyAll, startHabitat, type Command, type Design, type Start } from "@/core/habitat";
-import { blocksOfReadings, NOTHING_HAPPENED, type Habitat, type LogEvent, type Told } from "@/core/log";
+import { blocksOfReadings, type Habitat } from "@/core/log";
 import { sceneOf } from "@/core/scene";
+import { lifeOf } from "./life";
+import { LIVES } from "./lives";
 import { demoReadings, type Scenario } from "./readings";
 import { CHIMNEY_GEAR, DRY_WASH_GEAR, FROG_GEAR, KILN_GEAR, LANTERN_GEAR, UNDERCUT_GEAR } from "./gear";
+import { buildEvents, renewals, tickEvents } from "./events";
 import { crew, GLASS, onGround, onWall, piece, plant } from "./setUp";
 
 type Plan = {
@@ -114,8 +116,8 @@ const PLANS: readonly Plan[] = [
       room: { temperatureC: 25, humidityRh: 36 },
       shell: { widthCm: 130, depthCm: 60, heightCm: 70, sillCm: 22, top: "mesh" },
     },
-    startedAgo: 160,
-    keptAgo: 121,
+    startedAgo: 800,
+    keptAgo: 730,
     commands: [
       { name: "setShell", args: { wallMm: 8 } },
       { name: "setStandsOn", args: { ratingKg: 500 } },
@@ -143,8 +145,8 @@ const PLANS: readonly Plan[] = [
     ],
     ticked: { freshWater: 1, spotClean: 0, prune: 12, glass: 5, crew: 34 },
     readings: {
-      days: 42,
-      seed: 23,
+      days: 725,
+      seed: 24,
       warmC: { start: 30.4, end: 30.6, wobble: 0.8 },
       coolC: { start: 24.4, end: 24.6, wobble: 0.6 },
       humidityRh: { start: 36, end: 34, wobble: 3 },
@@ -349,40 +351,20 @@ const PLANS: readonly Plan[] = [
 
 const ROOM = { temperatureC: 21, humidityRh: 42 };
 
-/** Something that happened on a day, written at noon of it. */
-const event = <T extends Told>(id: string, told: T): LogEvent => ({ ...told, id, at: `${told.on}T12:00:00.000Z` });
-
-/** Every build step done on the day its plan gave it, the last on the day the animal moved in. */
-function buildEvents(design: Design, movedInOn: string): LogEvent[] {
-  const plan = schedule(sceneOf(design, STOCK), NOTHING_HAPPENED, design.build.startOn);
-  const idOf = (taskId: string): string => taskId.replace(":", "-");
-  const done = plan.map(({ id, startOn }) =>
-    event(`done-${idOf(id)}`, { kind: "taskDone", on: id === "moveIn" ? movedInOn : startOn, taskId: id }),
-  );
-  const seededOn = (crewId: string): string => plan.find(({ id }) => id === `seedCrew:${crewId}`)?.startOn ?? movedInOn;
-  return [
-    ...done,
-    ...design.crew.map(({ crewId, count }) =>
-      event(`seeded-${crewId}`, { kind: "seeded", on: seededOn(crewId), crewId, count }),
-    ),
-    event("movedIn", { kind: "movedIn", on: movedInOn }),
-  ];
-}
-
-/** What is tried in every box with sockets near water, days ago. */
-const TRIED = { checkResidualCurrentDevice: 12 };
-
 function build(plan: Plan, today: string): Habitat {
   const startOn = daysAfter(today, -plan.startedAgo);
   const sinceOn = daysAfter(today, -plan.keptAgo);
   const begun = startHabitat({ room: ROOM, ...plan.start, createdAt: `${startOn}T09:00:00Z`, startOn }, STOCK);
   const design = applyAll(begun, [...plan.commands, { name: "plantedOn", args: { on: sinceOn } }], STOCK);
-  const ticks = Object.entries({ ...TRIED, ...plan.ticked }).map(([dutyId, ago]) =>
-    event(`tick-${dutyId}`, { kind: "tick", on: daysAfter(today, -ago), dutyId }),
-  );
+  const animal = STOCK.get("animals", design.brief.animalId);
   return {
     design,
-    events: [...buildEvents(design, sinceOn), ...ticks],
+    events: [
+      ...buildEvents(design, sinceOn),
+      ...tickEvents(design, plan.ticked, today),
+      ...renewals(design, plan.keptAgo, today),
+      ...lifeOf(LIVES[plan.start.id], animal, { sinceOn, days: plan.keptAgo }),
+    ],
     samples: blocksOfReadings(demoReadings(plan.readings, today)),
   };
 }

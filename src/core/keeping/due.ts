@@ -83,8 +83,8 @@ const beginsOn = ({ habitat }: Scene, duty: Duty, sinceOn: string): string => {
 
 /**
  * What is due and when, the most late first. Empty while the habitat is not kept yet.
- * Daily duties are due on the first day, longer ones after their first interval; one that was left out counts as done,
- * one that a reading calls for is due on the day of that reading.
+ * Daily duties are due on the first day, longer ones after their first interval; one that was never written down is due,
+ * but not late; one that was left out counts as done, one that a reading calls for is due on the day of that reading.
  *
  * @param today calendar day, ISO 8601
  * @example dueList(scene, log, "2026-03-01")[0]?.inDays // -3: three days late
@@ -104,7 +104,9 @@ export function dueList(
       const known = { sinceOn: beginsOn(scene, duty, sinceOn), lastOn: countsFrom, today, newest, nextByRule };
       const usualOn = nextOn(duty, known);
       if (usualOn === undefined) return [];
-      const dueOn = putOff(duty.id, usualOn, countsFrom, state);
+      // What was never written down may well have been done: it is due, not late. Gear is as old as it is.
+      const askedOn = countsFrom === undefined && !duty.gear && usualOn < today ? today : usualOn;
+      const dueOn = putOff(duty.id, askedOn, countsFrom, state);
       return [{ ...duty, lastOn, dueOn, inDays: daysBetween(today, dueOn) }];
     })
     .toSorted((a, b) => a.inDays - b.inDays);

@@ -43,6 +43,7 @@ export function KeepingStep() {
           {shown === "pictures" ? <Pictures /> : null}
         </>
       }
+      ledgerFirst
       ledger={<Ledger />}
     />
   );

@@ -47,7 +47,10 @@ export function Story() {
   const shown = useMemo(() => found(story, query, ({ title, small }) => `${title} ${small}`), [story, query]);
   const marks = useMemo(
     (): Mark[] =>
-      story.map(({ event, title, tone }) => ({ at: `${event.on}T12:00:00`, color: COLOR[tone], text: title })),
+      // What goes well comes too often to be marked: what stands out is.
+      story
+        .filter(({ tone }) => tone !== "good")
+        .map(({ event, title, tone }) => ({ at: `${event.on}T12:00:00`, color: COLOR[tone], text: title })),
     [story],
   );
   return (

@@ -1,14 +1,22 @@
 import type { ReactNode } from "react";
 import css from "./Workbench.module.css";
 
+type Props = {
+  middle: ReactNode;
+  ledger: ReactNode;
+  label: string;
+  /** On a phone the ledger stands above: where there is more to do than to look at. */
+  ledgerFirst?: boolean;
+};
+
 /** The two halves of a step: what is worked on in the middle, its figures on the right. */
-export function Workbench({ middle, ledger, label }: { middle: ReactNode; ledger: ReactNode; label: string }) {
+export function Workbench({ middle, ledger, label, ledgerFirst = false }: Props) {
   return (
     <>
       <main id="work" tabIndex={-1} className={css.middle}>
         {middle}
       </main>
-      <aside className={css.ledger} aria-label={label} tabIndex={0}>
+      <aside className={css.ledger} data-first={ledgerFirst} aria-label={label} tabIndex={0}>
         {ledger}
       </aside>
     </>
