@@ -1,8 +1,7 @@
 import { STOCK } from "@/core/library";
 import { daysAfter } from "@/core/units";
-import { applyAll, startHabitat, type Command, type Design, type Start } from "@/core/habitat";
+import { applyAll, startHabitat, type Command, type Start } from "@/core/habitat";
 import { blocksOfReadings, type Habitat } from "@/core/log";
-import { sceneOf } from "@/core/scene";
 import { lifeOf } from "./life";
 import { LIVES } from "./lives";
 import { demoReadings, type Scenario } from "./readings";

@@ -12,7 +12,7 @@ export type Life = {
   shedEveryDays?: number;
   seen?: readonly { ago: number; told: Happening }[];
 };
-export type Happening = Told extends infer T ? (T extends { on: string } ? Omit<T, "on"> : never) : never;
+type Happening = Told extends infer T ? (T extends { on: string } ? Omit<T, "on"> : never) : never;
 
 const WEIGH_EVERY_DAYS = 30;
 /** Food is refused so many days before a shed. */
@@ -78,7 +78,7 @@ export function lifeOf(
     ...meals(life, span, random),
     ...weights(life, span, random),
     ...shedDays(life, span.days).map((day): Told => ({ kind: "shed", on: daysAfter(sinceOn, day), whole: true })),
-    ...(life.seen ?? []).map(({ ago, told: seen }) => ({ ...seen, on: daysAfter(today, -ago) }) as Told),
+    ...(life.seen ?? []).map(({ ago, told: seen }) => ({ ...seen, on: daysAfter(today, -ago) })),
   ];
   return told.map((one, at): LogEvent => ({ ...one, id: `life-${at}`, at: `${one.on}T19:00:00.000Z` }));
 }

@@ -1,10 +1,10 @@
 import "./testing";
 import { beforeEach, describe, expect, it } from "vitest";
-import { BLOCK_MS, rollup, samplesOf, type SeriesSample } from "@/core/log";
+import { BLOCK_MS, blocksOf, rollup, samplesOf, type SampleBlock, type SeriesSample } from "@/core/log";
 import { happened, started } from "@/core/testing";
 import { db } from "./db";
 import { getDesign, putDesign } from "./designs";
-import { addSamples, append, blocksIn, eventsOf, logOn, newestOf, range, removeSamples } from "./log";
+import { addBlocks, addSamples, append, blocksIn, eventsOf, logOn, newestOf, range, removeSamples } from "./log";
 
 const START_MS = Date.UTC(2026, 0, 5);
 const HOUR_MS = 3_600_000;
@@ -83,5 +83,43 @@ describe("samples", () => {
     expect(Math.max(...points.map(({ value }) => value))).toBe(Math.max(...values));
     expect(Math.min(...points.map(({ value }) => value))).toBe(Math.min(...values));
     expect(await range("h", "coolEnd.waterLineCm", 400)).toEqual({ points: [], count: 0 });
+  });
+});
+
+describe("samples from a file, and a part of the time", () => {
+  const walk = (count: number): SampleBlock[] =>
+    blocksOf(
+      "warmEnd.temperatureC",
+      Array.from({ length: count }, (_, n) => ({
+        atMs: START_MS + n * (HOUR_MS / 12),
+        value: 20 + Math.sin(n / 9) * 5,
+      })),
+    );
+
+  it("come in once, however often the file is read, and say how many were new", async () => {
+    expect(await addBlocks("h", walk(4000))).toBe(4000);
+    expect(await addBlocks("h", walk(4000))).toBe(0);
+    expect(await addBlocks("h", walk(4100))).toBe(100);
+    const kept = (await blocksIn("h")).flatMap(samplesOf);
+    expect(new Set(kept.map(({ atMs }) => atMs)).size).toBe(4100);
+  });
+  it("are read finer for a part of the time, whose least and most stay, and the rest keeps its ends", async () => {
+    await addBlocks("h", walk(30_000));
+    const span = { fromMs: START_MS + 40 * 24 * HOUR_MS, toMs: START_MS + 42 * 24 * HOUR_MS };
+    const [whole, part] = [
+      await range("h", "warmEnd.temperatureC", 800),
+      await range("h", "warmEnd.temperatureC", 800, span),
+    ];
+    const isIn = ({ atMs }: { atMs: number }) => atMs >= span.fromMs && atMs <= span.toMs;
+    expect(part.points.filter(isIn).length).toBeGreaterThan(whole.points.filter(isIn).length * 10);
+    const raw = walk(30_000)
+      .flatMap(samplesOf)
+      .filter(isIn)
+      .map(({ value }) => value);
+    const values = part.points.filter(isIn).map(({ value }) => value);
+    expect([Math.min(...values), Math.max(...values)]).toEqual([Math.min(...raw), Math.max(...raw)]);
+    expect(part.points[0]!.atMs).toBeLessThanOrEqual(START_MS + 24 * HOUR_MS);
+    expect(part.points.at(-1)!.atMs).toBeGreaterThan(span.toMs + 24 * HOUR_MS);
+    expect(part.points).toEqual(part.points.toSorted((a, b) => a.atMs - b.atMs));
   });
 });

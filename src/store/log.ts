@@ -96,6 +96,31 @@ export async function addSamples(habitatId: string, samples: readonly SeriesSamp
   });
 }
 
+/**
+ * Adds whole blocks of samples, as from a file. Those that are there already are not told twice.
+ *
+ * @returns how many were new
+ */
+export async function addBlocks(habitatId: string, blocks: readonly SampleBlock[]): Promise<number> {
+  const { samples: table } = db();
+  let added = 0;
+  await changeLog(habitatId, async () => {
+    for (const block of blocks) {
+      const before = await table.get([habitatId, block.series, block.fromMs]);
+      const after = before ? merged(withoutOwner(before), samplesOf(block)) : merged(emptied(block), samplesOf(block));
+      added += after.atMs.length - (before?.atMs.length ?? 0);
+      await putBlock(habitatId, after);
+    }
+  });
+  return added;
+}
+
+const emptied = (block: SampleBlock): SampleBlock => ({
+  ...block,
+  atMs: new Float64Array(0),
+  values: new Float64Array(0),
+});
+
 /** Takes samples out again: a reading that was wrong. */
 export async function removeSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
   const { samples: table } = db();

@@ -11,6 +11,7 @@ import {
   type LogEvent,
   type LogNow,
   type Reading,
+  type SampleBlock,
   type Told,
 } from "@/core/log";
 import { lastActOf, strikes, writtenNow, type Act } from "./acts";
@@ -19,7 +20,7 @@ import { listen, type Told as Heard } from "./channel";
 import { commit, getDesign, takenAll, type OnDevice, type Step } from "./designs";
 import { beginHistory, edited, redone, undone, type History } from "./history";
 import { forgetUnsaved, keepUnsaved, settleUnsaved } from "./journal";
-import { addSamples, append, logOn, newestOf, removeSamples } from "./log";
+import { addBlocks, addSamples, append, logOn, newestOf, removeSamples } from "./log";
 import { todayHere } from "./today";
 
 export type Saving =
@@ -50,6 +51,8 @@ type Session = {
   act: (told: readonly Told[], commands?: readonly Command[]) => Problem | undefined;
   /** Writes a reading down. */
   read: (reading: Reading) => void;
+  /** Takes samples in, as from a file. @returns how many were new */
+  takeIn: (blocks: readonly SampleBlock[]) => Promise<number>;
   /** Says that events were wrong. */
   strike: (events: readonly LogEvent[]) => void;
   takeBack: () => void;
@@ -264,6 +267,14 @@ export const useSession = create<Session>((set, get) => {
         if ((newest[series]?.atMs ?? 0) <= atMs) newest[series] = { atMs, value };
       showLog(events, newest, { events: [], samples, step: undefined });
       logged = addSamples(history.present.id, samples).catch(() => set({ saving: { state: "failed" } }));
+    },
+    takeIn: async (blocks) => {
+      const id = get().history?.present.id;
+      if (id === undefined) return 0;
+      const added = await addBlocks(id, blocks);
+      const newest = await newestOf(id);
+      if (get().history?.present.id === id) showLog(get().events, newest);
+      return added;
     },
     strike: (events) => write(strikes(events)),
     takeBack: () => {

@@ -8,9 +8,10 @@ let known: NextByRule | undefined;
 const hasRule = ({ care }: Design): boolean =>
   [...care.changes, ...care.own].some(({ comes }) => comes !== null && comes.by === "rule");
 
-/** What reads rules of the calendar; it is loaded where a design has one. Undefined until it is there. */
-export function useNextByRule(designs: readonly Design[]): NextByRule | undefined {
-  const isWanted = designs.some(hasRule);
+/** What reads rules of the calendar; it is loaded where a design has one, or always where one
+ * may be made at any moment. Undefined until it is there. */
+export function useNextByRule(designs: readonly Design[] | "always"): NextByRule | undefined {
+  const isWanted = designs === "always" || designs.some(hasRule);
   const [read, setRead] = useState<{ next: NextByRule } | undefined>(known && { next: known });
   useEffect(() => {
     if (!isWanted || known) return;

@@ -1,7 +1,8 @@
 import "@/core/library/whole";
 import { expose, transfer } from "comlink";
 import { habitatLines, readHabitat, type FileRead } from "@/core/files";
-import type { Habitat } from "@/core/log";
+import { readTable, textIn, type BadRow, type Layout } from "@/core/files/readingTable";
+import { blocksOfSamples, type Habitat, type SampleBlock } from "@/core/log";
 import type { Progress } from "./client";
 
 /** Pieces of the file are handed on once they are this long, so that no text is ever the whole of it. */
@@ -40,11 +41,21 @@ const buffersOf = (read: FileRead): ArrayBuffer[] =>
     ? read.habitat.samples.flatMap(({ atMs, values }) => [atMs.buffer as ArrayBuffer, values.buffer as ArrayBuffer])
     : [];
 
+export type TableAsked = { bytes: Uint8Array<ArrayBuffer>; layout: Layout };
+/** A logger's table as blocks of samples, how many rows it had, and which could not be read. */
+export type TableRead = { blocks: SampleBlock[]; rows: number; bad: BadRow[] };
+
 const jobs = {
   print: async (habitat: Habitat, onProgress: Progress): Promise<Blob> => print(habitat, onProgress),
   read: async (file: Blob, onProgress: Progress): Promise<FileRead> => {
     const read = await readHabitat(textOf(file, onProgress));
     return transfer(read, buffersOf(read));
+  },
+  table: async ({ bytes, layout }: TableAsked, onProgress: Progress): Promise<TableRead> => {
+    const { samples, rows, bad } = readTable(textIn(bytes), layout, onProgress);
+    const blocks = blocksOfSamples(samples);
+    const buffers = blocks.flatMap(({ atMs, values }) => [atMs.buffer as ArrayBuffer, values.buffer as ArrayBuffer]);
+    return transfer({ blocks, rows, bad }, buffers);
   },
 };
 export type FileJobs = typeof jobs;

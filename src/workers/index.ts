@@ -1,5 +1,5 @@
 /** Heavy work away from the page: one client for every kind of worker. */
 export type { Progress } from "./client";
 export { solveModel } from "./solver";
-export { printFile, readFile } from "./files";
+export { printFile, readFile, readTableFile } from "./files";
 export { forecastPlan } from "./planner";

@@ -42,7 +42,6 @@ export const OwnDutySchema = z.strictObject({
   keepsPace: z.boolean(),
   minutes: within("taskMinutes").int().nullable(),
 });
-export type OwnDuty = z.infer<typeof OwnDutySchema>;
 
 export const SUPPLEMENTS = ["calcium", "vitamins"] as const;
 

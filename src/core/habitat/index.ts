@@ -47,7 +47,7 @@ export type {
   Zone,
 } from "./schema";
 export { SEXES, SUPPLEMENTS } from "./care";
-export type { Care, Comes, DutyChange, Individual, OwnDuty } from "./care";
+export type { Comes, Individual } from "./care";
 export { jobOf, namesInLog, USUAL_MINUTES } from "./buildPlan";
 export { copyOf } from "./copy";
 export { STARTING_TOPS, startHabitat } from "./start";

@@ -206,10 +206,10 @@ const dutyOf = (gear: GearDuty): Duty => ({
 });
 
 /** What a keeper's own duty is ticked as. @example ownDutyId("a1") // "own-a1" */
-export const ownDutyId = (id: string): string => `own-${id}`;
+const ownDutyId = (id: string): string => `own-${id}`;
 
 /** A duty its keeper left off, and why. */
-export type OffDuty = Duty & { reason: string | null };
+type OffDuty = Duty & { reason: string | null };
 
 /**
  * The duties as their keeper wants them, and those left off.

@@ -1,13 +1,13 @@
 /** Keeping: the duties that follow from the design, when they come, and readings against their bands. */
-export { DUTY_KINDS, duties, dutiesAsKept, ownDutyId } from "./duties";
-export type { Duty, OffDuty } from "./duties";
+export { DUTY_KINDS, duties, dutiesAsKept } from "./duties";
+export type { Duty } from "./duties";
 export { dueList, isDaily } from "./due";
 export type { Due, NextByRule } from "./due";
 export { animalLogs } from "./animalLog";
 export type { AnimalLog } from "./animalLog";
 export { dustingFor, feedEveryDays, refusedBeforeShed } from "./feeding";
 export type { Supplement } from "./feeding";
-export { mistingBy, mistingFor } from "./misting";
+export { mistingFor } from "./misting";
 export { bandChecks, bandFor } from "./bands";
 export type { BandCheck } from "./bands";
 export { settledDays } from "./settled";

@@ -9,15 +9,6 @@ const dayOf = (instant: Date): string => instant.toISOString().slice(0, 10);
 const ruleFrom = (rule: string, startOn: string): RRule =>
   new RRule({ ...RRule.parseString(rule), dtstart: instantOf(startOn) });
 
-/** Whether a rule is one of RFC 5545, section 3.3.10. @example isRule("FREQ=WEEKLY;BYDAY=MO") // true */
-export function isRule(rule: string): boolean {
-  try {
-    return ruleFrom(rule, "2026-01-01").options.freq !== undefined;
-  } catch {
-    return false;
-  }
-}
-
 /**
  * The next day of a rule after a day.
  *

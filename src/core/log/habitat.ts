@@ -3,7 +3,7 @@ import type { Design } from "../habitat";
 import type { LogEvent } from "./events";
 import { newestIn, type Newest } from "./newest";
 import { samplesOfReading, type Reading } from "./reading";
-import { blocksOf, type SampleBlock } from "./samples";
+import { blocksOf, type SampleBlock, type SeriesSample } from "./samples";
 import { NOTHING_HAPPENED, stateAt, type LogState } from "./state";
 
 /** A habitat: its design, what happened in it, and what was measured. */
@@ -21,13 +21,11 @@ export const logNow = ({ events, samples }: Pick<Habitat, "events" | "samples">,
   newest: newestIn(samples),
 });
 
-/** Readings a person took, as blocks of samples. */
-export function blocksOfReadings(readings: readonly Reading[]): SampleBlock[] {
-  const bySeries = grouped(readings.flatMap(samplesOfReading), ({ series }) => series);
-  return [...bySeries].flatMap(([series, samples]) =>
-    blocksOf(
-      series,
-      samples.map(({ atMs, value }) => ({ atMs, value })),
-    ),
-  );
+/** Samples of several series as blocks, series by series. */
+export function blocksOfSamples(samples: readonly SeriesSample[]): SampleBlock[] {
+  return [...grouped(samples, ({ series }) => series)].flatMap(([series, list]) => blocksOf(series, list));
 }
+
+/** Readings a person took, as blocks of samples. */
+export const blocksOfReadings = (readings: readonly Reading[]): SampleBlock[] =>
+  blocksOfSamples(readings.flatMap(samplesOfReading));

@@ -14,7 +14,7 @@ export { ROLLUP_STEPS, STEP_MS, finenessFor, pointsOf, rollup, thin } from "./ro
 export type { Rollup } from "./rollups";
 export { newestIn } from "./newest";
 export type { Newest } from "./newest";
-export { NOTHING_LOGGED, blocksOfReadings, logNow } from "./habitat";
+export { NOTHING_LOGGED, blocksOfReadings, blocksOfSamples, logNow } from "./habitat";
 export type { Habitat, LogNow } from "./habitat";
 export { found, storyOf } from "./story";
 export { isLaid, phaseOf } from "./phase";

@@ -19,8 +19,8 @@ const MOST_SHOWN = 6;
 /** The duties, the most pressing first: what is due soon, and all of them when asked. Before the move-in, what they will be. */
 export function DutyRows({ today }: { today: string }) {
   const say = useSay();
-  const { habitat, derived, log } = useOpen();
-  const nextByRule = useNextByRule([habitat]);
+  const { derived, log } = useOpen();
+  const nextByRule = useNextByRule("always");
   const [all, setAll] = useState(false);
   if (today === "") return null;
   const due = dueList(derived, log, today, nextByRule);

@@ -3,7 +3,7 @@
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import type { Comes } from "@/core/habitat";
+import { SUPPLEMENTS, type Comes } from "@/core/habitat";
 import { dutiesAsKept } from "@/core/keeping";
 import { useOpen } from "@/store";
 import { dutyTitle, useSay } from "@/words";
@@ -36,8 +36,38 @@ export function MoreDuties({ today }: { today: string }) {
           ))}
         </ul>
       ) : null}
+      <Tubs today={today} />
       <OwnDutyForm />
     </>
+  );
+}
+
+/** Since when the tub of each supplement is open: its powder loses its worth. */
+function Tubs({ today }: { today: string }) {
+  const say = useSay();
+  const { habitat, derived, edit } = useOpen();
+  const { calciumEveryNthFeeding, vitaminsEveryDays } = derived.animal.food;
+  const wanted = SUPPLEMENTS.filter((one) => (one === "calcium" ? calciumEveryNthFeeding : vitaminsEveryDays) !== null);
+  if (wanted.length === 0) return null;
+  return (
+    <details className={css.own}>
+      <summary>{say("journal:change.tubs")}</summary>
+      <div className={`${css.change} ${css.comes}`}>
+        {wanted.map((supplement) => (
+          <label key={supplement}>
+            <span>{say(`journal:change.tub.${supplement}`)}</span>
+            <input
+              type="date"
+              max={today}
+              value={habitat.care.openedOn[supplement] ?? ""}
+              onChange={({ target }) =>
+                edit([{ name: "openSupplement", args: { supplement, openedOn: target.value || null } }])
+              }
+            />
+          </label>
+        ))}
+      </div>
+    </details>
   );
 }
 

@@ -6,6 +6,7 @@ import { NoteForm } from "@/ui/journal";
 import { LedgerPart } from "@/ui/parts";
 import { useSay } from "@/words";
 import { EventForm, EVENT_FORMS } from "./EventForm";
+import { FromFile } from "./FromFile";
 import css from "./Keeping.module.css";
 import { ReadingForm } from "./ReadingForm";
 
@@ -37,7 +38,12 @@ export function WriteDown() {
           </button>
         ))}
       </div>
-      {kind === "reading" ? <ReadingForm /> : null}
+      {kind === "reading" ? (
+        <>
+          <ReadingForm />
+          <FromFile />
+        </>
+      ) : null}
       {kind === "noted" ? (
         <NoteForm keep={(file) => keepPhoto(habitat.id, file)} onWrite={(told) => act([told])} />
       ) : null}

@@ -4,7 +4,7 @@ import Checkbox from "@mui/material/Checkbox";
 import dynamic from "next/dynamic";
 import type { Design } from "@/core/habitat";
 import { dueList, isDaily, type Due } from "@/core/keeping";
-import { append, strikes, writtenNow, type Standing } from "@/store";
+import { append, strikes, useNextByRule, writtenNow, type Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
 import { dutyTitle, dutyWhy, useSay } from "@/words";
@@ -22,9 +22,10 @@ type Props = { standing: readonly Standing[]; onNotice: (notice: Notice) => void
 export function Today({ standing, onNotice }: Props) {
   const say = useSay();
   const today = useNow();
+  const nextByRule = useNextByRule(standing.map(({ design }) => design));
   const due = standing
     .flatMap(({ design, derived, log }) =>
-      today === "" ? [] : dueList(derived, log, today).map((duty) => ({ design, duty })),
+      today === "" ? [] : dueList(derived, log, today, nextByRule).map((duty) => ({ design, duty })),
     )
     .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(isDaily(duty) && duty.inDays > 0))
     .toSorted((a, b) => a.duty.inDays - b.duty.inDays);

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { CareSchema, IndividualSchema, OwnDutySchema, type Care, type DutyChange } from "../care";
+import { CareSchema, SUPPLEMENTS, IndividualSchema, OwnDutySchema, type Care, type DutyChange } from "../care";
 import { DateSchema } from "../fields";
 import type { Design } from "../schema";
 import { edit, mustBeFree, mustFind } from "./define";
@@ -35,7 +35,7 @@ export const careEdits = {
   }),
   /** The day a tub of a supplement was opened; null: there is none. */
   openSupplement: edit(
-    z.strictObject({ supplement: z.enum(["calcium", "vitamins"]), openedOn: DateSchema.nullable() }),
+    z.strictObject({ supplement: z.enum(SUPPLEMENTS), openedOn: DateSchema.nullable() }),
     (habitat, { supplement, openedOn }) => {
       const { [supplement]: _before, ...others } = habitat.care.openedOn;
       return caring(habitat, { openedOn: openedOn === null ? others : { ...others, [supplement]: openedOn } });
@@ -44,13 +44,6 @@ export const careEdits = {
   addIndividual: edit(IndividualSchema, (habitat, individual) => {
     mustBeFree(habitat.individuals, individual.id);
     return { ...habitat, individuals: [...habitat.individuals, individual] };
-  }),
-  setIndividual: edit(IndividualSchema.partial().required({ id: true }), (habitat, { id, ...to }) => {
-    mustFind(habitat.individuals, (one) => one.id === id, "id", id);
-    const individuals = habitat.individuals.map((one) =>
-      one.id === id ? IndividualSchema.parse({ ...one, ...to }) : one,
-    );
-    return { ...habitat, individuals };
   }),
   removeIndividual: edit(IndividualSchema.pick({ id: true }), (habitat, { id }) => {
     mustFind(habitat.individuals, (one) => one.id === id, "id", id);
