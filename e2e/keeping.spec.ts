@@ -98,7 +98,7 @@ test("meals, a shed and a weight stand in the story, are found, taken out, and t
   await pick("Fed");
   await ledger(page).getByLabel("Which animal").selectOption({ label: "Ember" });
   await ledger(page).getByLabel("Taken").selectOption("refused");
-  await ledger(page).locator('input[type="date"]').fill("2026-02-25");
+  await ledger(page).locator('input[type="date"]').last().fill("2026-02-25");
   await write();
   await pick("Shed");
   await ledger(page).getByLabel("Which animal").selectOption({ label: "Ember" });
@@ -135,4 +135,29 @@ test("two years of meals, sheds and weights are read back as curves", async ({ p
   await page.getByRole("radio", { name: "Story" }).click();
   await page.getByLabel("Find in the story").fill("stuck toes");
   await expect(page.getByRole("list", { name: "Story" }).getByRole("listitem")).toContainText("never dosed at home");
+});
+
+test("cold days are told by themselves, and explained by what was changed just before", async ({ page }) => {
+  await page.clock.setFixedTime(new Date("2025-10-01T10:00:00"));
+  await living(page);
+  const rows = [24, 25, 26, 27, 28, 29].map((day) => `2025-09-${day} 13:00,${day < 26 ? 26 : 15}`);
+  await ledger(page)
+    .getByLabel("From a logger’s file")
+    .setInputFiles({
+      name: "log.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from(["time,temp (°C)", ...rows].join("\n")),
+    });
+  await page.getByRole("dialog").getByRole("button", { name: "Take them in" }).click();
+  const says = ledger(page);
+  await expect(says).toContainText("In band 33 % of the readings by day, over the last 60 days.");
+  await expect(says).toContainText(
+    "Temperature, warm end: under its band from Fri 26 Sep to Mon 29 Sep, down to 15 °C.",
+  );
+  await expect(says).toContainText("Nothing written down just before it");
+  await ledger(page).getByRole("button", { name: "Changed", exact: true }).click();
+  await ledger(page).getByLabel("In your words").fill("Lid opened for the new lamp");
+  await ledger(page).locator('input[type="date"]').last().fill("2025-09-25");
+  await ledger(page).getByRole("button", { name: "Write it down" }).click();
+  await expect(says).toContainText("Just before, Thu 25 Sep: Lid opened for the new lamp.");
 });

@@ -20,7 +20,7 @@ const MIDDAY = [11, 17] as const;
 const isMidday = (hour: number): boolean => hour >= MIDDAY[0] && hour < MIDDAY[1];
 /** Hours that are day to the air, lamps on or going on. From memory. */
 const DAY = [8, 20] as const;
-const isDay = (hour: number): boolean => hour >= DAY[0] && hour < DAY[1];
+export const isDay = (hour: number): boolean => hour >= DAY[0] && hour < DAY[1];
 
 type Wanted = Pick<Scene, "animal" | "ground">;
 type At = { place: SamplePlace; hour: number | undefined };

@@ -14,6 +14,7 @@ import { DutyRows } from "./DutyRows";
 import css from "./Keeping.module.css";
 import { MoreDuties } from "./MoreDuties";
 import { Pictures } from "./Pictures";
+import { Says } from "./Says";
 import { Story } from "./Story";
 import { WaterMarks } from "./WaterMarks";
 import { WriteDown } from "./WriteDown";
@@ -96,6 +97,7 @@ function Ledger() {
         <DutyRows today={today} />
         <MoreDuties today={today} />
       </LedgerPart>
+      <Says />
       <WriteDown />
       <LedgerPart title={say("journal:mind")}>
         <Minding

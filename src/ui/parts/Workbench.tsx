@@ -11,14 +11,18 @@ type Props = {
 
 /** The two halves of a step: what is worked on in the middle, its figures on the right. */
 export function Workbench({ middle, ledger, label, ledgerFirst = false }: Props) {
+  const right = (
+    <aside className={css.ledger} data-first={ledgerFirst} aria-label={label} tabIndex={0}>
+      {ledger}
+    </aside>
+  );
   return (
     <>
+      {ledgerFirst ? right : null}
       <main id="work" tabIndex={-1} className={css.middle}>
         {middle}
       </main>
-      <aside className={css.ledger} data-first={ledgerFirst} aria-label={label} tabIndex={0}>
-        {ledger}
-      </aside>
+      {ledgerFirst ? null : right}
     </>
   );
 }
