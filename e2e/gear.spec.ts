@@ -232,7 +232,9 @@ test("heaters change with the season, and gear is bought, mounted and renewed", 
   await page.goBack();
   await step(page, "Keeping");
   await moveIn(page);
-  await ledger(page).getByRole("button", { name: /^All duties/ }).click();
+  await ledger(page)
+    .getByRole("button", { name: /^All duties/ })
+    .click();
   const renew = ledger(page).getByRole("listitem").filter({ hasText: "Renew: Halogen lamp" });
   await expect(renew).toContainText("not yet done");
   await renew.getByRole("checkbox").click();

@@ -8,6 +8,7 @@ import { refusedBeforeShed } from "@/core/keeping";
 import { found, storyOf, type LogEvent } from "@/core/log";
 import { useOpen, usePhotos, useSession } from "@/store";
 import type { Mark } from "@/ui/chart";
+import { useNow } from "@/ui/parts";
 import { dayPrinted, journalSaid, useFigures, useSay, type Tone } from "@/words";
 import { Charts } from "./Charts";
 import css from "./Story.module.css";
@@ -80,11 +81,16 @@ export function Story() {
 
 type EntryProps = { event: LogEvent; title: string; small: string; tone: Tone };
 
+/** A day, with its year where it is not this one. */
+const dayOrYear = (on: string, today: string): string =>
+  on.slice(0, 4) === today.slice(0, 4) ? dayPrinted(on) : `${dayPrinted(on)} ${on.slice(0, 4)}`;
+
 const NO_PHOTOS: readonly string[] = [];
 
 function Entry({ event, title, small, tone }: EntryProps) {
   const say = useSay();
   const { strike } = useOpen();
+  const today = useNow();
   const photos = usePhotos(event.kind === "noted" ? event.photoIds : NO_PHOTOS);
   return (
     <li>
@@ -101,7 +107,7 @@ function Entry({ event, title, small, tone }: EntryProps) {
           </div>
         ) : null}
       </div>
-      <span className="measure">{dayPrinted(event.on)}</span>
+      <span className="measure">{dayOrYear(event.on, today)}</span>
       <IconButton size="small" aria-label={say("journal:takeOut", { what: title })} onClick={() => strike([event])}>
         <DeleteOutlined fontSize="inherit" />
       </IconButton>
