@@ -6,8 +6,9 @@ import { SEXES } from "@/core/habitat";
 import { animalLogs, type AnimalLog } from "@/core/keeping";
 import { KG_PER_OUNCE } from "@/core/units";
 import { useOpen } from "@/store";
-import { BandChart, type Line } from "@/ui/chart";
+import type { Line } from "@/ui/chart";
 import { dayPrinted, useFigures, useSay, useUnits } from "@/words";
+import { Curves } from "./Curves";
 import { PlantsGrown } from "./PlantsGrown";
 import css from "./Story.module.css";
 import keeping from "./Keeping.module.css";
@@ -56,30 +57,7 @@ function MassChart({ logs }: { logs: readonly AnimalLog[] }) {
   );
   const print = useCallback((value: number) => figures.printed(value / perG / G_PER_KG, "smallMass"), [figures, perG]);
   if (lines.length === 0) return <p className={css.none}>{say("journal:individuals.noMass")}</p>;
-  return (
-    <section className={keeping.charts} aria-label={say("journal:individuals.growth")}>
-      <p className={keeping.legend} aria-hidden>
-        <b>{say("journal:individuals.growth")}</b>
-        {lines.map((line) => (
-          <span key={line.name}>
-            <i style={{ borderColor: `var(${line.color})`, borderStyle: line.dashed ? "dashed" : "solid" }} />{" "}
-            {line.name}
-          </span>
-        ))}
-      </p>
-      <BandChart
-        lines={lines}
-        band={undefined}
-        bandColor="--moss"
-        print={print}
-        printShort={print}
-        height={200}
-        label={lines
-          .map(({ name, points }) => `${name}: ${points.length}, ${print(points.at(-1)?.[1] ?? 0)}`)
-          .join("; ")}
-      />
-    </section>
-  );
+  return <Curves title={say("journal:individuals.growth")} lines={lines} print={print} height={200} />;
 }
 
 function AnimalRow({ one: { individual, masses, sheds, meals, refused } }: { one: AnimalLog }) {

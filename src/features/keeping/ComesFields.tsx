@@ -2,9 +2,10 @@
 
 import { useState } from "react";
 import { LIMITS, type Comes } from "@/core/habitat";
-import { SAMPLE_LIMITS, SERIES, measurableOf, placeOf, type SeriesId } from "@/core/log";
+import { SAMPLE_LIMITS, measurableOf, type SeriesId } from "@/core/log";
 import { useSay } from "@/words";
 import css from "./Keeping.module.css";
+import { SeriesOptions } from "./SeriesOptions";
 
 const DAYS = ["MO", "TU", "WE", "TH", "FR", "SA", "SU"] as const;
 const HOW = ["days", "weekdays", "monthly", "above", "below"] as const;
@@ -93,14 +94,7 @@ function Need({ comes, onChange }: { comes: Extract<Comes, { by: "need" }>; onCh
       <label>
         <span>{say("journal:change.reading")}</span>
         <select value={comes.series} onChange={({ target }) => onChange({ ...comes, series: target.value })}>
-          {SERIES.map((series) => (
-            <option key={series} value={series}>
-              {say("journal:change.seriesName", {
-                what: say(`journal:charts.${measurableOf(series)}`),
-                where: say(`journal:places.${placeOf(series)}`),
-              })}
-            </option>
-          ))}
+          <SeriesOptions />
         </select>
       </label>
       <Count

@@ -1,9 +1,10 @@
 "use client";
 
 import type { ColumnUse, Layout } from "@/core/files/readingTable";
-import { measurableOf, placeOf, SERIES, type SeriesId } from "@/core/log";
+import { measurableOf, type SeriesId } from "@/core/log";
 import { useSay } from "@/words";
 import css from "./FromFile.module.css";
+import { SeriesOptions } from "./SeriesOptions";
 
 type Props = { layout: Layout; rows: readonly string[][]; onLayout: (layout: Layout) => void };
 
@@ -99,14 +100,7 @@ export function LayoutFields({ layout, rows, onLayout }: Props) {
                         {say(`journal:file.as.${as}`)}
                       </option>
                     ))}
-                    {SERIES.map((series) => (
-                      <option key={series} value={series}>
-                        {say("journal:change.seriesName", {
-                          what: say(`journal:charts.${measurableOf(series)}`),
-                          where: say(`journal:places.${placeOf(series)}`),
-                        })}
-                      </option>
-                    ))}
+                    <SeriesOptions />
                   </select>
                   {use?.as === "value" && measurableOf(use.series) === "temperatureC" ? (
                     <label className={css.unit}>

@@ -4,9 +4,9 @@ import { useCallback, useMemo } from "react";
 import { standing } from "@/core/log";
 import { CM_PER_INCH } from "@/core/units";
 import { useOpen, useSession } from "@/store";
-import { BandChart, type Line } from "@/ui/chart";
+import type { Line } from "@/ui/chart";
 import { capital, useFigures, useSay, useUnits } from "@/words";
-import keeping from "./Keeping.module.css";
+import { Curves } from "./Curves";
 
 const COLORS = ["--moss", "--water", "--ochre", "--clay", "--ink", "--rust"] as const;
 
@@ -35,26 +35,5 @@ export function PlantsGrown() {
   }, [events, habitat.plants, say, perCm]);
   const print = useCallback((value: number) => figures.printed(value / perCm, "length"), [figures, perCm]);
   if (lines.length === 0) return null;
-  return (
-    <section className={keeping.charts} aria-label={say("journal:individuals.plants")}>
-      <p className={keeping.legend} aria-hidden>
-        <b>{say("journal:individuals.plants")}</b>
-        {lines.map((line) => (
-          <span key={line.name}>
-            <i style={{ borderColor: `var(${line.color})`, borderStyle: line.dashed ? "dashed" : "solid" }} />{" "}
-            {line.name}
-          </span>
-        ))}
-      </p>
-      <BandChart
-        lines={lines}
-        band={undefined}
-        bandColor="--moss"
-        print={print}
-        printShort={print}
-        height={180}
-        label={lines.map(({ name, points }) => `${name}: ${print(points.at(-1)?.[1] ?? 0)}`).join("; ")}
-      />
-    </section>
-  );
+  return <Curves title={say("journal:individuals.plants")} lines={lines} print={print} height={180} />;
 }

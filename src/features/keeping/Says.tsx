@@ -2,12 +2,13 @@
 
 import { useMemo } from "react";
 import { daysToSafeLine, reportOf, type Drift, type Share, type Spell } from "@/core/keeping/report";
-import { measurableOf, placeOf, type SeriesId } from "@/core/log";
+import { measurableOf } from "@/core/log";
 import { useLately, useOpen, useSession } from "@/store";
 import { LedgerPart } from "@/ui/parts";
 import { degreesApart, journalSaid, useFigures, useSay, useUnits } from "@/words";
 import { channelPrinted } from "./channels";
 import css from "./Keeping.module.css";
+import { useSeriesName } from "./useSeriesName";
 
 const DAYS = 60;
 const MOST_SPELLS = 3;
@@ -43,15 +44,6 @@ export function Says() {
       </div>
     </LedgerPart>
   );
-}
-
-function useSeriesName() {
-  const say = useSay();
-  return (series: SeriesId): string =>
-    say("journal:change.seriesName", {
-      what: say(`journal:charts.${measurableOf(series)}`),
-      where: say(`journal:places.${placeOf(series)}`),
-    });
 }
 
 function SpellSaid({ spell: { series, side, fromOn, untilOn, worst, after } }: { spell: Spell }) {
