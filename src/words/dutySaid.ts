@@ -1,5 +1,8 @@
 import type { Comes } from "@/core/habitat";
 import type { Duty, Supplement } from "@/core/keeping";
+import { measurableOf, type SeriesId } from "@/core/log";
+import { channelPrinted } from "./channels";
+import type { Figures } from "./figures";
 import { isWord, type Say } from "./say";
 
 type Named = Pick<Duty, "does" | "quantities" | "name">;
@@ -23,15 +26,16 @@ function ruleSaid(rule: string, say: Say): string {
   return day === undefined ? say("journal:comes.rule", { rule }) : say("journal:comes.monthly", { day });
 }
 
-/** When a duty comes. @example comesSaid({ by: "days", days: 7 }, say) // "every 7 days" */
-export function comesSaid(comes: Comes, say: Say): string {
+/** When a duty comes. @example comesSaid({ by: "days", days: 7 }, say, figures) // "every 7 days" */
+export function comesSaid(comes: Comes, say: Say, figures: Figures): string {
   if (comes.by === "days") return say("journal:every", { count: comes.days });
   if (comes.by === "rule") return ruleSaid(comes.rule, say);
-  const key = `journal:charts.${comes.series.split(".")[1] ?? ""}`;
-  const what = isWord(key) ? say(key) : comes.series;
+  const channel = measurableOf(comes.series as SeriesId);
+  // A file may name what no gauge here tells.
+  if (!isWord(`journal:charts.${channel}`)) return comes.series;
   return say(comes.side === "above" ? "journal:comes.needAbove" : "journal:comes.needBelow", {
-    what,
-    limit: `${comes.value}`,
+    what: say(`journal:charts.${channel}`),
+    limit: channelPrinted(comes.value, channel, figures),
   });
 }
 

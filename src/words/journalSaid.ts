@@ -64,6 +64,11 @@ function grewSaid(event: Of<"grew">, { say, figures, design }: Speaking): Entry 
 type SaidOf = { [K in LogEvent["kind"]]?: (event: Of<K>, speaking: Speaking) => Entry };
 
 const SAID: SaidOf = {
+  movedIn: ({ count, reason = "" }, { say }) => ({
+    title: say("journal:said.movedIn"),
+    small: joined([count === undefined ? undefined : `${count}`, reason]),
+    tone: "good",
+  }),
   fed: fedSaid,
   weighed: weighedSaid,
   grew: grewSaid,

@@ -161,7 +161,7 @@ const MOST_BAD_TOLD = 200;
 /**
  * Reads a logger's table. Rows that cannot be read are counted and named by their number, and the rest stands.
  *
- * @param onShare told now and then which share is read; where it says so, the reading stops
+ * @param onShare told now and then which share is read
  */
 export function readTable(text: string, layout: Layout, onShare: (share: number) => void = () => undefined): ReadRows {
   const read: ReadRows = { samples: [], rows: 0, bad: [] };

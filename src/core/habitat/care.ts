@@ -2,7 +2,7 @@ import * as z from "zod";
 import { CatalogIdSchema, DateSchema, IdSchema, NameSchema, ReasonSchema, within } from "./fields";
 
 /** A duty that follows from the design, or one of a keeper's own: "own-" and its id. */
-const DutyIdSchema = z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,69}$/, { message: "id" });
+export const DutyIdSchema = z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,69}$/, { message: "id" });
 
 /** A rule of recurrence as RFC 5545 writes it (section 3.3.10), without its start. @example "FREQ=WEEKLY;BYDAY=MO,TH" */
 const RuleSchema = z

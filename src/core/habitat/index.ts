@@ -46,7 +46,7 @@ export type {
   Wall,
   Zone,
 } from "./schema";
-export { SEXES, SUPPLEMENTS } from "./care";
+export { DutyIdSchema, SEXES, SUPPLEMENTS } from "./care";
 export type { Comes, Individual } from "./care";
 export { jobOf, namesInLog, USUAL_MINUTES } from "./buildPlan";
 export { copyOf } from "./copy";

@@ -43,6 +43,10 @@ function byDays(days: number, keepsPace: boolean, { sinceOn, lastOn }: Known): s
   return daysAfter(firstOn, Math.max(0, turns) * days);
 }
 
+/** The calendar day of an instant on this device. */
+const dayHere = (atMs: number): string =>
+  new Date(atMs - new Date(atMs).getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+
 /** Due on the day a reading called for it, until it is done after that reading. */
 function byNeed(
   { series, side, value }: Extract<Comes, { by: "need" }>,
@@ -51,7 +55,7 @@ function byNeed(
   const sample = newest[series as keyof Newest];
   if (!sample) return undefined;
   const calls = side === "above" ? sample.value > value : sample.value < value;
-  const readOn = new Date(sample.atMs).toISOString().slice(0, 10);
+  const readOn = dayHere(sample.atMs);
   return calls && (lastOn === undefined || lastOn < readOn) ? readOn : undefined;
 }
 

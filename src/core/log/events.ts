@@ -1,10 +1,9 @@
 import * as z from "zod";
-import { DateSchema, IdSchema, LIMITS, ReasonSchema, TaskIdSchema } from "../habitat";
+import { DateSchema, DutyIdSchema, IdSchema, LIMITS, ReasonSchema, TaskIdSchema } from "../habitat";
 import { CatalogIdSchema, event } from "./event";
 import { journalEvents } from "./journal";
 
 const litres = z.number().min(LIMITS.topUpL.min).max(LIMITS.topUpL.max);
-const DutyIdSchema = z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,69}$/, { message: "id" });
 
 export const LOSSES = ["died", "replaced"] as const;
 

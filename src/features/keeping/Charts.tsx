@@ -6,8 +6,8 @@ import { MEASURABLES, measurableOf, WHERE, type Measurable, type Sample, type Se
 import { useOpen, useRanges, type Span } from "@/store";
 import { BandChart, type Line, type Mark } from "@/ui/chart";
 import { Pills } from "@/ui/parts";
-import { useFigures, useSay, useUnits } from "@/words";
-import { baseValue, channelPrinted, DASHED, KIND, PLACE_COLOR, shownValue } from "./channels";
+import { CHANNEL_KIND, channelPrinted, useFigures, useSay, useUnits } from "@/words";
+import { baseValue, DASHED, PLACE_COLOR, shownValue } from "./channels";
 import css from "./Keeping.module.css";
 
 const ALWAYS: readonly Measurable[] = ["temperatureC", "humidityRh"];
@@ -76,7 +76,7 @@ export function Charts({ marks }: { marks?: readonly Mark[] }) {
   );
   const printShort = useCallback(
     (value: number) => {
-      const kind = KIND[chosen];
+      const kind = CHANNEL_KIND[chosen];
       if (kind === null) return figures.number(value, value % 1 === 0 ? 0 : 1);
       const { figure, unit } = figures.shown(baseValue(value, chosen, system), kind);
       return chosen === "waterLineCm" ? `${figure} ${unit}` : `${Math.round(value)} ${unit}`;

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { LIMITS, type Comes } from "@/core/habitat";
 import { SAMPLE_LIMITS, measurableOf, type SeriesId } from "@/core/log";
 import { useSay } from "@/words";
+import { ChannelField } from "./ChannelField";
 import css from "./Keeping.module.css";
 import { SeriesOptions } from "./SeriesOptions";
 
@@ -88,39 +89,43 @@ function Weekdays({ picked, onChange }: { picked: readonly string[]; onChange: P
 
 function Need({ comes, onChange }: { comes: Extract<Comes, { by: "need" }>; onChange: Props["onChange"] }) {
   const say = useSay();
-  const limits = SAMPLE_LIMITS[measurableOf(comes.series as SeriesId)];
+  const what = measurableOf(comes.series as SeriesId);
+  const setSeries = (series: SeriesId) => {
+    const { min, max } = SAMPLE_LIMITS[measurableOf(series)];
+    onChange({ ...comes, series, value: Math.min(max, Math.max(min, comes.value)) });
+  };
   return (
     <>
       <label>
         <span>{say("journal:change.reading")}</span>
-        <select value={comes.series} onChange={({ target }) => onChange({ ...comes, series: target.value })}>
+        <select value={comes.series} onChange={({ target }) => setSeries(target.value as SeriesId)}>
           <SeriesOptions />
         </select>
       </label>
-      <Count
+      <ChannelField
+        key={comes.series}
+        what={what}
         label={say("journal:change.limit")}
         value={comes.value}
-        least={limits.min}
-        most={limits.max}
-        onChange={(value) => onChange({ ...comes, value })}
+        onChange={(value) => value !== undefined && onChange({ ...comes, value })}
       />
     </>
   );
 }
 
-type CountProps = { label: string; value: number; least?: number; most: number; onChange: (value: number) => void };
+type CountProps = { label: string; value: number; most: number; onChange: (value: number) => void };
 
 /** A whole number; what is none, or out of its limits, is marked and not taken. */
-function Count({ label, value, least = 1, most, onChange }: CountProps) {
+function Count({ label, value, most, onChange }: CountProps) {
   const [text, setText] = useState(String(value));
   const number = Number(text);
-  const isGood = text.trim() !== "" && Number.isFinite(number) && number >= least && number <= most;
+  const isGood = text.trim() !== "" && Number.isFinite(number) && number >= 1 && number <= most;
   return (
     <label>
       <span>{label}</span>
       <input
         type="number"
-        min={least}
+        min={1}
         max={most}
         value={text}
         aria-invalid={!isGood}

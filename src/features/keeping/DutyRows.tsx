@@ -9,7 +9,7 @@ import type { Told } from "@/core/log";
 import { useNextByRule, useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { DueMark } from "@/ui/DueMark";
-import { comesSaid, dustingSaid, dutyTitle, dutyWhy, useSay } from "@/words";
+import { comesSaid, dustingSaid, dutyTitle, dutyWhy, useFigures, useSay } from "@/words";
 import { DutyChange } from "./DutyChange";
 import css from "./Keeping.module.css";
 
@@ -51,6 +51,7 @@ const renewals = ({ does, gear }: Duty, on: string): Told[] =>
 
 function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   const say = useSay();
+  const figures = useFigures();
   const { derived, log, act } = useOpen();
   const [open, setOpen] = useState(false);
   const title = dutyTitle(duty, say);
@@ -69,7 +70,7 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
         <b>{title}</b>
         <small>{[dusting, dutyWhy(duty, say)].filter((part) => part !== "").join("; ")}</small>
         <small>
-          {comesSaid(duty.comes, say)}
+          {comesSaid(duty.comes, say, figures)}
           {due ? ` · ${due.lastOn ? say("journal:lastOn", { lastOn: due.lastOn }) : say("journal:never")}` : ""}
         </small>
         {open ? <DutyChange duty={duty} title={title} today={today} onDone={() => setOpen(false)} /> : null}

@@ -4,11 +4,10 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { bandFor } from "@/core/keeping";
-import { MEASURABLES, PLACES, SAMPLE_LIMITS, WHERE, type Measurable, type SamplePlace } from "@/core/log";
+import { MEASURABLES, PLACES, WHERE, type Measurable, type SamplePlace } from "@/core/log";
 import { useOpen, useSession } from "@/store";
-import { MeasureField } from "@/ui/measure";
-import { useFigures, useSay } from "@/words";
-import { channelPrinted, KIND } from "./channels";
+import { channelPrinted, useFigures, useSay } from "@/words";
+import { ChannelField } from "./ChannelField";
 import css from "./Keeping.module.css";
 
 type Values = Partial<Record<Measurable, number>>;
@@ -136,44 +135,4 @@ function useJudge(place: SamplePlace) {
     });
     return [say("journal:written"), ...out].join(" ");
   };
-}
-
-type FieldProps = { what: Measurable; value: number | undefined; onChange: (value: number | undefined) => void };
-
-function ChannelField({ what, value, onChange }: FieldProps) {
-  const say = useSay();
-  const kind = KIND[what];
-  const label = say(`journal:charts.${what}`);
-  const { min, max } = SAMPLE_LIMITS[what];
-  const [text, setText] = useState("");
-  if (kind !== null)
-    return (
-      <MeasureField
-        label={label}
-        kind={kind}
-        value={value}
-        limits={SAMPLE_LIMITS[what]}
-        onCommit={onChange}
-        onClear={() => onChange(undefined)}
-      />
-    );
-  const number = Number(text.replace(",", "."));
-  const isBad = text.trim() !== "" && !(number >= min && number <= max);
-  return (
-    <TextField
-      label={label}
-      value={text}
-      error={isBad}
-      helperText={isBad ? say("journal:reading.within", { least: `${min}`, most: `${max}` }) : undefined}
-      onChange={({ target }) => {
-        setText(target.value);
-        const next = Number(target.value.replace(",", "."));
-        onChange(target.value.trim() !== "" && next >= min && next <= max ? next : undefined);
-      }}
-      slotProps={{
-        inputLabel: { shrink: true },
-        htmlInput: { className: "measure", inputMode: "decimal", "aria-invalid": isBad },
-      }}
-    />
-  );
 }

@@ -5,8 +5,7 @@ import { daysToSafeLine, reportOf, type Drift, type Share, type Spell } from "@/
 import { measurableOf } from "@/core/log";
 import { useLately, useOpen, useSession } from "@/store";
 import { LedgerPart } from "@/ui/parts";
-import { degreesApart, journalSaid, useFigures, useSay, useUnits } from "@/words";
-import { channelPrinted } from "./channels";
+import { channelPrinted, degreesApart, journalSaid, useFigures, useSay, useUnits } from "@/words";
 import css from "./Keeping.module.css";
 import { useSeriesName } from "./useSeriesName";
 

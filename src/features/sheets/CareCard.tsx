@@ -4,7 +4,7 @@ import type { Finding } from "@/core/findings";
 import { duties } from "@/core/keeping";
 import { useOpen } from "@/store";
 import { Bands, Fact, Facts, Minding, useNow } from "@/ui/parts";
-import { comesSaid, dutyTitle, sayFinding, useSay } from "@/words";
+import { comesSaid, dutyTitle, sayFinding, useFigures, useSay } from "@/words";
 import { CareCode } from "./CareCode";
 import { SheetRows } from "./SheetRows";
 import css from "./Sheets.module.css";
@@ -25,6 +25,7 @@ export function CareCard() {
   const say = useSay();
   const { habitat, derived } = useOpen();
   const { animal } = derived;
+  const figures = useFigures();
   const today = useNow();
   const gear = useGearSettings();
   const accepted = acceptedOf(derived.findings);
@@ -40,7 +41,7 @@ export function CareCard() {
       <Facts>
         {duties(derived, today || derived.outlook.on).map((duty) => (
           <Fact key={duty.id} label={dutyTitle(duty, say)}>
-            {comesSaid(duty.comes, say)}
+            {comesSaid(duty.comes, say, figures)}
           </Fact>
         ))}
       </Facts>
