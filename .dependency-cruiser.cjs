@@ -52,6 +52,8 @@ const CORE_MAY_USE = [
   "@types/d3-random",
   "ical-generator",
   "rrule",
+  "fflate",
+  "@noble/hashes",
 ];
 
 /** The rest of the application: what each part may not use. */

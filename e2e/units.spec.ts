@@ -8,6 +8,7 @@ const PATHS = [
   "/start",
   "/bins",
   "/library",
+  "/backup",
   "/compare?a=demo-twin-thin&b=demo-twin-deep",
   ...HABITATS.flatMap((id) => STEPS.map((name) => `/h/${id}/${name}`)),
 ];

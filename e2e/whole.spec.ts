@@ -7,6 +7,7 @@ const PATHS = [
   "/start",
   "/bins",
   "/library",
+  "/backup",
   "/compare?a=demo-twin-thin&b=demo-twin-deep",
   "/h/demo-lantern-gully/sheets",
   ...STEPS.map((name) => `/h/demo-lantern-gully/${name}`),

@@ -2,6 +2,7 @@ import Dexie, { type EntityTable, type Table } from "dexie";
 import { storedDesign, readDocument } from "@/core/files";
 import type { LogEvent, SampleBlock, SeriesId } from "@/core/log";
 import type { Solution } from "@/core/solve";
+import { reportTrouble, tellTrouble, useTrouble } from "./trouble";
 import { rollupsOf, type RollupRow } from "./rollupRows";
 
 /** A row that holds the only document of its table. */
@@ -96,4 +97,26 @@ async function split({ id, updatedAt, document }: OldRow, table: (name: string) 
 let opened: RinconDb | undefined;
 
 /** The one database, opened when first asked for: there is none on the server. */
-export const db = (): RinconDb => (opened ??= new RinconDb());
+export function db(): RinconDb {
+  if (opened) return opened;
+  opened = new RinconDb();
+  watch(opened);
+  return opened;
+}
+
+/** Tells when another tab wants a newer database, or holds on to an older one, and when there is none to be had. */
+function watch(database: RinconDb): void {
+  database.on("versionchange", () => {
+    // Let go at once, or the newer tab waits for ever; opening it again here would only fail.
+    database.close({ disableAutoOpen: true });
+    tellTrouble("newerTab");
+  });
+  database.on("blocked", () => tellTrouble("olderTab"));
+  database.on("ready", () => {
+    if (useTrouble.getState().trouble === "olderTab") tellTrouble(undefined);
+  });
+  if (typeof window === "undefined") return;
+  database.open().catch(reportTrouble);
+  // What a page wrote without waiting for it.
+  window.addEventListener("unhandledrejection", ({ reason }) => reportTrouble(reason));
+}

@@ -1,5 +1,5 @@
 import { fileName } from "@/core/files";
-import { printFile, type Progress } from "@/workers";
+import type { Progress } from "@/workers";
 import { wholeHabitat } from "./habitats";
 
 /**
@@ -13,5 +13,7 @@ export async function habitatFile(
 ): Promise<{ name: string; blob: Blob } | undefined> {
   const habitat = await wholeHabitat(id);
   if (!habitat) return undefined;
+  // Read when a file is wanted: the Shelf needs no workers to be seen.
+  const { printFile } = await import("@/workers/files");
   return { name: fileName(habitat.design), blob: await printFile(habitat, { onProgress }) };
 }

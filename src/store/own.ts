@@ -11,10 +11,10 @@ import { oneDocument } from "./oneDocument";
 
 /** What the builder added to the library on this device. */
 const kept = oneDocument(() => db().own, "own", AnyShelfSchema, EMPTY_SHELF);
-export const putOwn = kept.put;
+export const { get: getOwn, put: putOwn } = kept;
 
 /** The builder's own shelf as it is now; undefined while it is being read. */
-export const useOwn = (): OwnShelf | undefined => useLiveQuery(kept.get, []);
+export const useOwn = (): OwnShelf | undefined => useLiveQuery(getOwn, []);
 
 /** What Rincon comes with and what the builder added on this device. */
 export function useDeviceLibrary(): Library {
@@ -44,7 +44,7 @@ export async function startOwn(
   namesTaken: readonly string[],
 ): Promise<StartedOwn | undefined> {
   const id = newOwnId();
-  const shelf = copiedEntry(await kept.get(), kind, fromId, library, { id, name, namesTaken });
+  const shelf = copiedEntry(await getOwn(), kind, fromId, library, { id, name, namesTaken });
   if (!shelf) return undefined;
   await putOwn(shelf);
   const now = libraryOf(shelf);

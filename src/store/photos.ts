@@ -52,6 +52,14 @@ export async function keepPhoto(habitatId: string, file: Blob): Promise<{ id: st
   return { id: photo.id, takenOn: day };
 }
 
+/** The ids of photographs whose habitat is gone. They stay until they are let go, so that a deletion can be undone. */
+export async function lostPhotos(): Promise<string[]> {
+  const here = await db().designs.toCollection().primaryKeys();
+  return db().photos.where("habitatId").noneOf(here).primaryKeys();
+}
+
+export const dropOrphans = async (): Promise<void> => db().photos.bulkDelete(await lostPhotos());
+
 export type Photo = { id: string; takenOn: string; url: string };
 
 /** Photographs of a habitat by their ids, as pictures to show; empty while they are being read. */

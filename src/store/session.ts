@@ -22,6 +22,7 @@ import { beginHistory, edited, redone, undone, type History } from "./history";
 import { forgetUnsaved, keepUnsaved, settleUnsaved } from "./journal";
 import { addBlocks, addSamples, append, logOn, newestOf, removeSamples } from "./log";
 import { todayHere } from "./today";
+import { reportTrouble } from "./trouble";
 
 export type Saving =
   | { state: "saved"; at: string }
@@ -106,6 +107,11 @@ export const useSession = create<Session>((set, get) => {
     set({ saving: { state: "conflict" } });
   };
 
+  const notKept = (error: unknown): void => {
+    reportTrouble(error);
+    set({ saving: { state: "failed" } });
+  };
+
   const save = async (): Promise<void> => {
     clearTimeout(timer);
     timer = undefined;
@@ -122,8 +128,8 @@ export const useSession = create<Session>((set, get) => {
       if (steps.length > 0) return;
       forgetUnsaved(present.id);
       set({ saving: { state: "saved", at: committed.updatedAt } });
-    } catch {
-      set({ saving: { state: "failed" } });
+    } catch (error) {
+      notKept(error);
     }
   };
   const queueSave = (): Promise<void> => (writing = writing.then(save));
@@ -153,7 +159,7 @@ export const useSession = create<Session>((set, get) => {
     const { history, events, log } = get();
     if (!history || fresh.length === 0) return;
     showLog([...events, ...fresh], log.newest, lastAct);
-    logged = append(history.present.id, fresh).catch(() => set({ saving: { state: "failed" } }));
+    logged = append(history.present.id, fresh).catch(notKept);
   };
 
   const readLog = async (id: string): Promise<void> => {
@@ -266,7 +272,7 @@ export const useSession = create<Session>((set, get) => {
       for (const { series, atMs, value } of samples)
         if ((newest[series]?.atMs ?? 0) <= atMs) newest[series] = { atMs, value };
       showLog(events, newest, { events: [], samples, step: undefined });
-      logged = addSamples(history.present.id, samples).catch(() => set({ saving: { state: "failed" } }));
+      logged = addSamples(history.present.id, samples).catch(notKept);
     },
     takeIn: async (blocks) => {
       const id = get().history?.present.id;
@@ -286,7 +292,7 @@ export const useSession = create<Session>((set, get) => {
       logged = removeSamples(history.present.id, lastAct.samples)
         .then(() => newestOf(history.present.id))
         .then((newest) => get().history?.present.id === history.present.id && showLog(events, newest))
-        .catch(() => set({ saving: { state: "failed" } }));
+        .catch(notKept);
     },
     settle: async () => {
       await queueSave();

@@ -1,5 +1,7 @@
 /** Heavy work away from the page: one client for every kind of worker. */
 export type { Progress } from "./client";
 export { solveModel } from "./solver";
-export { printFile, readFile, readTableFile } from "./files";
+export { printFile, readTableFile } from "./files";
 export { forecastPlan } from "./planner";
+export { lookIntoBackup, packBackup } from "./backup";
+export type { BackupRead, ToPack } from "./backup";

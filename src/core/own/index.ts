@@ -12,5 +12,6 @@ export {
   OWN_VERSION,
   restored,
   sameName,
+  shelvesJoined,
 } from "./shelf";
 export type { OwnProblem, OwnShelf, Shelved } from "./shelf";

@@ -110,6 +110,20 @@ export const dropRecipe = (shelf: OwnShelf, id: string): OwnShelf => ({
 });
 
 /**
+ * Two shelves as one: what the first lacks comes from the second.
+ *
+ * @example shelvesJoined(mine, EMPTY_SHELF) // as mine
+ */
+export function shelvesJoined(mine: OwnShelf, theirs: OwnShelf): OwnShelf {
+  const joined = <T extends { id: string }>(own: readonly T[], others: readonly T[]): T[] => {
+    const known = new Set(own.map(({ id }) => id));
+    return [...own, ...others.filter(({ id }) => !known.has(id))];
+  };
+  const entries = Object.fromEntries(OWN_KINDS.map((kind) => [kind, joined<OwnEntry>(mine[kind], theirs[kind])]));
+  return { ...mine, ...entries, recipes: joined(mine.recipes, theirs.recipes) };
+}
+
+/**
  * An entry as the library has it, under one's own id and name: what a changed copy goes back to.
  *
  * @returns undefined when it was not copied from an entry the library still has

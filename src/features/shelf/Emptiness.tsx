@@ -27,6 +27,9 @@ export function Emptiness() {
         <Link href="/demo">{say("shelf:demo")}</Link>
         <span>{say("shelf:demoHelp")}</span>
       </p>
+      <p className={css.demo}>
+        <Link href="/backup">{say("shelf:backup.restore")}</Link>
+      </p>
     </main>
   );
 }

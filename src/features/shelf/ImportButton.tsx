@@ -4,7 +4,6 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Habitat } from "@/core/log";
 import { metBefore, putHabitats, takeIn } from "@/store";
-import { readFile } from "@/workers";
 import { FileButton } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 import type { Notice } from "./notice";
@@ -27,6 +26,7 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefin
     );
   };
   const take = async (file: File) => {
+    const { readFile } = await import("@/workers/files");
     const read = await readFile(file, {
       onProgress: (share) => onNotice({ text: say("shelf:importing", { sharePct: share * 100 }) }),
     });

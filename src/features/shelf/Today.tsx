@@ -14,6 +14,9 @@ import css from "./Shelf.module.css";
 /** Read where something is being built: a shelf of lived-in boxes needs no plans. */
 const BuildToday = dynamic(async () => (await import("./BuildToday")).BuildToday, { ssr: false });
 
+/** Read behind the duties. */
+const BackupLine = dynamic(async () => (await import("./BackupLine")).BackupLine, { ssr: false });
+
 const DAYS_AHEAD = 3;
 
 type Props = { standing: readonly Standing[]; onNotice: (notice: Notice) => void };
@@ -68,6 +71,7 @@ export function Today({ standing, onNotice }: Props) {
           );
         })}
       </ul>
+      {today === "" ? null : <BackupLine standing={standing} today={today} />}
     </aside>
   );
 }

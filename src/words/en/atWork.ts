@@ -1,4 +1,5 @@
 import advice from "./advice.json";
+import backup from "./backup.json";
 import bins from "./bins.json";
 import brief from "./brief.json";
 import build from "./build.json";
@@ -25,6 +26,7 @@ import things from "./things.json";
 /** The words only the places of work say, so that the Shelf need not read them. */
 export const atWork = {
   advice,
+  backup,
   bins,
   brief,
   build,
