@@ -28,6 +28,7 @@ const CORE = [
   "living",
   "palette",
   "outlook",
+  "hub",
   "supply",
   "build",
   "keeping",

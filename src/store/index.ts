@@ -34,3 +34,5 @@ export { askToPersist, storageNow } from "./storage";
 export type { Storage } from "./storage";
 export { tellTrouble, troubleOf, useTrouble } from "./trouble";
 export type { Trouble } from "./trouble";
+export { deviceAt, listenTo, stopListening, takeDeviceOut, useDevice } from "./device";
+export type { Listening } from "./device";

@@ -125,9 +125,12 @@ const emptied = (block: SampleBlock): SampleBlock => ({
 export async function removeSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
   const { samples: table } = db();
   await changeLog(habitatId, async () => {
-    for (const { series, atMs } of samples) {
-      const block = await table.get([habitatId, series, blockStart(atMs)]);
-      if (block) await putBlock(habitatId, withoutSamples(withoutOwner(block), new Set([atMs])));
+    for (const [series, list] of grouped(samples, (sample) => sample.series)) {
+      for (const [fromMs, within] of grouped(list, ({ atMs }) => blockStart(atMs))) {
+        const block = await table.get([habitatId, series, fromMs]);
+        const gone = new Set(within.map(({ atMs }) => atMs));
+        if (block) await putBlock(habitatId, withoutSamples(withoutOwner(block), gone));
+      }
     }
   });
 }

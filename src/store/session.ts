@@ -12,6 +12,7 @@ import {
   type LogNow,
   type Reading,
   type SampleBlock,
+  type SeriesSample,
   type Told,
 } from "@/core/log";
 import { lastActOf, strikes, writtenNow, type Act } from "./acts";
@@ -54,6 +55,8 @@ type Session = {
   read: (reading: Reading) => void;
   /** Takes samples in, as from a file. @returns how many were new */
   takeIn: (blocks: readonly SampleBlock[]) => Promise<number>;
+  /** Takes samples out again. */
+  takeOut: (samples: readonly SeriesSample[]) => Promise<void>;
   /** Says that events were wrong. */
   strike: (events: readonly LogEvent[]) => void;
   takeBack: () => void;
@@ -282,17 +285,21 @@ export const useSession = create<Session>((set, get) => {
       if (get().history?.present.id === id) showLog(get().events, newest);
       return added;
     },
+    takeOut: async (samples) => {
+      const id = get().history?.present.id;
+      if (id === undefined) return;
+      await removeSamples(id, samples);
+      const newest = await newestOf(id);
+      if (get().history?.present.id === id) showLog(get().events, newest);
+    },
     strike: (events) => write(strikes(events)),
     takeBack: () => {
-      const { lastAct, history, events } = get();
+      const { lastAct, history } = get();
       if (!lastAct || !history) return;
       if (lastAct.step !== undefined && history.past.at(-1) === lastAct.step) get().undo();
       if (lastAct.events.length > 0) return write(strikes(lastAct.events));
       set({ lastAct: undefined });
-      logged = removeSamples(history.present.id, lastAct.samples)
-        .then(() => newestOf(history.present.id))
-        .then((newest) => get().history?.present.id === history.present.id && showLog(events, newest))
-        .catch(notKept);
+      logged = get().takeOut(lastAct.samples).catch(notKept);
     },
     settle: async () => {
       await queueSave();

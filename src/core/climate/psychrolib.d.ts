@@ -8,6 +8,7 @@ declare module "psychrolib" {
     GetSatVapPres(celsius: number): number;
     GetHumRatioFromRelHum(celsius: number, relHum: number, pressure: number): number;
     GetRelHumFromHumRatio(celsius: number, humRatio: number, pressure: number): number;
+    GetTDewPointFromRelHum(celsius: number, relHum: number): number;
     GetMoistAirDensity(celsius: number, humRatio: number, pressure: number): number;
     GetMoistAirVolume(celsius: number, humRatio: number, pressure: number): number;
   };

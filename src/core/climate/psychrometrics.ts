@@ -14,6 +14,17 @@ export const saturationKPa = (temperatureC: number): number =>
   0.6108 * Math.exp((17.27 * temperatureC) / (temperatureC + 237.3));
 
 /**
+ * The warmth at which air begins to drop its water: FAO-56 equation 11 the other way round.
+ *
+ * @param humidityRh over nothing
+ * @example dewPointC(25, 60) // 16.7
+ */
+export function dewPointC(temperatureC: number, humidityRh: number): number {
+  const log = Math.log((saturationKPa(temperatureC) * humidityRh) / 100 / 0.6108);
+  return (237.3 * log) / (17.27 - log);
+}
+
+/**
  * Relative humidity that air has after it is warmed or cooled with no water added or taken.
  *
  * @returns % RH; above 100 means water condenses

@@ -1,8 +1,10 @@
-import { format, getHours } from "date-fns";
-import { measurableOf, placeOf, standing, type LogEvent, type Sample, type SeriesId } from "../log";
+import type { Range } from "../catalog";
+import { measurableOf, placeOf, seriesOf, standing, type LogEvent, type Sample, type SeriesId } from "../log";
 import type { Scene } from "../scene";
+import type { Ground } from "../strata";
 import { daysAfter, daysBetween } from "../units";
-import { bandFor, isDay } from "./bands";
+import { bandFor, isDay, type BandCheck } from "./bands";
+import { localTime } from "./localTime";
 import type { BySeries } from "./settled";
 import { mannKendall, theilSen } from "./trend";
 
@@ -16,8 +18,9 @@ export type Spell = {
   side: "below" | "above";
   fromOn: string;
   untilOn: string;
-  /** The value furthest out. */
+  /** The value furthest out, and the band of its hour. */
   worst: number;
+  band: Range;
   after: LogEvent | undefined;
 };
 /** A slow drift that chance does not explain: so much a week. */
@@ -25,39 +28,47 @@ export type Drift = { series: SeriesId; aWeek: number };
 
 export type Report = { day: Share; night: Share; spells: readonly Spell[]; drifts: readonly Drift[] };
 
-type Judged = Sample & { on: string; isDay: boolean; out: number };
+type Judged = Sample & { on: string; isDay: boolean; band: Range; out: number };
 
 /** How far each reading is out of its band, below it negative; those that have no band are left out. */
 function judged(scene: Wanted, series: SeriesId, samples: readonly Sample[]): Judged[] {
   return samples.flatMap((sample): Judged[] => {
-    const hour = getHours(sample.atMs);
+    const { on, hour } = localTime(sample.atMs);
     const band = bandFor(scene, measurableOf(series), placeOf(series), hour);
     if (!band) return [];
     const out = sample.value < band[0] ? sample.value - band[0] : Math.max(0, sample.value - band[1]);
-    return [{ ...sample, on: format(sample.atMs, "yyyy-MM-dd"), isDay: isDay(hour), out }];
+    return [{ ...sample, on, isDay: isDay(hour), band, out }];
   });
 }
 
 const shareOf = (all: readonly Judged[]): Share => ({ in: all.filter(({ out }) => out === 0).length, of: all.length });
 
 /** What may have brought a spell: the latest that was changed, renewed or gone wrong in the days before it. */
-const CAUSES: readonly LogEvent["kind"][] = ["changed", "renewed", "opened", "drawnOff", "toppedUp", "saw", "noted"];
+export const CHANGES: readonly LogEvent["kind"][] = [
+  "changed",
+  "renewed",
+  "opened",
+  "drawnOff",
+  "toppedUp",
+  "saw",
+  "noted",
+];
 const CAUSE_DAYS = 3;
 function causeOf(fromOn: string, events: readonly LogEvent[]): LogEvent | undefined {
   return standing(events)
-    .filter(({ kind, on }) => CAUSES.includes(kind) && on <= fromOn && daysBetween(on, fromOn) <= CAUSE_DAYS)
+    .filter(({ kind, on }) => CHANGES.includes(kind) && on <= fromOn && daysBetween(on, fromOn) <= CAUSE_DAYS)
     .toSorted((a, b) => a.on.localeCompare(b.on))
     .at(-1);
 }
 
-type Furthest = { value: number; out: number };
+type Furthest = Pick<Judged, "value" | "band" | "out">;
 
 /** The reading furthest out of each day that has one out. */
 function outDays(all: readonly Judged[]): Map<string, Furthest> {
   const days = new Map<string, Furthest>();
-  for (const { on, value, out } of all) {
+  for (const { on, value, band, out } of all) {
     const before = days.get(on);
-    if (out !== 0 && (!before || Math.abs(out) > Math.abs(before.out))) days.set(on, { value, out });
+    if (out !== 0 && (!before || Math.abs(out) > Math.abs(before.out))) days.set(on, { value, band, out });
   }
   return days;
 }
@@ -75,7 +86,7 @@ function spellsOf(series: SeriesId, all: readonly Judged[], events: readonly Log
       const worst = run.map(([, one]) => one).reduce((a, b) => (Math.abs(b.out) > Math.abs(a.out) ? b : a));
       const side = worst.out < 0 ? "below" : "above";
       spells.push({
-        ...{ series, side, fromOn: first[0], untilOn: last[0], worst: worst.value },
+        ...{ series, side, fromOn: first[0], untilOn: last[0], worst: worst.value, band: worst.band },
         after: causeOf(first[0], events),
       });
     }
@@ -89,6 +100,28 @@ function spellsOf(series: SeriesId, all: readonly Judged[], events: readonly Log
   }
   close();
   return spells;
+}
+
+/**
+ * A newest reading that is out of its band as a spell of its one day, so that its causes can be looked for too.
+ *
+ * @returns undefined where it is in band
+ */
+export function spellOf(
+  { what, place, value, band, atMs, side }: BandCheck,
+  events: readonly LogEvent[],
+): Spell | undefined {
+  if (side === "in") return undefined;
+  const { on } = localTime(atMs);
+  return {
+    series: seriesOf(place, what),
+    side,
+    fromOn: on,
+    untilOn: on,
+    worst: value,
+    band,
+    after: causeOf(on, events),
+  };
 }
 
 const DAY_MS = 86_400_000;
@@ -158,3 +191,7 @@ export function daysToSafeLine(nowCm: number, safeLineCm: number, aWeekCm: numbe
   if (aWeekCm <= 0 || nowCm >= safeLineCm) return undefined;
   return Math.ceil(((safeLineCm - nowCm) / aWeekCm) * DAYS_A_WEEK);
 }
+
+/** Water that comes to standing water in a week of its drift, litres. @example litresAWeek(water, 4.8, 0.2) // 0.3 */
+export const litresAWeek = (water: Pick<NonNullable<Ground["water"]>, "atL">, nowCm: number, aWeekCm: number): number =>
+  water.atL(nowCm + aWeekCm) - water.atL(nowCm);

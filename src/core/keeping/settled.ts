@@ -1,8 +1,8 @@
-import { format, getHours } from "date-fns";
 import { measurableOf, placeOf, type Sample, type SeriesId } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter } from "../units";
 import { bandFor } from "./bands";
+import { localTime } from "./localTime";
 
 /** Samples of a habitat, by their series. */
 export type BySeries = Partial<Record<SeriesId, readonly Sample[]>>;
@@ -17,8 +17,8 @@ function daysOf(scene: Pick<Scene, "animal" | "ground">, samples: BySeries): Rea
     const what = measurableOf(series);
     if (what === "waterLineCm") continue;
     for (const { atMs, value } of list) {
-      const band = bandFor(scene, what, placeOf(series), getHours(atMs));
-      const on = format(atMs, "yyyy-MM-dd");
+      const { on, hour } = localTime(atMs);
+      const band = bandFor(scene, what, placeOf(series), hour);
       const before = days.get(on) ?? { read: true, inBand: true };
       days.set(on, { read: true, inBand: before.inBand && (!band || (value >= band[0] && value <= band[1])) });
     }

@@ -1,7 +1,8 @@
 /** A point of a series: when, in days, and how much. */
 export type Point = { day: number; value: number };
 
-const median = (values: readonly number[]): number => {
+/** The middle of some values; of an even number the mean of both. @example median([1, 9, 2]) // 2 */
+export const median = (values: readonly number[]): number => {
   const sorted = values.toSorted((a, b) => a - b);
   const half = sorted.length >> 1;
   return sorted.length % 2 === 1 ? (sorted[half] ?? 0) : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2;

@@ -7,13 +7,18 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useState } from "react";
 import { guessLayout, textIn, type Layout } from "@/core/files/readingTable";
+import { readSenml, type Resolved } from "@/core/files/senml";
 import { useSession } from "@/store";
 import { FileButton } from "@/ui/parts";
 import { useSay, type Say } from "@/words";
 import { readTableFile } from "@/workers";
 import css from "./FromFile.module.css";
+import { FromSenml } from "./FromSenml";
 import { LayoutFields } from "./LayoutFields";
+import { senmlSaid } from "./senmlSaid";
 
+/** A device's file, record by record. */
+type AskedSenml = { name: string; records: Resolved[] };
 type Asked = { name: string; bytes: Uint8Array<ArrayBuffer>; layout: Layout; rows: string[][] };
 
 /** How a file with the same head was read before. */
@@ -40,11 +45,17 @@ function keepLayout(rows: readonly string[][], layout: Layout): void {
 /** Takes a logger's table in: how it is read is guessed, shown, corrected, and remembered for its like. */
 export function FromFile() {
   const say = useSay();
-  const [asked, setAsked] = useState<Asked>();
+  const [asked, setAsked] = useState<Asked | AskedSenml>();
   const [said, setSaid] = useState("");
   const open = async (file: File) => {
     const bytes = new Uint8Array(await file.arrayBuffer());
-    const { layout, rows } = guessLayout(textIn(bytes));
+    const text = textIn(bytes);
+    if (/^\s*\[/.test(text)) {
+      const read = readSenml(text, file.lastModified);
+      setSaid(read.ok ? "" : `${file.name}: ${senmlSaid(read.problem, say)}`);
+      return read.ok && setAsked({ name: file.name, records: read.records });
+    }
+    const { layout, rows } = guessLayout(text);
     if (!layout.columns.some((use) => use?.as === "value"))
       return setSaid(say("journal:file.noReadings", { name: file.name }));
     setSaid("");
@@ -54,7 +65,7 @@ export function FromFile() {
     <>
       <FileButton
         label={say("journal:file.open")}
-        accept=".csv,.txt,.tsv,text/csv"
+        accept=".csv,.txt,.tsv,.json,.senml,text/csv,application/senml+json"
         onFile={(file) => void open(file)}
       />
       <p role="status" className={css.said}>
@@ -68,13 +79,22 @@ export function FromFile() {
         maxWidth="md"
       >
         <DialogTitle id="from-file">{say("journal:file.title", { name: asked?.name ?? "" })}</DialogTitle>
-        {asked ? (
+        {asked && "records" in asked ? (
+          <FromSenml
+            records={asked.records}
+            onDone={(told) => {
+              setAsked(undefined);
+              setSaid(told);
+            }}
+          />
+        ) : null}
+        {asked && "layout" in asked ? (
           <Asking
             asked={asked}
             onLayout={(layout) => setAsked({ ...asked, layout })}
-            onDone={(text) => {
+            onDone={(told) => {
               setAsked(undefined);
-              setSaid(text);
+              setSaid(told);
             }}
           />
         ) : null}

@@ -1,90 +1,81 @@
 "use client";
 
-import { useMemo } from "react";
-import { daysToSafeLine, reportOf, type Drift, type Share, type Spell } from "@/core/keeping/report";
-import { measurableOf } from "@/core/log";
-import { useLately, useOpen, useSession } from "@/store";
-import { LedgerPart } from "@/ui/parts";
-import { channelPrinted, degreesApart, journalSaid, useFigures, useSay, useUnits } from "@/words";
+import type { Share } from "@/core/keeping/report";
+import type { Said } from "@/core/keeping/said";
+import { LedgerPart, useNow } from "@/ui/parts";
+import { useFigures, useSay } from "@/words";
+import { DriftSaid, GaugeSaid, HeaterSaid, ShiftSaid, UvSaid } from "./FaultSaid";
 import css from "./Keeping.module.css";
-import { useSeriesName } from "./useSeriesName";
+import { OutSaid } from "./OutSaid";
+import { SAID_DAYS, useSaidNow } from "./useSaidNow";
 
-const DAYS = 60;
-const MOST_SPELLS = 3;
+const MOST_OUT = 4;
+const MOST_SHIFTS = 3;
+/** Less than that prints as none. */
+const LEAST_H = 0.05;
 
 const percent = ({ in: inBand, of }: Share): string => `${Math.round((inBand / Math.max(1, of)) * 100)}`;
 
-/** What the readings of the last weeks say by themselves: the band kept, spells out of it and why, drifts. */
+/**
+ * What the readings of the last weeks say by themselves: gauges and heaters that fail first, then the band kept, what
+ * was out of it and why, steps, drifts.
+ */
 export function Says() {
   const say = useSay();
-  const { habitat, derived } = useOpen();
-  const events = useSession((session) => session.events);
-  const lately = useLately(habitat.id, DAYS);
-  const report = useMemo(
-    () => (lately && Object.keys(lately).length > 0 ? reportOf(derived, lately, events) : undefined),
-    [derived, lately, events],
-  );
-  if (!report || report.day.of + report.night.of === 0) return null;
-  const { day, night, spells, drifts } = report;
-  const bands = [
-    day.of > 0 ? say("journal:says.day", { share: percent(day) }) : "",
-    night.of > 0 ? say("journal:says.night", { share: percent(night) }) : "",
-  ].filter((part) => part !== "");
+  const said = useSaidNow(useNow());
+  if (!said || said.day.of + said.night.of === 0) return null;
   return (
     <LedgerPart title={say("journal:says.title")}>
       <div className={css.says}>
-        <p>{say("journal:says.bands", { what: bands.join(", "), days: `${DAYS}` })}</p>
-        {spells.slice(0, MOST_SPELLS).map((spell) => (
-          <SpellSaid key={`${spell.series} ${spell.fromOn}`} spell={spell} />
+        {said.gauges.map((fault) => (
+          <GaugeSaid key={fault.series} fault={fault} />
         ))}
-        {drifts.map((drift) => (
+        {said.heaters.map((fault) => (
+          <HeaterSaid key={fault.gearId} fault={fault} />
+        ))}
+        <Bands said={said} />
+        {said.out.slice(0, MOST_OUT).map((one) => (
+          <OutSaid key={`${one.spell.series} ${one.spell.fromOn} ${one.isNow}`} one={one} />
+        ))}
+        {said.shifts.slice(-MOST_SHIFTS).map((shift) => (
+          <ShiftSaid key={`${shift.series} ${shift.after.id}`} shift={shift} />
+        ))}
+        {said.drifts.map((drift) => (
           <DriftSaid key={drift.series} drift={drift} />
         ))}
+        {said.uv ? <UvSaid uv={said.uv} /> : null}
       </div>
     </LedgerPart>
   );
 }
 
-function SpellSaid({ spell: { series, side, fromOn, untilOn, worst, after } }: { spell: Spell }) {
+/** How much was in band, and the hours of a day that were wet, dry, or under the lamp. */
+function Bands({ said: { day, night, hours } }: { said: Said }) {
   const say = useSay();
   const figures = useFigures();
-  const nameOf = useSeriesName();
-  const { habitat } = useOpen();
-  const cause = after && journalSaid(after, { say, figures, design: habitat });
+  const bands = [
+    day.of > 0 ? say("journal:says.day", { share: percent(day) }) : "",
+    night.of > 0 ? say("journal:says.night", { share: percent(night) }) : "",
+  ].filter((part) => part !== "");
+  const parts = hours
+    ? (
+        [
+          ["dew", hours.dewH],
+          ["dry", hours.dryH],
+          ["basking", hours.baskingH],
+        ] as const
+      ).flatMap(([part, h]) =>
+        h === undefined || h < LEAST_H ? [] : [say(`journal:says.hours.${part}`, { hours: figures.number(h, 1) })],
+      )
+    : [];
   return (
-    <p>
-      {say(`journal:says.spell.${side}`, {
-        series: nameOf(series),
-        fromOn,
-        untilOn,
-        worst: channelPrinted(worst, measurableOf(series), figures),
-      })}{" "}
-      {cause && after ? (
-        <b>{say("journal:says.after", { what: cause.title, causeOn: after.on })}</b>
-      ) : (
-        say("journal:says.noCause")
-      )}
-    </p>
-  );
-}
-
-function DriftSaid({ drift: { series, aWeek } }: { drift: Drift }) {
-  const say = useSay();
-  const figures = useFigures();
-  const system = useUnits();
-  const nameOf = useSeriesName();
-  const { derived, log } = useOpen();
-  const what = measurableOf(series);
-  const amount = Math.abs(aWeek);
-  const much = what === "temperatureC" ? degreesApart(amount, system, figures) : channelPrinted(amount, what, figures);
-  const now = log.newest[series]?.value;
-  const { water } = derived.ground;
-  const days =
-    what === "waterLineCm" && water && now !== undefined ? daysToSafeLine(now, water.safeLineCm, aWeek) : undefined;
-  return (
-    <p>
-      {say(aWeek > 0 ? "journal:says.rises" : "journal:says.falls", { series: nameOf(series), much })}
-      {days === undefined ? null : ` ${say("journal:says.safeIn", { count: days })}`}
-    </p>
+    <>
+      <p>{say("journal:says.bands", { what: bands.join(", "), days: `${SAID_DAYS}` })}</p>
+      {parts.length > 0 ? (
+        <p>
+          {say("journal:says.hours.title", { days: `${hours?.days ?? 0}` })} {parts.join(", ")}.
+        </p>
+      ) : null}
+    </>
   );
 }

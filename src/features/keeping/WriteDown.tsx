@@ -6,6 +6,7 @@ import { NoteForm } from "@/ui/journal";
 import { LedgerPart } from "@/ui/parts";
 import { useSay } from "@/words";
 import { EventForm, EVENT_FORMS } from "./EventForm";
+import { FromDevice } from "./FromDevice";
 import { FromFile } from "./FromFile";
 import css from "./Keeping.module.css";
 import { ReadingForm } from "./ReadingForm";
@@ -42,6 +43,7 @@ export function WriteDown() {
         <>
           <ReadingForm />
           <FromFile />
+          <FromDevice />
         </>
       ) : null}
       {kind === "noted" ? (

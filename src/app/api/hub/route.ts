@@ -1,0 +1,3 @@
+import { serveHub } from "@/features/hub";
+
+export const GET = (request: Request): Response => serveHub(request);

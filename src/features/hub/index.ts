@@ -1,0 +1,2 @@
+/** The simulated hub's side of the wire. */
+export { serveHub } from "./serveHub";
