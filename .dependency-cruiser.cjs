@@ -36,6 +36,7 @@ const CORE = [
   "derive",
   "mending",
   "compare",
+  "trial",
   "testing",
 ];
 /** Libraries the core may compute with. */
@@ -53,6 +54,7 @@ const CORE_MAY_USE = [
   "@types/d3-random",
   "ical-generator",
   "rrule",
+  "jstat",
   "fflate",
   "@noble/hashes",
 ];

@@ -2,4 +2,5 @@
 import "@/core/library/whole";
 
 export { demoBins } from "./bins";
+export { demoTrials } from "./trials";
 export { demoHabitats } from "./habitats";

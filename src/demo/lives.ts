@@ -37,6 +37,14 @@ export const LIVES: Readonly<Record<string, Life>> = {
   "demo-kiln-end": { seed: 13, massG: [48, 55], shedEveryDays: 30 },
   "demo-chimney": { seed: 14, massG: [31, 38], shedEveryDays: 40 },
   "demo-undercut": { seed: 15, massG: [4, 5] },
-  "demo-twin-thin": { seed: 16, massG: [48, 71] },
-  "demo-twin-deep": { seed: 17, massG: [49, 76] },
+  "demo-twin-thin": {
+    seed: 16,
+    massG: [48, 71],
+    seen: [{ ago: 4, told: { kind: "counted", crewId: "dwarfWhiteIsopod", count: 17 } }],
+  },
+  "demo-twin-deep": {
+    seed: 17,
+    massG: [49, 76],
+    seen: [{ ago: 4, told: { kind: "counted", crewId: "dwarfWhiteIsopod", count: 41 } }],
+  },
 };

@@ -55,6 +55,8 @@ async function* onlyDocuments(): AsyncGenerator<ToPack> {
   const [bins, own] = await Promise.all([db().bins.get("bins"), db().own.get("own")]);
   if (bins) yield { file: { path: "bins.json", kind: "bins" }, blob: asJson(bins.document) };
   if (own) yield { file: { path: "own.json", kind: "own" }, blob: asJson(own.document) };
+  const trials = await db().trials.get("trials");
+  if (trials) yield { file: { path: "trials.json", kind: "trials" }, blob: asJson(trials.document) };
   for (const [at, row] of (await db().aside.toArray()).entries())
     yield { file: { path: `aside/${at + 1}.json`, kind: "aside" }, blob: asJson(row) };
   yield { file: { path: "settings.json", kind: "settings" }, blob: asJson(settingsKept()) };

@@ -57,6 +57,7 @@ class RinconDb extends Dexie {
   declare results: EntityTable<ResultRow, "hash">;
   declare aside: EntityTable<AsideRow, "id">;
   declare photos: EntityTable<PhotoRow, "id">;
+  declare trials: EntityTable<OnlyRow, "id">;
 
   constructor() {
     super("rincon");
@@ -79,6 +80,7 @@ class RinconDb extends Dexie {
       });
     this.version(5).stores({ habitats: null });
     this.version(6).stores({ photos: "id, habitatId" });
+    this.version(7).stores({ trials: "id" });
   }
 }
 

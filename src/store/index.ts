@@ -36,3 +36,5 @@ export { tellTrouble, troubleOf, useTrouble } from "./trouble";
 export type { Trouble } from "./trouble";
 export { deviceAt, listenTo, stopListening, takeDeviceOut, useDevice } from "./device";
 export type { Listening } from "./device";
+export { getTrials, putTrials, useTrialRead, useTrials } from "./trials";
+export type { TrialRead } from "./trials";

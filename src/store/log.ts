@@ -207,6 +207,18 @@ export async function range(
   return { points: [...points, ...rest].toSorted((a, b) => a.atMs - b.atMs), count };
 }
 
+/** The mean of each hour that was read in a part of the time, by series. */
+export async function hourMeans(habitatId: string, span: Span): Promise<Partial<Record<SeriesId, Sample[]>>> {
+  const lists = await Promise.all(
+    SERIES.map(async (series) => {
+      const rows = await rollupRows(habitatId, series, "hour", span);
+      const means = rows.flatMap(({ atMs, mean }) => Array.from(atMs, (at, n) => ({ atMs: at, value: mean[n] ?? 0 })));
+      return [series, means.filter(({ atMs }) => atMs >= span.fromMs && atMs <= span.toMs)] as const;
+    }),
+  );
+  return Object.fromEntries(lists.filter(([, samples]) => samples.length > 0));
+}
+
 /** All samples from an instant on, by their series. */
 export async function samplesSince(habitatId: string, fromMs: number): Promise<Partial<Record<SeriesId, Sample[]>>> {
   const lists = await Promise.all(

@@ -3,6 +3,7 @@ import { blocksOf, type LogEvent, type SeriesId, type Habitat } from "@/core/log
 import { AnyShelfSchema, shelvesJoined } from "@/core/own";
 import type { Unpacked } from "@/core/files/backup";
 import { BinsSchema, EMPTY_BINS } from "@/core/supply";
+import { trialsJoined, TrialsSchema } from "@/core/trial";
 import type { BackupRead } from "@/workers";
 import type { UnreadRows } from "./backup";
 import { getBins, putBins } from "./bins";
@@ -12,6 +13,7 @@ import { metBefore, putHabitats, removeHabitat } from "./habitats";
 import { addBlocks, append, putLog } from "./log";
 import { getOwn, putOwn } from "./own";
 import { putSettings } from "./settingsKept";
+import { getTrials, putTrials } from "./trials";
 
 export type ReadableBackup = Extract<BackupRead, { ok: true }>;
 
@@ -97,6 +99,8 @@ async function merge(backup: ReadableBackup): Promise<void> {
   if (bins && equal(await getBins(), EMPTY_BINS)) await putBins(BinsSchema.parse(parsed(bins)));
   const [own] = partsOf(backup, "own");
   if (own) await putOwn(shelvesJoined(await getOwn(), AnyShelfSchema.parse(parsed(own))));
+  const [trials] = partsOf(backup, "trials");
+  if (trials) await putTrials(trialsJoined(await getTrials(), TrialsSchema.parse(parsed(trials))));
 }
 
 async function mergeHabitat(habitat: Habitat): Promise<void> {
@@ -121,6 +125,8 @@ async function replace(backup: ReadableBackup): Promise<void> {
   await (bins ? putBins(BinsSchema.parse(parsed(bins))) : db().bins.clear());
   const [own] = partsOf(backup, "own");
   await (own ? putOwn(AnyShelfSchema.parse(parsed(own))) : db().own.clear());
+  const [trials] = partsOf(backup, "trials");
+  await (trials ? putTrials(TrialsSchema.parse(parsed(trials))) : db().trials.clear());
 }
 
 /**
@@ -129,8 +135,8 @@ async function replace(backup: ReadableBackup): Promise<void> {
  * @param how `merge` adds what is not here and changes nothing that is; `replace` makes the device hold the backup alone
  */
 export async function restore(backup: ReadableBackup, how: "merge" | "replace"): Promise<void> {
-  const { designs, events, samples, rollups, photos, bins, own, aside } = db();
-  await db().transaction("rw", [designs, events, samples, rollups, photos, bins, own, aside], async () => {
+  const { designs, events, samples, rollups, photos, bins, own, trials, aside } = db();
+  await db().transaction("rw", [designs, events, samples, rollups, photos, bins, own, trials, aside], async () => {
     await (how === "merge" ? merge(backup) : replace(backup));
     await keepAside(backup);
     await db().photos.bulkPut(photosIn(backup));

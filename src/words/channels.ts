@@ -1,6 +1,17 @@
 import type { Measurable } from "@/core/log";
-import type { MeasureKind } from "@/core/units";
+import type { MeasureKind, UnitSystem } from "@/core/units";
 import type { Figures } from "./figures";
+import { degreesApart } from "./ranges";
+
+/**
+ * How far two values of a channel lie apart, with its unit: of temperatures their distance.
+ *
+ * @example channelApart(2.5, "temperatureC", "us", figures) // "4.5 °F"
+ */
+export function channelApart(by: number, what: Measurable, system: UnitSystem, figures: Figures): string {
+  const much = Math.abs(by);
+  return what === "temperatureC" ? degreesApart(much, system, figures) : channelPrinted(much, what, figures);
+}
 
 /** The measure a channel is told in; null for a plain number with a unit of its own, the same everywhere. */
 export const CHANNEL_KIND: Record<Measurable, MeasureKind | null> = {

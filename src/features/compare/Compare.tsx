@@ -17,6 +17,7 @@ import css from "./Compare.module.css";
 import { Differences } from "./Differences";
 import { Follows } from "./Follows";
 import { Rework } from "./Rework";
+import { Trial } from "./Trial";
 
 const PX_PER_CM = 2.4;
 
@@ -60,7 +61,7 @@ function Chosen() {
           />
         ))}
       </div>
-      <Both chosen={chosen} bins={bins} today={today} />
+      <Both chosen={chosen} bins={bins} today={today} asksTrial={asked.get("trial") === "new"} />
     </>
   );
 }
@@ -111,13 +112,19 @@ function Head({ label, one, all, onChoose }: HeadProps) {
   );
 }
 
-type BothProps = { chosen: readonly Standing[]; bins: NonNullable<ReturnType<typeof useBins>>; today: string };
+type BothProps = {
+  chosen: readonly Standing[];
+  bins: NonNullable<ReturnType<typeof useBins>>;
+  today: string;
+  asksTrial: boolean;
+};
 
-function Both({ chosen, bins, today }: BothProps) {
+function Both({ chosen, bins, today, asksTrial }: BothProps) {
   const [a, b] = chosen;
   if (!a || !b) return null;
   return (
     <>
+      <Trial pair={[a, b]} today={today} asked={asksTrial} />
       <Differences
         list={differences(a.design, b.design)}
         libraries={[a.derived.library, b.derived.library]}

@@ -2,8 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
-import { demoBins, demoHabitats } from "@/demo";
-import { getBins, listDesigns, putBins, putHabitats } from "@/store";
+import { demoBins, demoHabitats, demoTrials } from "@/demo";
+import { getBins, getTrials, listDesigns, putBins, putHabitats, putTrials } from "@/store";
 import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
 
@@ -20,6 +20,7 @@ export function DemoShelf() {
       await putHabitats(demoHabitats(today).filter(({ design }) => !there.has(design.id)));
       const bins = await getBins();
       if (bins.stock.length === 0 && bins.packs.length === 0) await putBins(demoBins());
+      if ((await getTrials()).trials.length === 0) await putTrials(demoTrials(today));
       router.replace("/");
     };
     fill().catch(() => setFailed(true));

@@ -7,7 +7,7 @@ import type { Shift } from "@/core/keeping/shifts";
 import type { UvDecay } from "@/core/keeping/uvDecay";
 import { measurableOf, type SeriesId } from "@/core/log";
 import { useOpen } from "@/store";
-import { capital, channelPrinted, degreesApart, journalSaid, useFigures, useSay, useUnits } from "@/words";
+import { capital, channelApart, channelPrinted, journalSaid, useFigures, useSay, useUnits } from "@/words";
 import { dayTime } from "./dayTime";
 import css from "./Keeping.module.css";
 import { useGearName } from "./useGearName";
@@ -50,9 +50,7 @@ function useApart(): (series: SeriesId, by: number) => string {
   const figures = useFigures();
   const system = useUnits();
   return (series, by) => {
-    const what = measurableOf(series);
-    const much = Math.abs(by);
-    return what === "temperatureC" ? degreesApart(much, system, figures) : channelPrinted(much, what, figures);
+    return channelApart(by, measurableOf(series), system, figures);
   };
 }
 

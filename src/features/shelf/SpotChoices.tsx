@@ -54,6 +54,10 @@ export function SpotChoices({ habitat, anchor, onClose, onNotice }: Props) {
     const variant = await copyOnShelf(habitat, say("shelfWork:variantName", { name }), true);
     router.push(`/compare?a=${id}&b=${variant}`);
   };
+  const twin = async () => {
+    const twinId = await copyOnShelf(habitat, say("shelfWork:twinName", { name }), false);
+    router.push(`/compare?a=${id}&b=${twinId}&trial=new`);
+  };
   const archive = () =>
     editOnShelf(id, [{ name: "setArchived", args: { archivedOn: shelf.archivedOn === null ? today : null } }]);
   const choices: [text: string, act: () => unknown][] = [
@@ -61,6 +65,7 @@ export function SpotChoices({ habitat, anchor, onClose, onNotice }: Props) {
     [say("shelfWork:duplicate"), duplicate],
     [say("shelfWork:variant"), vary],
     [say("shelfWork:compare"), () => router.push(`/compare?a=${id}`)],
+    [say("shelfWork:twin"), twin],
     [say("shelfWork:next"), () => setAsking("next")],
     [say(shelf.archivedOn === null ? "shelfWork:archive" : "shelfWork:unarchive"), archive],
     [say("shelf:export"), save],

@@ -8,9 +8,9 @@ export const MANIFEST_PATH = "manifest.json";
 
 /**
  * What a file of a backup is: a habitat as its own file, one that does not open, a photograph, what is in the bins, the
- * builder's own library, a copy that was set aside, and what was chosen on the device.
+ * builder's own library, trials of two habitats, a copy that was set aside, and what was chosen on the device.
  */
-const KINDS = ["habitat", "unread", "photo", "bins", "own", "aside", "settings"] as const;
+const KINDS = ["habitat", "unread", "photo", "bins", "own", "trials", "aside", "settings"] as const;
 export type BackupKind = (typeof KINDS)[number];
 
 /** What is known of a photograph beside its pixels. */
