@@ -51,7 +51,7 @@ function Acts({ trial, today, onChange, onEnd, onRemove }: ActsProps) {
   const say = useSay();
   return (
     <div className={css.buttons}>
-      {trial.endOn === null && trial.startOn < today ? (
+      {(trial.endOn === null || trial.endOn > today) && trial.startOn < today ? (
         <Button size="small" variant="outlined" onClick={onEnd}>
           {say("compare:trial.end")}
         </Button>
