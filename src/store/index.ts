@@ -38,3 +38,4 @@ export { deviceAt, listenTo, stopListening, takeDeviceOut, useDevice } from "./d
 export type { Listening } from "./device";
 export { getTrials, putTrials, useTrialRead, useTrials } from "./trials";
 export type { TrialRead } from "./trials";
+export { chooseNotified, useNotified } from "./notified";

@@ -8,12 +8,14 @@ import { chooseUnits, useShelf, type OnShelf } from "@/store";
 import { AppHeader, useNow } from "@/ui/parts";
 import { Aside } from "./Aside";
 import { useSay } from "@/words";
-import { Emptiness } from "./Emptiness";
 import { ImportButton } from "./ImportButton";
 import type { Notice } from "./notice";
 import { Planks } from "./Planks";
 import css from "./Shelf.module.css";
 import { Today } from "./Today";
+
+/** Read where there is nothing to show. */
+const Emptiness = dynamic(async () => (await import("./Emptiness")).Emptiness, { ssr: false });
 
 /** Read once there is something to say. */
 const NoticeBar = dynamic(() => import("./NoticeBar"), { ssr: false });
