@@ -13,7 +13,7 @@ export type { ClimateField, Conditions, GroundConditions } from "./field";
 export { roomGap } from "./room";
 export type { RoomGap } from "./room";
 export { airChangesPerH, meshResistance, openingsOf, ROUND_VENTS_CM, stackM3PerS, ventPairs } from "./airChange";
-export { conductanceWPerK, panesOf, withAirWPerK } from "./heat";
+export { conductanceWPerK, panesOf, STILL, withAirWPerK } from "./heat";
 export { settle } from "./balance";
 export type { Drive, Shut } from "./balance";
 export { sizingOf } from "./sizing";

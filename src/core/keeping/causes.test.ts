@@ -67,6 +67,20 @@ describe("causes of readings out of band", () => {
     expect(kinds(fine, of)).not.toContain("design");
   });
 
+  it("names the mist that the air does not take where water stands too high", () => {
+    const wet = made(
+      started({ shell: { widthCm: 60, depthCm: 45, heightCm: 60, sillCm: 20, top: "glass" } }),
+      add("pump", "mistingPump", {
+        size: { nozzles: 4, mLPerMin: 80 },
+        run: { by: "bursts", atMin: [480, 720, 960], forS: 60 },
+      }),
+    );
+    const high = spell({ series: "water.waterLineCm", side: "above", worst: 7, band: [0, 5] });
+    const of = around({}, wet);
+    expect(causesOf(high, of)[0]).toEqual({ kind: "runsDown", litresADay: of.outlook.runsDownL });
+    expect(kinds(high, around())).not.toContain("runsDown");
+  });
+
   it("names a lamp for UV that is older than it is good for", () => {
     const low = spell({ series: "basking.uvIndex", band: [0, 0.1] });
     const of = around({}, lit);

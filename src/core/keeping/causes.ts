@@ -26,6 +26,8 @@ export type Cause =
   | { kind: "lampOld"; gearId: string; months: number }
   /** As it is set up, the design comes to no more or no less: it is no fault of today's. */
   | { kind: "design"; comesTo: Range }
+  /** More is sprayed than the air takes: so much runs down a day, litres. */
+  | { kind: "runsDown"; litresADay: Range }
   | { kind: "fewChanges"; changesPerH: Range; wantedPerH: Range }
   | { kind: "manyChanges"; changesPerH: Range; wantedPerH: Range }
   /** The room itself is so. */
@@ -45,7 +47,8 @@ export type Circumstances = {
 
 type Look = (spell: Spell, around: Circumstances) => Cause[];
 
-const RECENT_DAYS = 2;
+/** Water is read every few days. */
+const RECENT_DAYS = 4;
 const isNow = ({ untilOn }: Spell, today: string): boolean => daysBetween(untilOn, today) <= RECENT_DAYS;
 
 const gauge: Look = ({ series }, { gauges }) =>
@@ -114,6 +117,12 @@ const design: Look = ({ series, side, band }, { outlook }) => {
   return isOut ? [{ kind: "design", comesTo: range }] : [];
 };
 
+const LEAST_L = 0.02;
+const runsDown: Look = ({ series, side }, { outlook }) =>
+  side === "above" && measurableOf(series) === "waterLineCm" && outlook.runsDownL[1] > LEAST_L
+    ? [{ kind: "runsDown", litresADay: outlook.runsDownL }]
+    : [];
+
 const changesOfAir: Look = ({ series, side }, { scene, outlook }) => {
   if (measurableOf(series) !== "humidityRh") return [];
   const wantedPerH = WANTED_CHANGES[scene.animal.air.movement];
@@ -140,6 +149,7 @@ const LOOKS: readonly Look[] = [
   dutyLate,
   vessel,
   lampOld,
+  runsDown,
   design,
   changesOfAir,
   room,

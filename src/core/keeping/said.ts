@@ -11,6 +11,7 @@ import { reportOf, spellOf, type Report, type Spell } from "./report";
 import type { BySeries } from "./settled";
 import { shiftsOf, type Shift } from "./shifts";
 import { uvDecay, type UvDecay } from "./uvDecay";
+import { ventDecision, type VentDecision } from "./vents";
 
 /** A spell, or a newest reading that is out, with what may have brought it. */
 export type Out = { spell: Spell; isNow: boolean; causes: readonly Cause[] };
@@ -23,6 +24,7 @@ export type Said = Pick<Report, "day" | "night" | "drifts"> & {
   shifts: readonly Shift[];
   uv: UvDecay | undefined;
   hours: HoursADay | undefined;
+  vents: VentDecision | undefined;
 };
 
 /** What is known of a habitat on a day. */
@@ -76,5 +78,6 @@ export function saidOf(known: Known, samples: BySeries): Said {
     shifts: shiftsOf(samples, events),
     uv: uvDecay(scene, sinceRenewed(known, samples)),
     hours: hoursADay(scene, outlook, samples),
+    vents: ventDecision(scene, outlook, samples),
   };
 }

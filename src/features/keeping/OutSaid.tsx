@@ -13,6 +13,7 @@ import {
   indexSaid,
   journalSaid,
   percentsSaid,
+  waterADaySaid,
   useFigures,
   useSay,
   type Figures,
@@ -37,7 +38,7 @@ export function OutSaid({ one: { spell, isNow, causes } }: { one: Out }) {
         {isNow
           ? say(`journal:says.now.${side}`, { series: nameOf(series), worst })
           : say(`journal:says.spell.${side}`, { series: nameOf(series), fromOn, untilOn, worst })}
-        {causes.length === 0 ? ` ${say("journal:says.noCause")}` : ""}
+        {causes.length === 0 ? ` ${say(`journal:says.noCause.${plainCause(series)}`)}` : ""}
       </p>
       {causes.length > 0 ? (
         <ol className={css.causes} aria-label={say("journal:causes.label")}>
@@ -51,6 +52,11 @@ export function OutSaid({ one: { spell, isNow, causes } }: { one: Out }) {
     </div>
   );
 }
+
+const SAID_OF = ["temperatureC", "humidityRh", "waterLineCm"] as const;
+/** What to look at where nothing stands out, by what is measured. */
+const plainCause = (series: SeriesId): (typeof SAID_OF)[number] | "other" =>
+  SAID_OF.find((what) => what === measurableOf(series)) ?? "other";
 
 function rangeSaid(range: Range, series: SeriesId, say: Say, figures: Figures): string {
   const what = measurableOf(series);
@@ -76,6 +82,8 @@ function CauseSaid({ cause, series }: { cause: Cause; series: SeriesId }) {
       return say("journal:causes.vessel", { name: gearName(cause.gearId), count: cause.days });
     case "lampOld":
       return say("journal:causes.lampOld", { name: gearName(cause.gearId), count: cause.months });
+    case "runsDown":
+      return say("journal:causes.runsDown", { water: waterADaySaid(cause.litresADay, say) });
     case "design":
       return say("journal:causes.design", { range: rangeSaid(cause.comesTo, series, say, figures) });
     case "fewChanges":

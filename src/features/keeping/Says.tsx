@@ -8,6 +8,7 @@ import { DriftSaid, GaugeSaid, HeaterSaid, ShiftSaid, UvSaid } from "./FaultSaid
 import css from "./Keeping.module.css";
 import { OutSaid } from "./OutSaid";
 import { SAID_DAYS, useSaidNow } from "./useSaidNow";
+import { VentsSaid } from "./VentsSaid";
 
 const MOST_OUT = 4;
 const MOST_SHIFTS = 3;
@@ -44,6 +45,7 @@ export function Says() {
           <DriftSaid key={drift.series} drift={drift} />
         ))}
         {said.uv ? <UvSaid uv={said.uv} /> : null}
+        {said.vents && said.vents.kind !== "leave" ? <VentsSaid vents={said.vents} /> : null}
       </div>
     </LedgerPart>
   );
