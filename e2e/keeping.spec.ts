@@ -166,3 +166,25 @@ test("cold days are told by themselves, and explained by what was changed just b
   await ledger(page).getByRole("button", { name: "Write it down" }).click();
   await expect(first).toContainText("Lid opened for the new lamp, on Thu 25 Sep. Take it back for two days and see.");
 });
+
+test("any reading is mended or taken out later, after a reload too, and put back", async ({ page }) => {
+  await page.clock.setFixedTime(new Date("2026-03-02T10:00:00"));
+  await demo(page);
+  await page.goto("/h/demo-kiln-end/keeping");
+  await page.getByText("One by one").click();
+  const rows = page.getByRole("listitem").filter({ has: page.getByRole("button", { name: /^Take out: Temperature/ }) });
+  await expect(rows).toHaveCount(20);
+  const first = rows.first();
+  await first.getByRole("button", { name: /^Change: Temperature, / }).click();
+  await first.getByRole("textbox").fill("33.3");
+  await first.getByRole("textbox").press("Tab");
+  await first.getByRole("button", { name: "Keep" }).click();
+  await expect(rows.filter({ hasText: "33.3 °C" })).toHaveCount(1);
+  await page.reload();
+  await page.getByText("One by one").click();
+  const mended = rows.filter({ hasText: "33.3 °C" });
+  await mended.getByRole("button", { name: /^Take out/ }).click();
+  await expect(mended).toHaveCount(0);
+  await page.getByRole("status").filter({ hasText: "is taken out" }).getByRole("button", { name: "Undo" }).click();
+  await expect(mended).toHaveCount(1);
+});

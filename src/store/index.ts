@@ -14,7 +14,7 @@ export { useWaiting } from "./useWaiting";
 export type { OnShelf, Standing } from "./useShelf";
 export { useNextByRule } from "./useNextByRule";
 export { useGates } from "./useGates";
-export { useLately, useRanges } from "./useRange";
+export { useLastSamples, useLately, useRanges } from "./useRange";
 export type { Span } from "./log";
 export { newOwnId, putOwn, startOwn, stockNames, useDeviceLibrary, useOwn, useStartedOwn } from "./own";
 export { chooseMixBench, useMixBench } from "./mixBench";

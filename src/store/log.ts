@@ -207,6 +207,31 @@ export async function range(
   return { points: [...points, ...rest].toSorted((a, b) => a.atMs - b.atMs), count };
 }
 
+/** The last samples of some series up to an instant, the newest first. */
+export async function lastSamples(
+  habitatId: string,
+  series: readonly SeriesId[],
+  toMs: number,
+  most: number,
+): Promise<SeriesSample[]> {
+  const lists = await Promise.all(
+    series.map(async (one) => {
+      const samples: SeriesSample[] = [];
+      for (const key of (await blockKeys(habitatId, one, 0, toMs).primaryKeys()).toReversed()) {
+        const block = await db().samples.get(key);
+        if (block) samples.push(...samplesOf(block).map((sample) => ({ ...sample, series: one })));
+        if (samples.filter(({ atMs }) => atMs <= toMs).length >= most) break;
+      }
+      return samples;
+    }),
+  );
+  return lists
+    .flat()
+    .filter(({ atMs }) => atMs <= toMs)
+    .toSorted((a, b) => b.atMs - a.atMs)
+    .slice(0, most);
+}
+
 /** The mean of each hour that was read in a part of the time, by series. */
 export async function hourMeans(habitatId: string, span: Span): Promise<Partial<Record<SeriesId, Sample[]>>> {
   const lists = await Promise.all(

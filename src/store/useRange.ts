@@ -1,8 +1,16 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { seriesOf, WHERE, type Measurable, type Sample, type SamplePlace, type SeriesId } from "@/core/log";
-import { range, samplesSince, type Range, type Span } from "./log";
+import {
+  seriesOf,
+  WHERE,
+  type Measurable,
+  type Sample,
+  type SamplePlace,
+  type SeriesId,
+  type SeriesSample,
+} from "@/core/log";
+import { lastSamples, range, samplesSince, type Range, type Span } from "./log";
 import { useSession } from "./session";
 
 const MOST_POINTS = 1200;
@@ -25,6 +33,26 @@ export function useRanges(habitatId: string, what: Measurable, span?: Span): Pla
 }
 
 type PlaceRanges = Partial<Record<SamplePlace, Range>>;
+
+/** The last readings of one thing up to an instant, at whatever place, the newest first; undefined while it is read. */
+export function useLastSamples(
+  habitatId: string,
+  what: Measurable,
+  toMs: number,
+  most: number,
+): SeriesSample[] | undefined {
+  const newest = useSession((session) => session.log.newest);
+  return useLiveQuery(
+    () =>
+      lastSamples(
+        habitatId,
+        WHERE[what].map((place) => seriesOf(place, what)),
+        toMs,
+        most,
+      ),
+    [habitatId, what, toMs, most, newest],
+  );
+}
 
 const DAY_MS = 86_400_000;
 

@@ -9,6 +9,7 @@ import { Pills } from "@/ui/parts";
 import { CHANNEL_KIND, channelPrinted, useFigures, useSay, useUnits } from "@/words";
 import { baseValue, DASHED, PLACE_COLOR, shownValue } from "./channels";
 import css from "./Keeping.module.css";
+import { Readings } from "./Readings";
 
 const ALWAYS: readonly Measurable[] = ["temperatureC", "humidityRh"];
 
@@ -132,6 +133,7 @@ export function Charts({ marks }: { marks?: readonly Mark[] }) {
       ) : (
         <p className={css.none}>{say("journal:noReadings")}</p>
       )}
+      {last ? <Readings key={chosen} what={chosen} span={span} /> : null}
     </section>
   );
 }
