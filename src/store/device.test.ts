@@ -4,7 +4,7 @@ import { happened, started } from "@/core/testing";
 import { db } from "./db";
 import { listenTo, stopListening, takeDeviceOut, useDevice, type Device } from "./device";
 import { putHabitats } from "./habitats";
-import { lastSamples } from "./log";
+import { lastSamples } from "./ranges";
 import { useSession } from "./session";
 
 const AT_S = Date.UTC(2026, 2, 1, 10) / 1000;

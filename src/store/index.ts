@@ -15,7 +15,7 @@ export type { OnShelf, Standing } from "./useShelf";
 export { useNextByRule } from "./useNextByRule";
 export { useGates } from "./useGates";
 export { useLastSamples, useLately, useRanges } from "./useRange";
-export type { Span } from "./log";
+export type { Span } from "./ranges";
 export { newOwnId, putOwn, startOwn, stockNames, useDeviceLibrary, useOwn, useStartedOwn } from "./own";
 export { chooseMixBench, useMixBench } from "./mixBench";
 export { getBins, putBins, useBins } from "./bins";

@@ -4,7 +4,8 @@ import { BLOCK_MS, blocksOf, rollup, samplesOf, type SampleBlock, type SeriesSam
 import { happened, started } from "@/core/testing";
 import { db } from "./db";
 import { getDesign, putDesign } from "./designs";
-import { addBlocks, addSamples, append, blocksIn, eventsOf, logOn, newestOf, range, removeSamples } from "./log";
+import { addBlocks, addSamples, append, blocksIn, eventsOf, logOn, newestOf, removeSamples } from "./log";
+import { range } from "./ranges";
 
 const START_MS = Date.UTC(2026, 0, 5);
 const HOUR_MS = 3_600_000;

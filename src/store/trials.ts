@@ -4,7 +4,8 @@ import { useLiveQuery } from "dexie-react-hooks";
 import type { LogEvent, Sample, SeriesId } from "@/core/log";
 import { NO_TRIALS, TrialsSchema, type Trials } from "@/core/trial";
 import { db } from "./db";
-import { eventsOf, hourMeans } from "./log";
+import { eventsOf } from "./log";
+import { hourMeans } from "./ranges";
 import { oneDocument } from "./oneDocument";
 
 /** The trials on this device. */

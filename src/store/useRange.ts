@@ -10,7 +10,7 @@ import {
   type SeriesId,
   type SeriesSample,
 } from "@/core/log";
-import { lastSamples, range, samplesSince, type Range, type Span } from "./log";
+import { lastSamples, range, samplesSince, type Range, type Span } from "./ranges";
 import { useSession } from "./session";
 
 const MOST_POINTS = 1200;

@@ -1,9 +1,26 @@
 import { format, getHours } from "date-fns";
+import type { Sample } from "../log";
 
 /** Every clock of the world is ahead of UTC by whole quarters of an hour. */
 const QUARTER_MS = 15 * 60_000;
 /** Two months of quarters, so that the memory stays small. */
 const MOST_KEPT = 8000;
+
+/** The values of each calendar day, by the clock of the device, of those samples that count. */
+export function byDay(
+  samples: readonly Sample[],
+  counts: (hour: number, value: number) => boolean = () => true,
+): Map<string, number[]> {
+  const days = new Map<string, number[]>();
+  for (const { atMs, value } of samples) {
+    const { on, hour } = localTime(atMs);
+    if (!counts(hour, value)) continue;
+    const told = days.get(on);
+    if (told) told.push(value);
+    else days.set(on, [value]);
+  }
+  return days;
+}
 
 type Local = { on: string; hour: number };
 const kept = new Map<number, Local>();

@@ -1,4 +1,5 @@
 import type { Range } from "../catalog";
+import { grouped } from "../grouped";
 import { measurableOf, placeOf, seriesOf, standing, type LogEvent, type Sample, type SeriesId } from "../log";
 import type { Scene } from "../scene";
 import type { Ground } from "../strata";
@@ -140,13 +141,8 @@ const WORTH: Partial<Record<ReturnType<typeof measurableOf>, number>> = {
 
 /** The mean of each day, so that a day of many readings weighs no more than one of few. */
 function daily(samples: readonly Sample[]): { day: number; value: number }[] {
-  const days = new Map<number, number[]>();
-  for (const { atMs, value } of samples) {
-    const day = Math.floor(atMs / DAY_MS);
-    days.set(day, [...(days.get(day) ?? []), value]);
-  }
-  return [...days]
-    .map(([day, values]) => ({ day, value: values.reduce((sum, one) => sum + one, 0) / values.length }))
+  return [...grouped(samples, ({ atMs }) => Math.floor(atMs / DAY_MS))]
+    .map(([day, list]) => ({ day, value: list.reduce((sum, { value }) => sum + value, 0) / list.length }))
     .toSorted((a, b) => a.day - b.day);
 }
 

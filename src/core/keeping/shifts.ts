@@ -1,6 +1,6 @@
 import { measurableOf, standing, type LogEvent, type Measurable, type Sample, type SeriesId } from "../log";
 import { daysAfter, daysBetween } from "../units";
-import { localTime } from "./localTime";
+import { byDay } from "./localTime";
 import { CHANGES } from "./report";
 import type { BySeries } from "./settled";
 import { median } from "./trend";
@@ -25,14 +25,7 @@ const WORTH: Partial<Record<Measurable, number>> = {
 
 /** The median of each day. */
 function daily(samples: readonly Sample[]): ReadonlyMap<string, number> {
-  const days = new Map<string, number[]>();
-  for (const { atMs, value } of samples) {
-    const { on } = localTime(atMs);
-    const list = days.get(on);
-    if (list) list.push(value);
-    else days.set(on, [value]);
-  }
-  return new Map([...days].map(([on, values]) => [on, median(values)]));
+  return new Map([...byDay(samples)].map(([on, values]) => [on, median(values)]));
 }
 
 const around = (days: ReadonlyMap<string, number>, on: string, side: -1 | 1): number[] =>

@@ -2,7 +2,7 @@ import type { Sample } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween } from "../units";
 import { bandFor } from "./bands";
-import { localTime } from "./localTime";
+import { byDay } from "./localTime";
 import { mannKendall, median, theilSen, type Point } from "./trend";
 
 /** UV that falls as its lamp ages: by so much a month, and the day it comes under what the animal wants. */
@@ -20,11 +20,7 @@ const WORTH_SHARE = 0.01;
 const FURTHEST_DAYS = 730;
 
 function middays(samples: readonly Sample[]): { on: string; value: number }[] {
-  const days = new Map<string, number[]>();
-  for (const { atMs, value } of samples) {
-    const { on, hour } = localTime(atMs);
-    if (hour >= MIDDAY[0] && hour < MIDDAY[1] && value > 0) days.set(on, [...(days.get(on) ?? []), value]);
-  }
+  const days = byDay(samples, (hour, value) => hour >= MIDDAY[0] && hour < MIDDAY[1] && value > 0);
   return [...days].map(([on, values]) => ({ on, value: median(values) })).toSorted((a, b) => a.on.localeCompare(b.on));
 }
 

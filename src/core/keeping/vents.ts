@@ -6,7 +6,7 @@ import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import { rootOf } from "../solve";
 import { bandFor, isDay } from "./bands";
-import { localTime } from "./localTime";
+import { byDay } from "./localTime";
 import type { BySeries } from "./settled";
 
 /**
@@ -35,12 +35,7 @@ const mean = (values: readonly number[]): number => values.reduce((sum, one) => 
 
 /** The mean by day of each of the last days. */
 function daysOf(samples: readonly Sample[]): ReadonlyMap<string, number> {
-  const days = new Map<string, number[]>();
-  for (const { atMs, value } of samples) {
-    const { on, hour } = localTime(atMs);
-    if (isDay(hour)) days.set(on, [...(days.get(on) ?? []), value]);
-  }
-  return new Map([...days].map(([on, values]) => [on, mean(values)]));
+  return new Map([...byDay(samples, isDay)].map(([on, values]) => [on, mean(values)]));
 }
 
 /** Warmth and damp at an end, on the days that both were read by day. */

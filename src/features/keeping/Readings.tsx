@@ -105,16 +105,7 @@ function Row({ sample, printed, isChanging, onChange, onKeep, onRemove }: RowPro
         {dayPrinted(readOn)} {time}
       </span>
       <span>{say(`journal:places.${placeOf(sample.series)}`)}</span>
-      {isChanging ? (
-        <span className={css.field}>
-          <ChannelField what={measurableOf(sample.series)} value={value} onChange={setValue} />
-          <Button size="small" disabled={value === undefined} onClick={() => value !== undefined && onKeep(value)}>
-            {say("journal:readings.keep")}
-          </Button>
-        </span>
-      ) : (
-        <b className="measure">{printed}</b>
-      )}
+      <b className="measure">{printed}</b>
       <IconButton
         size="small"
         aria-expanded={isChanging}
@@ -126,6 +117,14 @@ function Row({ sample, printed, isChanging, onChange, onKeep, onRemove }: RowPro
       <IconButton size="small" aria-label={say("journal:readings.remove", told)} onClick={onRemove}>
         <DeleteOutlineOutlined fontSize="small" />
       </IconButton>
+      {isChanging ? (
+        <span className={css.field}>
+          <ChannelField what={measurableOf(sample.series)} value={value} onChange={setValue} />
+          <Button size="small" disabled={value === undefined} onClick={() => value !== undefined && onKeep(value)}>
+            {say("journal:readings.keep")}
+          </Button>
+        </span>
+      ) : null}
     </li>
   );
 }
