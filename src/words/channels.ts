@@ -1,7 +1,8 @@
-import type { Measurable } from "@/core/log";
+import { measurableOf, placeOf, type Measurable, type SeriesId } from "@/core/log";
 import type { MeasureKind, UnitSystem } from "@/core/units";
 import type { Figures } from "./figures";
 import { degreesApart } from "./ranges";
+import type { Say } from "./say";
 
 /**
  * How far two values of a channel lie apart, with its unit: of temperatures their distance.
@@ -12,6 +13,13 @@ export function channelApart(by: number, what: Measurable, system: UnitSystem, f
   const much = Math.abs(by);
   return what === "temperatureC" ? degreesApart(much, system, figures) : channelPrinted(much, what, figures);
 }
+
+/** What a series is called: what is measured, and where. @example seriesSaid("coolEnd.humidityRh", say) // "Humidity, cool end" */
+export const seriesSaid = (series: SeriesId, say: Say): string =>
+  say("journal:change.seriesName", {
+    what: say(`journal:charts.${measurableOf(series)}`),
+    where: say(`journal:places.${placeOf(series)}`),
+  });
 
 /** The measure a channel is told in; null for a plain number with a unit of its own, the same everywhere. */
 export const CHANNEL_KIND: Record<Measurable, MeasureKind | null> = {

@@ -1,6 +1,6 @@
 /** All visible text, and how quantities are said in it. */
 export { mixName } from "./mixName";
-export { CHANNEL_KIND, channelApart, channelPrinted } from "./channels";
+export { CHANNEL_KIND, channelApart, channelPrinted, seriesSaid } from "./channels";
 export { comesSaid, dustingSaid, dutyTitle, dutyWhy } from "./dutySaid";
 export { journalSaid } from "./journalSaid";
 export type { Tone } from "./journalSaid";

@@ -19,8 +19,14 @@ const MS_A_MINUTE = 60_000;
 /** Minutes since then: what a calendar tells versions apart by. */
 const SINCE = Date.UTC(2020, 0, 1);
 
+/** When a calendar is written, and which version that makes: what was written later goes before what was written before. */
+export function versionAt(at: string): { stamp: Date; sequence: number } {
+  const stamp = new Date(at);
+  return { stamp, sequence: Math.max(0, Math.floor((stamp.getTime() - SINCE) / MS_A_MINUTE)) };
+}
+
 /** A day, as a calendar tells whole days. */
-const dayOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
+export const dayOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
 
 /**
  * The steps of a plan that are not done as an iCalendar file (RFC 5545): whole days, so that no change of clocks moves
@@ -29,8 +35,7 @@ const dayOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
  * @example calendarFile({ steps, habitatId: "a", name: "Fernwall", at: "2026-03-02T10:00:00Z", told }) // "BEGIN:VCALENDAR…"
  */
 export function calendarFile({ steps, habitatId, name, at, told }: Asked): string {
-  const stamp = new Date(at);
-  const sequence = Math.max(0, Math.floor((stamp.getTime() - SINCE) / MS_A_MINUTE));
+  const { stamp, sequence } = versionAt(at);
   const calendar = ical({ name, prodId: { company: "Rincon", product: "Build" }, method: ICalCalendarMethod.PUBLISH });
   for (const step of steps) {
     if (step.state === "done") continue;

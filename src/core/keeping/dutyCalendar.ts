@@ -1,17 +1,13 @@
 import ical, { ICalCalendarMethod, ICalEventTransparency } from "ical-generator";
+import { dayOf, versionAt } from "../build/calendarFile";
 import { daysAfter } from "../units";
 import type { Due } from "./due";
 
 /** A duty of a habitat as it is told in a calendar. */
 export type CalendarDuty = { habitatId: string; due: Due; title: string; text: string };
 
-const MS_A_MINUTE = 60_000;
-/** Minutes since then: what a calendar tells versions apart by. */
-const SINCE = Date.UTC(2020, 0, 1);
 const HOURS_A_DAY = 24;
 const SECONDS_AN_HOUR = 3600;
-
-const dayOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
 
 /** How a duty comes again, as RFC 5545 writes it; undefined where a reading calls for it. */
 const ruleOf = ({ comes }: Due): string | undefined => {
@@ -38,8 +34,7 @@ export function dutyCalendar({
   at: string;
   today: string;
 }): string {
-  const stamp = new Date(at);
-  const sequence = Math.max(0, Math.floor((stamp.getTime() - SINCE) / MS_A_MINUTE));
+  const { stamp, sequence } = versionAt(at);
   const calendar = ical({
     name,
     prodId: { company: "Rincon", product: "Keeping" },

@@ -1,8 +1,10 @@
 import type { Standing } from "@/store";
 import { useSay } from "@/words";
 
+type Props = { pair: readonly Standing[]; hasDifference?: boolean };
+
 /** The head of a table of two habitats: what, one, the other, and the difference between them. */
-export function PairHead({ pair }: { pair: readonly Standing[] }) {
+export function PairHead({ pair, hasDifference = true }: Props) {
   const say = useSay();
   return (
     <thead>
@@ -15,7 +17,7 @@ export function PairHead({ pair }: { pair: readonly Standing[] }) {
             {design.name}
           </th>
         ))}
-        <th scope="col">{say("compare:difference")}</th>
+        {hasDifference ? <th scope="col">{say("compare:difference")}</th> : null}
       </tr>
     </thead>
   );

@@ -4,27 +4,16 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { measurableOf, placeOf, SERIES, type SeriesId } from "@/core/log";
+import { SERIES, type SeriesId } from "@/core/log";
 import type { Trial } from "@/core/trial";
-import { useSay } from "@/words";
+import { seriesSaid, useSay } from "@/words";
 import css from "./Trial.module.css";
 
 type Props = { trial: Trial; isNew: boolean; onKeep: (trial: Trial) => void; onCancel: (() => void) | undefined };
 
-/** What a series is called: what is measured, and where. */
-export function useSeriesName(): (series: SeriesId) => string {
-  const say = useSay();
-  return (series) =>
-    say("journal:change.seriesName", {
-      what: say(`journal:charts.${measurableOf(series)}`),
-      where: say(`journal:places.${placeOf(series)}`),
-    });
-}
-
 /** Asks for a trial: the question, what it is measured by, from when until when. */
 export function TrialForm({ trial, isNew, onKeep, onCancel }: Props) {
   const say = useSay();
-  const nameOf = useSeriesName();
   const [asked, setAsked] = useState(trial);
   const [tried, setTried] = useState(false);
   const { question, series, startOn, endOn } = asked;
@@ -56,7 +45,7 @@ export function TrialForm({ trial, isNew, onKeep, onCancel }: Props) {
       >
         {SERIES.map((one) => (
           <MenuItem key={one} value={one}>
-            {nameOf(one)}
+            {seriesSaid(one, say)}
           </MenuItem>
         ))}
       </TextField>

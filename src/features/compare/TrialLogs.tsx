@@ -4,6 +4,7 @@ import type { TrialLog } from "@/core/trial";
 import { useBins, type Standing } from "@/store";
 import { moneyPrinted, useFigures, useSay } from "@/words";
 import css from "./Compare.module.css";
+import { PairHead } from "./PairHead";
 import trialCss from "./Trial.module.css";
 
 type Props = { logs: readonly [TrialLog, TrialLog]; pair: readonly [Standing, Standing] };
@@ -29,18 +30,7 @@ export function TrialLogs({ logs, pair }: Props) {
     <>
       <h3>{say("compare:trial.log")}</h3>
       <table className={`${css.table} ${trialCss.logs}`}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="quiet">{say("compare:what")}</span>
-            </th>
-            {pair.map(({ design }) => (
-              <th key={design.id} scope="col">
-                {design.name}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <PairHead pair={pair} hasDifference={false} />
         <tbody>
           {rows.map((id) => (
             <tr key={id}>

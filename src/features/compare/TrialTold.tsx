@@ -14,12 +14,11 @@ import {
 } from "@/core/trial";
 import { daysBetween } from "@/core/units";
 import { useTrialRead, type Standing, type TrialRead } from "@/store";
-import { channelApart, useFigures, useSay, useUnits } from "@/words";
+import { channelApart, seriesSaid, useFigures, useSay, useUnits } from "@/words";
 import { DifferenceDays } from "./DifferenceDays";
 import css from "./Trial.module.css";
 import { TrialLogs } from "./TrialLogs";
 import { TrialPhotos } from "./TrialPhotos";
-import { useSeriesName } from "./TrialForm";
 
 type Pair = readonly [Standing, Standing];
 type Props = { trial: Trial; pair: Pair; today: string };
@@ -67,7 +66,7 @@ export function TrialTold({ trial, pair, today }: Props) {
 
 function Span({ trial: { series, startOn, endOn }, today }: { trial: Trial; today: string }) {
   const say = useSay();
-  const what = useSeriesName()(series);
+  const what = seriesSaid(series, say);
   const isOver = endOn !== null && endOn <= today;
   const count = daysBetween(startOn, isOver ? endOn : today);
   if (count < 0) return <p className={css.span}>{say("compare:trial.notBegun", { what, startOn })}</p>;
@@ -134,7 +133,6 @@ function Held({ pair: [a, b] }: { pair: Pair }) {
 
 function Others({ others, pair }: { others: readonly Read[]; pair: Pair }) {
   const say = useSay();
-  const nameOf = useSeriesName();
   if (others.length === 0) return null;
   return (
     <>
@@ -142,7 +140,7 @@ function Others({ others, pair }: { others: readonly Read[]; pair: Pair }) {
       <ul className={css.others}>
         {others.map((read) => (
           <li key={read.series}>
-            <span>{nameOf(read.series)}</span>
+            <span>{seriesSaid(read.series, say)}</span>
             <span>
               <VerdictSaid read={read} pair={pair} />
             </span>
