@@ -1,10 +1,11 @@
 import fc from "fast-check";
+import { linearRegression, median as medianElsewhere } from "simple-statistics";
 import { describe, expect, it } from "vitest";
 import type { LogEvent, Sample } from "../log";
 import { happened, scene, started } from "../testing";
 import { daysToSafeLine, reportOf } from "./report";
 import { bandFor } from "./index";
-import { mannKendall, theilSen } from "./trend";
+import { mannKendall, median, theilSen } from "./trend";
 
 describe("trends", () => {
   it("Mann-Kendall on Gilbert 1987, Statistical Methods for Environmental Pollution Monitoring, 16.4.1: S = 4 (recalled)", () => {
@@ -36,6 +37,21 @@ describe("trends", () => {
         expect(Math.abs(bent - slope)).toBeLessThan(1e-6);
       }),
       { numRuns: 60 },
+    );
+  });
+  // Outside reference: the simple-statistics package, whose median and least squares are its own.
+  it("agrees with simple-statistics: the median of all slopes, and the line where there is no noise", () => {
+    const values = fc.array(fc.double({ min: -50, max: 50, noNaN: true }), { minLength: 2, maxLength: 25 });
+    fc.assert(
+      fc.property(values, (all) => {
+        expect(median(all)).toBeCloseTo(medianElsewhere(all), 9);
+        const points = all.map((value, n) => ({ day: n * 3 + (n % 3), value }));
+        const slopes = points.flatMap((a, n) => points.slice(n + 1).map((b) => (b.value - a.value) / (b.day - a.day)));
+        expect(theilSen(points)).toBeCloseTo(medianElsewhere(slopes), 9);
+        const line = points.map(({ day }) => [day, 4 - 0.3 * day]);
+        const told = theilSen(line.map(([day = 0, value = 0]) => ({ day, value })));
+        expect(told).toBeCloseTo(linearRegression(line).m, 9);
+      }),
     );
   });
   it("turned round in time a trend is the opposite, and of what never changes there is none", () => {
