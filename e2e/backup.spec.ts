@@ -37,8 +37,14 @@ async function wipe(page: Page): Promise<void> {
   await browser.send("Storage.clearDataForOrigin", { origin, storageTypes: "all" });
 }
 
-async function backUp(page: Page): Promise<Buffer> {
+/** Opens the page and waits until it has counted what is kept, and so listens. */
+async function opened(page: Page): Promise<void> {
   await page.goto("/backup");
+  await expect(page.getByRole("region", { name: "Make a backup" })).toContainText(/\d habitats? with/);
+}
+
+async function backUp(page: Page): Promise<Buffer> {
+  await opened(page);
   const [download] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: "Save everything as one file" }).click(),
@@ -49,8 +55,7 @@ async function backUp(page: Page): Promise<Buffer> {
 }
 
 const open = async (page: Page, buffer: Buffer) => {
-  await page.goto("/backup");
-  await expect(page.getByRole("button", { name: "Save everything as one file" })).toBeEnabled();
+  await opened(page);
   await page.getByLabel("Open a backup").setInputFiles({ name: "all.zip", mimeType: "application/zip", buffer });
   return page.getByRole("region", { name: "Restore" });
 };

@@ -1,5 +1,5 @@
 import ICAL from "ical.js";
-import { demo, expect, savedText, test } from "./support";
+import { demo, expect, savedText, start, test } from "./support";
 
 test("the week ahead has what comes on each day, goes into a calendar, and tells once a day where it may", async ({
   page,
@@ -41,4 +41,10 @@ test("the week ahead has what comes on each day, goes into a calendar, and tells
   await page.reload();
   await expect(aside.getByRole("listitem").first()).toBeVisible();
   expect(await told()).toEqual([]);
+
+  // Steps of a build fall on their days too.
+  await start(page, { name: "Mosspool" });
+  await page.goto("/");
+  await aside.getByRole("button", { name: "The week ahead" }).click();
+  await expect(aside.getByRole("link", { name: "Mosspool" }).first()).toHaveAttribute("href", /\/bench$/);
 });

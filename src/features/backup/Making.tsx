@@ -54,7 +54,7 @@ export function Making() {
           : say("backup:make.never")}
       </p>
       {share === undefined ? (
-        <Button variant="contained" disabled={!kept} onClick={() => void make()}>
+        <Button variant="contained" onClick={() => void make()}>
           {say("backup:make.button")}
         </Button>
       ) : (

@@ -42,6 +42,7 @@ export function Today({ standing, onNotice }: Props) {
     .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(isDaily(duty) && duty.inDays > 0))
     .toSorted((a, b) => byHarm(a.duty, b.duty));
   const built = standing.filter(({ log }) => log.state.sinceOn === null || log.state.opened !== null);
+  const building = standing.filter(({ log }) => log.state.sinceOn === null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
   const tick = async ({ id, name }: Design, duty: Due) => {
     const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);
@@ -55,7 +56,7 @@ export function Today({ standing, onNotice }: Props) {
       <p className={css.todaySub}>
         {today === "" ? " " : say("shelf:todaySub", { dateOn: today, count: standing.length })}
       </p>
-      {isWeek ? <WeekAhead all={all} today={today} nextByRule={nextByRule} /> : null}
+      {isWeek ? <WeekAhead all={all} built={building} today={today} nextByRule={nextByRule} /> : null}
       {built.length > 0 && today !== "" && !isWeek ? <BuildToday standing={built} today={today} /> : null}
       {due.length === 0 && (anyKept || built.length === 0) ? (
         <p className={css.nothing}>{say(anyKept ? "shelf:nothingDue" : "shelf:nothingKept")}</p>
