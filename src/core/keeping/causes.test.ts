@@ -104,9 +104,10 @@ describe("causes of readings out of band", () => {
 describe("heaters that their thermostat does not hold", () => {
   const HOUR_MS = 3_600_000;
   const run = { by: "warmth", fromMin: 480, untilMin: 1200, dayC: 28, nightC: 22, alarmLowC: null, alarmHighC: null };
-  const scene = worked(made(started(), add("dark", "ceramicEmitter", { powerW: 60, run })));
+  const heater = (more: object = {}) =>
+    worked(made(started(), add("dark", "ceramicEmitter", { powerW: 60, run, ...more })));
   const series: SeriesId = "warmEnd.temperatureC";
-  const told = (nightC: number, dayC: number) =>
+  const told = (nightC: number, dayC: number, scene = heater()) =>
     heaterFaults(
       scene,
       { basking: undefined },
@@ -125,6 +126,11 @@ describe("heaters that their thermostat does not hold", () => {
     expect(told(24.5, 25.5)).toEqual([]);
     expect(told(27, 28)).toEqual([["staysOn", "2026-03-01"]]);
     expect(told(22, 23)).toEqual([["staysOff", "2026-03-01"]]);
+  });
+
+  it("is not said of one that is put away for the season", () => {
+    expect(told(22, 23, heater({ months: [6, 7, 8] }))).toEqual([]);
+    expect(told(22, 23, heater({ months: [1, 2, 3] }))).toHaveLength(1);
   });
 
   it("is not said of a lamp that a clock switches", () => {

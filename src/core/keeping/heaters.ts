@@ -1,4 +1,4 @@
-import { chainOf, fitted, type Fitted } from "../gear";
+import { chainOf, fitted, inUse, type Fitted } from "../gear";
 import type { Sample, SeriesId } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
@@ -32,10 +32,11 @@ type Held = { one: Fitted; dayC: number; nightC: number | null };
 
 const HEATS: readonly Fitted["kind"]["purpose"][] = ["dayHeat", "nightHeat"];
 
-function heldHeaters({ habitat, library }: Pick<Scene, "habitat" | "library">): Held[] {
+/** Heaters a thermostat holds, of those in use in this month. */
+function heldHeaters({ habitat, library }: Pick<Scene, "habitat" | "library">, today: string): Held[] {
   return fitted(habitat.gear, library).flatMap((one) => {
     const { run } = one.piece;
-    if (run.by !== "warmth" || !HEATS.includes(one.kind.purpose)) return [];
+    if (run.by !== "warmth" || !HEATS.includes(one.kind.purpose) || !inUse(one.piece, today)) return [];
     return [{ one, dayC: run.dayC, nightC: run.nightC }];
   });
 }
@@ -92,7 +93,7 @@ export function heaterFaults(
   today: string,
 ): HeaterFault[] {
   const roomC = scene.habitat.brief.room.temperatureC;
-  return heldHeaters(scene).flatMap((held): HeaterFault[] => {
+  return heldHeaters(scene, today).flatMap((held): HeaterFault[] => {
     const series = feltBy(held, scene, outlook);
     const samples = all[series] ?? [];
     const restC = held.nightC ?? roomC;
