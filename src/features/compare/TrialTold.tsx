@@ -1,17 +1,9 @@
 "use client";
 
+import { useMemo } from "react";
 import { differences } from "@/core/compare";
 import { measurableOf, SERIES, type Measurable, type SeriesId } from "@/core/log";
-import {
-  dailyDifferences,
-  pairedInterval,
-  trialLog,
-  verdictOf,
-  type DailyDifference,
-  type Interval,
-  type Trial,
-  type Verdict,
-} from "@/core/trial";
+import { outcomeOf, trialLog, type Interval, type Outcome, type Trial } from "@/core/trial";
 import { daysBetween } from "@/core/units";
 import { useTrialRead, type Standing, type TrialRead } from "@/store";
 import { channelApart, seriesSaid, useFigures, useSay, useUnits } from "@/words";
@@ -23,27 +15,13 @@ import { TrialPhotos } from "./TrialPhotos";
 type Pair = readonly [Standing, Standing];
 type Props = { trial: Trial; pair: Pair; today: string };
 
-type Read = { series: SeriesId; days: DailyDifference[]; interval: Interval | undefined; verdict: Verdict };
-
-function readOf(series: SeriesId, [a, b]: readonly [TrialRead, TrialRead]): Read {
-  const days = dailyDifferences(a.hours[series] ?? [], b.hours[series] ?? []);
-  const interval = pairedInterval(days);
-  return { series, days, interval, verdict: verdictOf(interval, measurableOf(series)) };
-}
-
 /** A trial as it stands: the verdict, the days it goes by, what else was read, what both logs tell. */
 export function TrialTold({ trial, pair, today }: Props) {
   const untilOn = trial.endOn !== null && trial.endOn < today ? trial.endOn : today;
   const read = useTrialRead(trial.aId, trial.bId, trial.startOn, untilOn);
-  if (!read) return null;
-  const main = readOf(trial.series, read);
-  const others = SERIES.filter((series) => series !== trial.series)
-    .map((series) => readOf(series, read))
-    .filter(({ days }) => days.length > 0);
-  const logs = [
-    trialLog(read[0].events, trial.startOn, untilOn),
-    trialLog(read[1].events, trial.startOn, untilOn),
-  ] as const;
+  const told = useMemo(() => read && toldBy(trial, read, untilOn), [trial, read, untilOn]);
+  if (!told) return null;
+  const { main, others, logs } = told;
   return (
     <>
       <Span trial={trial} today={today} />
@@ -64,6 +42,18 @@ export function TrialTold({ trial, pair, today }: Props) {
   );
 }
 
+/** What was read in both and what both logs tell, worked out once for what was read. */
+function toldBy({ series, startOn }: Trial, [a, b]: readonly [TrialRead, TrialRead], untilOn: string) {
+  const outcome = (one: SeriesId) => outcomeOf(one, a.hours[one] ?? [], b.hours[one] ?? []);
+  return {
+    main: outcome(series),
+    others: SERIES.filter((one) => one !== series)
+      .map(outcome)
+      .filter(({ days }) => days.length > 0),
+    logs: [trialLog(a.events, startOn, untilOn), trialLog(b.events, startOn, untilOn)] as const,
+  };
+}
+
 function Span({ trial: { series, startOn, endOn }, today }: { trial: Trial; today: string }) {
   const say = useSay();
   const what = seriesSaid(series, say);
@@ -79,7 +69,7 @@ function Span({ trial: { series, startOn, endOn }, today }: { trial: Trial; toda
   );
 }
 
-function VerdictSaid({ read: { series, verdict, interval }, pair }: { read: Read; pair: Pair }) {
+function VerdictSaid({ read: { series, verdict, interval }, pair }: { read: Outcome; pair: Pair }) {
   const say = useSay();
   const figures = useFigures();
   const system = useUnits();
@@ -131,7 +121,7 @@ function Held({ pair: [a, b] }: { pair: Pair }) {
   );
 }
 
-function Others({ others, pair }: { others: readonly Read[]; pair: Pair }) {
+function Others({ others, pair }: { others: readonly Outcome[]; pair: Pair }) {
   const say = useSay();
   if (others.length === 0) return null;
   return (
