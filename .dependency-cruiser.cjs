@@ -4,6 +4,7 @@
 const CORE = [
   "random",
   "grouped",
+  "under",
   "search",
   "shape",
   "units",
@@ -37,6 +38,7 @@ const CORE = [
   "mending",
   "compare",
   "trial",
+  "restoring",
   "testing",
 ];
 /** Libraries the core may compute with. */
@@ -44,6 +46,7 @@ const CORE_MAY_USE = [
   "minisearch",
   "zod",
   "date-fns",
+  "@date-fns/tz",
   "papaparse",
   "@types/papaparse",
   "@cantoo/pdf-lib",

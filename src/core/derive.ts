@@ -67,7 +67,9 @@ const boxReasonsOf = createSelector(
   ],
   (animal, ground, brief, shell) => boxFit({ animal, ground, habitat: { brief, shell } }),
 );
-const bandsOf = weakMapMemoize((setting: Setting, log: LogNow) => bandChecks(setting, log));
+const bandsOf = weakMapMemoize((setting: Setting, timeZone: Design["timeZone"], log: LogNow) =>
+  bandChecks({ ...setting, habitat: { timeZone } }, log),
+);
 const gapOf = weakMapMemoize((animal: Scene["animal"], brief: Design["brief"]) => roomGap(animal, brief));
 
 function assess(scene: Scene, log: LogNow): Assessed {
@@ -84,7 +86,7 @@ function assess(scene: Scene, log: LogNow): Assessed {
     crewFits: crewFitsOf(habitat.crew, setting),
     mateFits: mateFitsOf(habitat.brief.mates, setting),
     troubles: troublesOf(habitat.plants, setting),
-    bands: bandsOf(setting, log),
+    bands: bandsOf(setting, habitat.timeZone, log),
     outlook: outlookOf(scene, log.state, lookedAtOn(scene, log.state)),
   };
 }

@@ -1,5 +1,6 @@
-import { standing, type LogEvent, type SeriesSample, type Told } from "@/core/log";
-import { todayHere } from "./today";
+import { checkedEvents, standing, type EventsChecked, type LogEvent, type SeriesSample, type Told } from "@/core/log";
+import type { TimeZone } from "@/core/units";
+import { todayIn } from "./zone";
 
 /** Something a person wrote into the log at one go, and can take back as one. */
 export type Act = {
@@ -9,10 +10,14 @@ export type Act = {
   step: object | undefined;
 };
 
-/** Events as they are written down: now, for today unless they tell a day. */
-export function writtenNow(told: readonly Told[]): LogEvent[] {
-  const [at, today] = [new Date().toISOString(), todayHere()];
-  return told.map((event) => ({ ...event, id: crypto.randomUUID(), at, on: event.on || today }));
+/**
+ * Events as they are written down: now, for today by the keeper's clock unless they tell a day.
+ *
+ * @returns which field is to blame, where a file could not hold them
+ */
+export function writtenNow(told: readonly Told[], zone: TimeZone): EventsChecked {
+  const [at, today] = [new Date().toISOString(), todayIn(zone)];
+  return checkedEvents(told.map((event) => ({ ...event, id: crypto.randomUUID(), at, on: event.on || today })));
 }
 
 /** What was written last and still stands, as far as the log itself tells: the events of one instant. */
@@ -23,6 +28,6 @@ export function lastActOf(events: readonly LogEvent[]): Act | undefined {
   return together.length === 0 ? undefined : { events: together, samples: [], step: undefined };
 }
 
-/** The events that strike an act's own. */
-export const strikes = (events: readonly LogEvent[]): LogEvent[] =>
-  writtenNow(events.map(({ id }): Told => ({ kind: "struck", on: "", eventId: id })));
+/** What is told to strike an act's own events. */
+export const strikes = (events: readonly LogEvent[]): Told[] =>
+  events.map(({ id }): Told => ({ kind: "struck", on: "", eventId: id }));

@@ -4,27 +4,12 @@ import { packBackup, printFile, type Progress, type ToPack } from "@/workers";
 import { keepBackupMade, standingNow } from "./backupMade";
 import { db, type DesignRow } from "./db";
 import { wholeHabitat } from "./habitats";
-import { blocksIn, eventsOf } from "./log";
-import { lostPhotos } from "./photos";
+import { lostPhotos, takenOnIn } from "./photos";
 import { settingsKept } from "./settingsKept";
+import { rawText, unreadRows } from "./rawRows";
 import { useSession } from "./session";
 
-/** What a habitat that does not open is in a backup: its rows as they lie. */
-export type UnreadRows = Pick<DesignRow, "id" | "updatedAt" | "document"> & {
-  events: unknown[];
-  samples: { series: string; at: number[]; value: number[] }[];
-};
-
-const asJson = (what: unknown): Blob => new Blob([JSON.stringify(what)], { type: "application/json" });
-
-async function unreadRows({ id, updatedAt, document }: DesignRow): Promise<UnreadRows> {
-  const samples = (await blocksIn(id)).map(({ series, atMs, values }) => ({
-    series,
-    at: Array.from(atMs),
-    value: Array.from(values),
-  }));
-  return { id, updatedAt, document, events: await eventsOf(id), samples };
-}
+const asJson = (what: unknown): Blob => new Blob([rawText(what)], { type: "application/json" });
 
 /** A habitat as its file, or as its rows where it does not open. */
 async function habitatToPack(row: DesignRow, at: number): Promise<ToPack> {
@@ -34,7 +19,7 @@ async function habitatToPack(row: DesignRow, at: number): Promise<ToPack> {
       file: { path: `habitats/${at + 1}-${fileName(habitat.design)}`, kind: "habitat" },
       blob: await printFile(habitat),
     };
-  return { file: { path: `unread/${at + 1}.json`, kind: "unread" }, blob: asJson(await unreadRows(row)) };
+  return { file: { path: `unread/${at + 1}.json`, kind: "unread" }, blob: asJson(await unreadRows(row.id)) };
 }
 
 async function* photosToPack(): AsyncGenerator<ToPack> {
@@ -43,7 +28,8 @@ async function* photosToPack(): AsyncGenerator<ToPack> {
     if (lost.has(id)) continue;
     const row = await db().photos.get(id);
     if (!row) continue;
-    const { bytes, ...photo } = row;
+    const { bytes, ...facts } = row;
+    const photo = { ...facts, takenOn: takenOnIn(facts) };
     yield {
       file: { path: `photos/${photo.takenOn}-${id}.jpg`, kind: "photo", photo },
       blob: new Blob([bytes], { type: "image/jpeg" }),

@@ -2,6 +2,7 @@
 
 import { db } from "./db";
 import { localSetting } from "./localSetting";
+import { logRevOf } from "./log";
 
 /** When the last backup was made on this device, and which revisions stood then. */
 type BackupMade = { at: string; standing: string };
@@ -23,4 +24,6 @@ export const keepBackupMade = made.choose;
 
 /** Which revisions of which habitats stand here: what a later look tells whether anything was written since. */
 export const standingNow = async (): Promise<string> =>
-  (await db().designs.toArray()).map(({ id, rev, logRev }) => `${id} ${rev} ${logRev}`).join("\n");
+  (
+    await Promise.all((await db().designs.toArray()).map(async ({ id, rev }) => `${id} ${rev} ${await logRevOf(id)}`))
+  ).join("\n");

@@ -1,9 +1,12 @@
 import Dexie, { type EntityTable, type Table } from "dexie";
 import { storedDesign, readDocument } from "@/core/files";
 import type { LogEvent, SampleBlock, SeriesId } from "@/core/log";
+import type { AsideCopy, PhotoFacts } from "@/core/restoring";
 import type { Solution } from "@/core/solve";
 import { reportTrouble, tellTrouble, useTrouble } from "./trouble";
+import { mendRows } from "./mendRows";
 import { rollupsOf, type RollupRow } from "./rollupRows";
+import { zoneHere } from "./zone";
 
 /** A row that holds the only document of its table. */
 export type OnlyRow = { id: string; document: unknown };
@@ -13,36 +16,20 @@ export type DesignRow = {
   id: string;
   /** Counts up with each commit; who commits names the one they began from. */
   rev: number;
-  /** Counts up whenever something is added to the log. */
-  logRev: number;
   updatedAt: string;
   document: unknown;
 };
+/** How often something was added to a habitat's log: apart from its design, which nobody need read anew for it. */
+type LogRow = { habitatId: string; rev: number };
 type EventRow = LogEvent & { habitatId: string };
 export type SampleRow = SampleBlock & { habitatId: string };
 /** A result that took long, under the hash of all it was worked out from. */
 type ResultRow = { hash: string; at: string; result: Solution };
 /** A copy that could not be kept in its place: offered as a file until it is forgotten. */
-export type AsideRow = {
-  id: string;
-  habitatId: string | null;
-  name: string;
-  why: "older" | "newer" | "damaged" | "conflict";
-  at: string;
-  raw: unknown;
-};
+export type AsideRow = AsideCopy;
 
-/** A photograph, shrunk, without the place it was taken at. Kept by its own id, so that a log only names it. */
-export type PhotoRow = {
-  id: string;
-  habitatId: string;
-  /** Calendar day. */
-  takenOn: string;
-  widthPx: number;
-  heightPx: number;
-  /** JPEG. */
-  bytes: Uint8Array<ArrayBuffer>;
-};
+/** A photograph, shrunk, without the place it was taken at: a JPEG. Kept by its own id, so that a log only names it. */
+export type PhotoRow = PhotoFacts & { bytes: Uint8Array<ArrayBuffer> };
 
 /** Before version 4 a habitat was one document with its log inside. */
 type OldRow = { id: string; updatedAt: string; document: unknown };
@@ -51,6 +38,7 @@ class RinconDb extends Dexie {
   declare bins: EntityTable<OnlyRow, "id">;
   declare own: EntityTable<OnlyRow, "id">;
   declare designs: EntityTable<DesignRow, "id">;
+  declare logs: EntityTable<LogRow, "habitatId">;
   declare events: Table<EventRow, [string, string]>;
   declare samples: Table<SampleRow, [string, SeriesId, number]>;
   declare rollups: Table<RollupRow, [string, SeriesId, string, number]>;
@@ -81,6 +69,9 @@ class RinconDb extends Dexie {
     this.version(5).stores({ habitats: null });
     this.version(6).stores({ photos: "id, habitatId" });
     this.version(7).stores({ trials: "id" });
+    this.version(8)
+      .stores({ logs: "habitatId" })
+      .upgrade((transaction) => mendRows((name) => transaction.table(name)));
   }
 }
 
@@ -88,12 +79,12 @@ class RinconDb extends Dexie {
 async function split({ id, updatedAt, document }: OldRow, table: (name: string) => Table<unknown>): Promise<void> {
   const read = readDocument(document);
   const stored = read.ok ? storedDesign(read.habitat.design) : document;
-  await table("designs").put({ id, rev: 1, logRev: 1, updatedAt, document: stored });
+  await table("designs").put({ id, rev: 1, updatedAt, document: stored });
   if (!read.ok) return;
   const { events, samples } = read.habitat;
   await table("events").bulkPut(events.map((event) => ({ ...event, habitatId: id })));
   await table("samples").bulkPut(samples.map((block) => ({ ...block, habitatId: id })));
-  await table("rollups").bulkPut(samples.flatMap((block) => rollupsOf(id, block)));
+  await table("rollups").bulkPut(samples.flatMap((block) => rollupsOf(id, block, zoneHere())));
 }
 
 let opened: RinconDb | undefined;
@@ -106,12 +97,28 @@ export function db(): RinconDb {
   return opened;
 }
 
+/** What is still to be written before another tab's newer program takes the database over. */
+let beforeLettingGo: () => Promise<unknown> = () => Promise.resolve();
+export const finishBeforeLettingGo = (finish: () => Promise<unknown>): void => {
+  beforeLettingGo = finish;
+};
+/** The newer tab waits for us, but not for ever. */
+const LET_GO_WITHIN_MS = 1000;
+
+/** Lets go of the database, so that a newer tab can change it; opening it again here would only fail. */
+async function letGo(database: RinconDb): Promise<void> {
+  const late = new Promise((resolve) => setTimeout(resolve, LET_GO_WITHIN_MS));
+  await Promise.race([beforeLettingGo().catch(() => undefined), late]);
+  database.close({ disableAutoOpen: true });
+  tellTrouble("newerTab");
+}
+
 /** Tells when another tab wants a newer database, or holds on to an older one, and when there is none to be had. */
 function watch(database: RinconDb): void {
   database.on("versionchange", () => {
-    // Let go at once, or the newer tab waits for ever; opening it again here would only fail.
-    database.close({ disableAutoOpen: true });
-    tellTrouble("newerTab");
+    void letGo(database);
+    // Dexie would close at once.
+    return false;
   });
   database.on("blocked", () => tellTrouble("olderTab"));
   database.on("ready", () => {
@@ -121,4 +128,31 @@ function watch(database: RinconDb): void {
   database.open().catch(reportTrouble);
   // What a page wrote without waiting for it.
   window.addEventListener("unhandledrejection", ({ reason }) => reportTrouble(reason));
+  useTrouble.subscribe(({ trouble }) => {
+    if (trouble === "full") lookForRoom(database);
+  });
+}
+
+/** How often a full storage is tried again, and with how much. */
+const TRY_EVERY_MS = 4000;
+const TRIED_BYTES = 64 * 1024;
+let looking: ReturnType<typeof setTimeout> | undefined;
+
+/** Tries until there is room again, then says that the trouble is over: what waits is written then. */
+function lookForRoom(database: RinconDb): void {
+  if (looking !== undefined) return;
+  const again = (): void => {
+    looking = undefined;
+    if (useTrouble.getState().trouble === "full") lookForRoom(database);
+  };
+  looking = setTimeout(() => {
+    const probe = { hash: "room", at: "", result: { bytes: new Uint8Array(TRIED_BYTES) } as unknown as Solution };
+    database.results
+      .put(probe)
+      .then(() => database.results.delete(probe.hash))
+      .then(() => {
+        looking = undefined;
+        if (useTrouble.getState().trouble === "full") tellTrouble(undefined);
+      }, again);
+  }, TRY_EVERY_MS);
 }

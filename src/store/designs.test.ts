@@ -4,7 +4,9 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { Command } from "@/core/habitat";
 import { started } from "@/core/testing";
 import { db } from "./db";
-import { commit, getDesign, listDesigns, putDesign, takenAll, type Step } from "./designs";
+import { commit, takenAll } from "./commit";
+import { getDesign, listDesigns, putDesign } from "./designs";
+import type { Step } from "./pending";
 import { beginHistory, edited } from "./history";
 
 const deepen = (depthCm: number): Step => ({
@@ -90,7 +92,7 @@ it("a design that did not change is the same object, so that what was worked out
 
 it("one that does not open is listed with why, and its raw document", async () => {
   const newer = { format: "rincon-habitat", formatVersion: 99, design: {} };
-  await db().designs.put({ id: "n", rev: 1, logRev: 1, updatedAt: "2026-01-05T08:00:00Z", document: newer });
+  await db().designs.put({ id: "n", rev: 1, updatedAt: "2026-01-05T08:00:00Z", document: newer });
   const all = await listDesigns();
   expect(all.map(({ ok }) => ok).toSorted()).toEqual([false, true]);
   expect(all.find(({ ok }) => !ok)).toMatchObject({ id: "n", problem: { code: "file.newer" }, raw: newer });

@@ -1,19 +1,48 @@
 import { fileName } from "@/core/files";
+import { blocksOfSamples, type Habitat } from "@/core/log";
 import type { Progress } from "@/workers";
 import { wholeHabitat } from "./habitats";
+import { blocksIn } from "./log";
+import { rawText, unreadRows } from "./rawRows";
+import { useSession } from "./session";
+
+export type FileToSave = { name: string; blob: Blob };
+
+/** Prints a habitat in a worker, which is read when a file is wanted: the Shelf needs none to be seen. */
+async function printed(habitat: Habitat, onProgress?: Progress): Promise<FileToSave> {
+  const { printFile } = await import("@/workers/files");
+  return { name: fileName(habitat.design), blob: await printFile(habitat, { onProgress }) };
+}
 
 /**
- * A habitat with its whole log, printed as its file in a worker.
+ * A habitat with its whole log, printed as its file.
  *
  * @returns undefined when it is not here or does not open
  */
-export async function habitatFile(
-  id: string,
-  onProgress?: Progress,
-): Promise<{ name: string; blob: Blob } | undefined> {
+export async function habitatFile(id: string, onProgress?: Progress): Promise<FileToSave | undefined> {
   const habitat = await wholeHabitat(id);
-  if (!habitat) return undefined;
-  // Read when a file is wanted: the Shelf needs no workers to be seen.
-  const { printFile } = await import("@/workers/files");
-  return { name: fileName(habitat.design), blob: await printFile(habitat, { onProgress }) };
+  return habitat && printed(habitat, onProgress);
+}
+
+/**
+ * The open habitat's file as it is on the screen: what could not be kept yet is in it, notes and ticks too.
+ *
+ * @returns undefined when none is open
+ */
+export async function fileOnScreen(): Promise<FileToSave | undefined> {
+  const { history, events, unwritten } = useSession.getState();
+  if (!history) return undefined;
+  const kept = await blocksIn(history.present.id).catch(() => []);
+  const samples = [...kept, ...blocksOfSamples(unwritten().samples)];
+  return printed({ design: history.present, events, samples });
+}
+
+/**
+ * All that is kept of a habitat as it lies, log and all, whatever is wrong with it: no reader looks at it.
+ *
+ * @returns undefined when it is not here
+ */
+export async function rawFile(id: string): Promise<FileToSave | undefined> {
+  const rows = await unreadRows(id);
+  return rows && { name: `${id}.json`, blob: new Blob([rawText(rows)], { type: "application/json" }) };
 }

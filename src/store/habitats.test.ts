@@ -99,7 +99,7 @@ describe("a habitat from a file", () => {
 
   it("replaces one that does not open, which is kept as it lies", async () => {
     const odd = { format: "rincon-habitat", formatVersion: 99 };
-    await db().designs.put({ id: "h", rev: 3, logRev: 1, updatedAt: "2026-01-05T08:00:00Z", document: odd });
+    await db().designs.put({ id: "h", rev: 3, updatedAt: "2026-01-05T08:00:00Z", document: odd });
     await takeIn(habitat, "replace");
     const kept = (await listDesigns()).find(({ ok }) => !ok);
     expect(kept).toMatchObject({ raw: odd });

@@ -2,13 +2,10 @@ import equal from "fast-deep-equal/es6";
 import { copyOf, type Command, type Design } from "@/core/habitat";
 import type { Habitat } from "@/core/log";
 import { db } from "./db";
-import { commit, getDesign, putDesign } from "./designs";
-import { blocksIn, dropLog, eventsOf, putLog } from "./log";
-
-const tables = () => {
-  const { designs, events, samples, rollups } = db();
-  return [designs, events, samples, rollups];
-};
+import { commit } from "./commit";
+import { getDesign, putDesign } from "./designs";
+import { blocksIn, dropLog, eventsOf, logRevOf, logTables, putLog } from "./log";
+import { zoned } from "./zone";
 
 /** A whole habitat, as it goes into a file. @returns undefined when it is not here or does not open */
 export async function wholeHabitat(id: string): Promise<Habitat | undefined> {
@@ -17,23 +14,26 @@ export async function wholeHabitat(id: string): Promise<Habitat | undefined> {
   return { design: found.design, events: await eventsOf(id), samples: await blocksIn(id) };
 }
 
-/** Puts whole habitats in, in the place of what stands under their ids. */
+/**
+ * Puts whole habitats in, in the place of what stands under their ids.
+ *
+ * @throws EditRefused for one that could never be opened again: then nothing is put
+ */
 export async function putHabitats(habitats: readonly Habitat[]): Promise<void> {
-  await db().transaction("rw", tables(), async () => {
+  await db().transaction("rw", logTables(), async () => {
     for (const { design, events, samples } of habitats) {
+      const before = await logRevOf(design.id);
       await dropLog(design.id);
       await putDesign(design);
-      await putLog(design.id, events, samples);
-      await db().designs.update(design.id, (row) => {
-        row.logRev += 1;
-      });
+      await putLog(design.id, events, samples, zoned(design).timeZone);
+      await db().logs.put({ habitatId: design.id, rev: before + 1 });
     }
   });
 }
 
 /** Takes a habitat away, log and all. */
 export async function removeHabitat(id: string): Promise<void> {
-  await db().transaction("rw", tables(), async () => {
+  await db().transaction("rw", logTables(), async () => {
     await dropLog(id);
     await db().designs.delete(id);
   });
@@ -42,7 +42,8 @@ export async function removeHabitat(id: string): Promise<void> {
 /** What stands on this device under a habitat's id: nothing, the same, or another, by its name. */
 export type Met = { kind: "new" | "same" } | { kind: "other"; name: string };
 
-export async function metBefore({ design, events, samples }: Habitat): Promise<Met> {
+export async function metBefore({ design: told, events, samples }: Habitat): Promise<Met> {
+  const design = zoned(told);
   const row = await db().designs.get(design.id);
   if (!row) return { kind: "new" };
   const before = await wholeHabitat(design.id);
@@ -60,7 +61,7 @@ export async function takeIn(
   habitat: Habitat,
   how: "replace" | "keepBoth",
 ): Promise<{ id: string; before: Habitat | undefined }> {
-  return db().transaction("rw", tables(), async () => {
+  return db().transaction("rw", logTables(), async () => {
     const { id } = habitat.design;
     const row = await db().designs.get(id);
     if (row && how === "keepBoth") {

@@ -1,4 +1,14 @@
-import { attempt, changesOf, patched, type Change, type Command, type Design, type Problem } from "@/core/habitat";
+import {
+  attempt,
+  changesOf,
+  patched,
+  touchSame,
+  type Change,
+  type Command,
+  type Design,
+  type Patches,
+  type Problem,
+} from "@/core/habitat";
 import { STOCK } from "@/core/library";
 
 /**
@@ -56,4 +66,22 @@ export function redone({ past, present, future }: History): History | undefined 
   const [next, ...rest] = future;
   if (!next) return undefined;
   return { past: [...past, next], present: patched(present, next.patches), future: rest, gesture: undefined };
+}
+
+/**
+ * A history once another tab wrote: steps that touch none of the fields written there can still be taken back; with the
+ * first that does, it and all before it are let go.
+ *
+ * @param present the design with their work in it
+ * @param theirs what they changed
+ */
+export function followed({ past, future }: History, present: Design, theirs: Patches): History {
+  const isFree = ({ patches }: Change): boolean => !touchSame(patches, theirs);
+  const firstBound = future.findIndex((change) => !isFree(change));
+  return {
+    past: past.slice(past.findLastIndex((change) => !isFree(change)) + 1),
+    present,
+    future: firstBound < 0 ? future : future.slice(0, firstBound),
+    gesture: undefined,
+  };
 }

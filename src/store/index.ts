@@ -1,12 +1,12 @@
 /** What is kept in this browser: designs by revision, logs, the open session with its undo and autosave, settings. */
 export { listDesigns, putDesign } from "./designs";
+export { nowIn, todayIn, zoneHere } from "./zone";
 export type { OnDevice } from "./designs";
 export { copyOnShelf, editOnShelf, metBefore, putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
-export { habitatFile } from "./habitatFile";
-export { append } from "./log";
+export { fileOnScreen, habitatFile, rawFile } from "./habitatFile";
 export { dropOrphans, keepPhoto, usePhotos } from "./photos";
 export type { Photo } from "./photos";
-export { strikes, writtenNow } from "./acts";
+export { tellOnShelf, takeBackOnShelf } from "./outbox";
 export { useLastAct } from "./useLastAct";
 export { forgetAside, useAside } from "./aside";
 export { useDesigns, useShelf } from "./useShelf";

@@ -3,7 +3,8 @@ import { beforeEach, expect, it, vi } from "vitest";
 import { FORMAT_VERSION } from "@/core/files";
 import { made, started } from "@/core/testing";
 import { db } from "./db";
-import { commit, getDesign, putDesign } from "./designs";
+import { commit } from "./commit";
+import { getDesign, putDesign } from "./designs";
 import { forgetUnsaved, keepUnsaved, settleUnsaved } from "./journal";
 
 const KEY = "rincon.unsaved.h";

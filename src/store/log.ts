@@ -1,8 +1,11 @@
+import { EditRefused } from "@/core/habitat";
 import {
-  blocksOf,
+  blocksOfSamples,
   blockStart,
+  checkedEvents,
   logNow,
   merged,
+  mustBeSamples,
   newestIn,
   samplesOf,
   SERIES,
@@ -15,28 +18,36 @@ import {
   type SeriesSample,
 } from "@/core/log";
 import { grouped } from "@/core/grouped";
+import type { TimeZone } from "@/core/units";
 import { tell, type Told } from "./channel";
 import { db, type SampleRow } from "./db";
 import { rollupsOf } from "./rollupRows";
+import { zoneIn } from "./zone";
 
 const LAST = Number.MAX_SAFE_INTEGER;
 
-/** Counts a log's revision up, so that this tab's queries see that it changed. */
-async function grew(habitatId: string): Promise<Told | undefined> {
-  const row = await db().designs.get(habitatId);
-  if (!row) return undefined;
-  const logRev = row.logRev + 1;
-  await db().designs.update(habitatId, { logRev });
-  return { habitatId, rev: row.rev, logRev };
+/** How often something was added to a habitat's log. */
+export const logRevOf = async (habitatId: string): Promise<number> => (await db().logs.get(habitatId))?.rev ?? 0;
+
+/** Counts a log's revision up, so that queries and other tabs see that it changed. */
+export async function logGrew(habitatId: string): Promise<number> {
+  const rev = (await logRevOf(habitatId)) + 1;
+  await db().logs.put({ habitatId, rev });
+  return rev;
 }
 
+export const logTables = () => {
+  const { designs, logs, events, samples, rollups } = db();
+  return [designs, logs, events, samples, rollups];
+};
+
 /** Changes a log in one transaction, then tells the other tabs. A habitat that is gone gets no log. */
-async function changeLog(habitatId: string, change: () => Promise<void>): Promise<void> {
-  const { designs, events, samples, rollups } = db();
-  const told = await db().transaction("rw", [designs, events, samples, rollups], async () => {
-    if (!(await designs.get(habitatId))) return undefined;
-    await change();
-    return grew(habitatId);
+async function changeLog(habitatId: string, change: (zone: TimeZone) => Promise<void>): Promise<void> {
+  const told = await db().transaction("rw", logTables(), async (): Promise<Told | undefined> => {
+    const row = await db().designs.get(habitatId);
+    if (!row) return undefined;
+    await change(zoneIn(row.document));
+    return { habitatId, rev: row.rev, logRev: await logGrew(habitatId) };
   });
   if (told) tell(told);
 }
@@ -47,15 +58,23 @@ export async function eventsOf(habitatId: string): Promise<LogEvent[]> {
   return rows.map(({ habitatId: _of, ...event }) => event);
 }
 
-/** Adds events to a habitat's log. Those that are there already stay as they are. */
-export async function append(habitatId: string, events: readonly LogEvent[]): Promise<void> {
-  if (events.length === 0) return;
+/**
+ * Adds events within a transaction. Those that are there already stay as they are.
+ *
+ * @throws EditRefused for one that a file could not hold
+ */
+export async function putEvents(habitatId: string, events: readonly LogEvent[]): Promise<void> {
+  const checked = checkedEvents(events);
+  if (!checked.ok) throw new EditRefused(checked.problem);
   const { events: table } = db();
-  await changeLog(habitatId, async () => {
-    const known = await table.bulkGet(events.map(({ id }): [string, string] => [habitatId, id]));
-    const fresh = events.filter((_, at) => known[at] === undefined);
-    await table.bulkAdd(fresh.map((event) => ({ ...event, habitatId })));
-  });
+  const known = await table.bulkGet(checked.events.map(({ id }): [string, string] => [habitatId, id]));
+  const fresh = checked.events.filter((_, at) => known[at] === undefined);
+  await table.bulkAdd(fresh.map((event) => ({ ...event, habitatId })));
+}
+
+/** Adds events to a habitat's log. @throws EditRefused as {@link putEvents} */
+export async function append(habitatId: string, events: readonly LogEvent[]): Promise<void> {
+  if (events.length > 0) await changeLog(habitatId, () => putEvents(habitatId, events));
 }
 
 /** The blocks of a series that begin within a part of the time. */
@@ -64,52 +83,64 @@ export const blockKeys = (habitatId: string, series: SeriesId, fromMs = 0, toMs 
     .samples.where("[habitatId+series+fromMs]")
     .between([habitatId, series, fromMs], [habitatId, series, toMs], true, true);
 
-async function putBlock(habitatId: string, block: SampleBlock): Promise<void> {
+async function putBlock(habitatId: string, block: SampleBlock, zone: TimeZone): Promise<void> {
   if (block.atMs.length === 0) {
     await blockKeys(habitatId, block.series, block.fromMs, block.fromMs).delete();
     await db().rollups.bulkDelete(
-      rollupsOf(habitatId, block).map((row) => [habitatId, row.series, row.step, row.fromMs]),
+      rollupsOf(habitatId, block, zone).map((row) => [habitatId, row.series, row.step, row.fromMs]),
     );
     return;
   }
   await db().samples.put({ ...block, habitatId });
-  await db().rollups.bulkPut(rollupsOf(habitatId, block));
+  await db().rollups.bulkPut(rollupsOf(habitatId, block, zone));
 }
 
 const withoutOwner = ({ habitatId: _of, ...block }: SampleRow): SampleBlock => block;
 
 /**
- * Adds samples: each goes into its week's block, whose roll-ups are made anew. Those told before are not told twice.
- */
-export async function addSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
-  const { samples: table } = db();
-  await changeLog(habitatId, async () => {
-    for (const [series, list] of grouped(samples, (sample) => sample.series)) {
-      for (const block of blocksOf(series, list)) {
-        const before = await table.get([habitatId, series, block.fromMs]);
-        await putBlock(habitatId, before ? merged(withoutOwner(before), samplesOf(block)) : block);
-      }
-    }
-  });
-}
-
-/**
- * Adds whole blocks of samples, as from a file. Those that are there already are not told twice.
+ * Adds samples within a transaction: each goes into its week's block, whose roll-ups are made anew. Those told before
+ * are not told twice.
  *
  * @returns how many were new
+ * @throws EditRefused for one that a file could not hold
  */
-export async function addBlocks(habitatId: string, blocks: readonly SampleBlock[]): Promise<number> {
+export async function putSamples(habitatId: string, blocks: readonly SampleBlock[], zone: TimeZone): Promise<number> {
+  mustBeSamples(blocks);
   const { samples: table } = db();
   let added = 0;
-  await changeLog(habitatId, async () => {
-    for (const block of blocks) {
-      const before = await table.get([habitatId, block.series, block.fromMs]);
-      const after = before ? merged(withoutOwner(before), samplesOf(block)) : merged(emptied(block), samplesOf(block));
-      added += after.atMs.length - (before?.atMs.length ?? 0);
-      await putBlock(habitatId, after);
-    }
+  for (const block of blocks) {
+    const before = await table.get([habitatId, block.series, block.fromMs]);
+    const after = merged(before ? withoutOwner(before) : emptied(block), samplesOf(block));
+    added += after.atMs.length - (before?.atMs.length ?? 0);
+    await putBlock(habitatId, after, zone);
+  }
+  return added;
+}
+
+/** Adds samples. @throws EditRefused as {@link putSamples} */
+export const addSamples = async (habitatId: string, samples: readonly SeriesSample[]): Promise<void> =>
+  void (await addBlocks(habitatId, blocksOfSamples(samples)));
+
+/**
+ * Adds whole blocks of samples, as from a file.
+ *
+ * @returns how many were new
+ * @throws EditRefused as {@link putSamples}
+ */
+export async function addBlocks(habitatId: string, blocks: readonly SampleBlock[]): Promise<number> {
+  let added = 0;
+  await changeLog(habitatId, async (zone) => {
+    added = await putSamples(habitatId, blocks, zone);
   });
   return added;
+}
+
+/** Makes every roll-up anew, by the clock of another zone. */
+export async function rollAnew(habitatId: string, zone: TimeZone): Promise<void> {
+  for (const key of await allBlocks(habitatId).primaryKeys()) {
+    const block = await db().samples.get(key);
+    if (block) await db().rollups.bulkPut(rollupsOf(habitatId, withoutOwner(block), zone));
+  }
 }
 
 const emptied = (block: SampleBlock): SampleBlock => ({
@@ -121,12 +152,12 @@ const emptied = (block: SampleBlock): SampleBlock => ({
 /** Takes samples out again: a reading that was wrong. */
 export async function removeSamples(habitatId: string, samples: readonly SeriesSample[]): Promise<void> {
   const { samples: table } = db();
-  await changeLog(habitatId, async () => {
+  await changeLog(habitatId, async (zone) => {
     for (const [series, list] of grouped(samples, (sample) => sample.series)) {
       for (const [fromMs, within] of grouped(list, ({ atMs }) => blockStart(atMs))) {
         const block = await table.get([habitatId, series, fromMs]);
         const gone = new Set(within.map(({ atMs }) => atMs));
-        if (block) await putBlock(habitatId, withoutSamples(withoutOwner(block), gone));
+        if (block) await putBlock(habitatId, withoutSamples(withoutOwner(block), gone), zone);
       }
     }
   });
@@ -157,15 +188,24 @@ export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
   return blocks.toSorted((a, b) => (place.get(a.series) ?? 0) - (place.get(b.series) ?? 0) || a.fromMs - b.fromMs);
 }
 
-/** Puts a whole log in, as from a file. */
-export async function putLog(habitatId: string, events: readonly LogEvent[], blocks: readonly SampleBlock[]) {
-  await db().events.bulkPut(events.map((event) => ({ ...event, habitatId })));
+/** Puts a whole log in, as from a file. @throws EditRefused for what a file could not hold */
+export async function putLog(
+  habitatId: string,
+  events: readonly LogEvent[],
+  blocks: readonly SampleBlock[],
+  zone: TimeZone,
+): Promise<void> {
+  const checked = checkedEvents(events);
+  if (!checked.ok) throw new EditRefused(checked.problem);
+  mustBeSamples(blocks);
+  await db().events.bulkPut(checked.events.map((event) => ({ ...event, habitatId })));
   await db().samples.bulkPut(blocks.map((block) => ({ ...block, habitatId })));
-  await db().rollups.bulkPut(blocks.flatMap((block) => rollupsOf(habitatId, block)));
+  await db().rollups.bulkPut(blocks.flatMap((block) => rollupsOf(habitatId, block, zone)));
 }
 
 /** Takes a whole log away. */
 export async function dropLog(habitatId: string): Promise<void> {
+  await db().logs.delete(habitatId);
   await db().events.where("[habitatId+at]").between([habitatId, ""], [habitatId, "\uffff"]).delete();
   await allBlocks(habitatId).delete();
   const { rollups } = db();

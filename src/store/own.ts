@@ -46,7 +46,7 @@ export async function startOwn(
   const id = newOwnId();
   const shelf = copiedEntry(await getOwn(), kind, fromId, library, { id, name, namesTaken });
   if (!shelf) return undefined;
-  await putOwn(shelf);
+  if (await putOwn(shelf)) return undefined;
   const now = libraryOf(shelf);
   const started = { kind, id, name: now.ownName(kind, id) ?? name, library: now };
   useStartedOwn.setState({ started });

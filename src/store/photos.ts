@@ -1,7 +1,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo } from "react";
+import { DateSchema } from "@/core/habitat";
+import type { TimeZone } from "@/core/units";
 import { db, type PhotoRow } from "./db";
-import { todayHere } from "./today";
+import { todayIn, zoneIn } from "./zone";
 
 /** The longer side a photograph is shrunk to. */
 const MOST_PX = 1600;
@@ -30,14 +32,21 @@ async function redrawn(file: Blob): Promise<Pick<PhotoRow, "widthPx" | "heightPx
 }
 
 /** The day a picture says it was taken on, by the camera's own clock; today where it says nothing. */
-async function takenOn(file: Blob): Promise<string> {
+async function takenOn(file: Blob, zone: TimeZone): Promise<string> {
   const { parse } = await import("exifr");
   const told = (await parse(file, { pick: ["DateTimeOriginal"], reviveValues: false }).catch(() => undefined)) as
     { DateTimeOriginal?: unknown } | undefined;
   const written = typeof told?.DateTimeOriginal === "string" ? told.DateTimeOriginal : "";
   const [, year, month, day] = /^(\d{4})[:-](\d{2})[:-](\d{2})/.exec(written) ?? [];
-  return year === undefined ? todayHere() : `${year}-${month}-${day}`;
+  return takenOnIn({ takenOn: `${year}-${month}-${day}` }, todayIn(zone));
 }
+
+/** The day before all others that a picture can have been taken on. */
+const NO_DAY = "1970-01-01";
+
+/** The day a picture was taken on; a camera without a clock writes one that there is not. */
+export const takenOnIn = ({ takenOn }: Pick<PhotoRow, "takenOn">, otherwise = NO_DAY): string =>
+  DateSchema.safeParse(takenOn).success ? takenOn : otherwise;
 
 /**
  * Keeps a photograph of a habitat.
@@ -46,7 +55,8 @@ async function takenOn(file: Blob): Promise<string> {
  * @throws Error when the file is no picture this browser can read
  */
 export async function keepPhoto(habitatId: string, file: Blob): Promise<{ id: string; takenOn: string }> {
-  const [drawn, day] = await Promise.all([redrawn(file), takenOn(file)]);
+  const zone = zoneIn((await db().designs.get(habitatId))?.document);
+  const [drawn, day] = await Promise.all([redrawn(file), takenOn(file, zone)]);
   const photo: PhotoRow = { id: crypto.randomUUID(), habitatId, takenOn: day, ...drawn };
   await db().photos.put(photo);
   return { id: photo.id, takenOn: day };
@@ -76,7 +86,7 @@ export function usePhotos(ids: readonly string[]): ReadonlyMap<string, Photo> {
                   row.id,
                   {
                     id: row.id,
-                    takenOn: row.takenOn,
+                    takenOn: takenOnIn(row),
                     url: URL.createObjectURL(new Blob([row.bytes], { type: PHOTO_TYPE })),
                   },
                 ],

@@ -1,19 +1,18 @@
 import equal from "fast-deep-equal/es6";
-import { blocksOf, type LogEvent, type SeriesId, type Habitat } from "@/core/log";
-import { AnyShelfSchema, shelvesJoined } from "@/core/own";
-import type { Unpacked } from "@/core/files/backup";
-import { BinsSchema, EMPTY_BINS } from "@/core/supply";
-import { trialsJoined, TrialsSchema } from "@/core/trial";
-import type { BackupRead } from "@/workers";
-import type { UnreadRows } from "./backup";
+import type { Habitat } from "@/core/log";
+import { EMPTY_SHELF, shelvesJoined } from "@/core/own";
+import type { BackupContents, BackupRead, PhotoToTake, RowsRead } from "@/core/restoring";
+import { EMPTY_BINS } from "@/core/supply";
+import { NO_TRIALS, trialsJoined } from "@/core/trial";
 import { getBins, putBins } from "./bins";
 import { tell } from "./channel";
-import { db, type AsideRow, type PhotoRow } from "./db";
+import { db, type PhotoRow } from "./db";
 import { metBefore, putHabitats, removeHabitat } from "./habitats";
-import { addBlocks, append, putLog } from "./log";
+import { addBlocks, append, logRevOf, putLog } from "./log";
 import { getOwn, putOwn } from "./own";
 import { putSettings } from "./settingsKept";
 import { getTrials, putTrials } from "./trials";
+import { zoneIn } from "./zone";
 
 export type ReadableBackup = Extract<BackupRead, { ok: true }>;
 
@@ -29,25 +28,20 @@ export type BackupLook = {
   newPhotos: number;
 };
 
-const partsOf = ({ parts }: ReadableBackup, kind: Unpacked["file"]["kind"]): Unpacked[] =>
-  parts.filter(({ file }) => file.kind === kind);
-
-const parsed = ({ bytes }: Unpacked): unknown => JSON.parse(new TextDecoder().decode(bytes)) as unknown;
-
-const photosIn = (backup: ReadableBackup): PhotoRow[] =>
-  partsOf(backup, "photo").flatMap(({ file, bytes }) => (file.photo ? [{ ...file.photo, bytes }] : []));
-
-const unreadIn = (backup: ReadableBackup): UnreadRows[] =>
-  partsOf(backup, "unread").map((part) => parsed(part) as UnreadRows);
-
 /** The name a stored document goes by, whether it opens or not. */
 function nameOf(document: unknown): string {
-  const { design } = (document ?? {}) as { design?: { name?: unknown } };
+  const { design } = (document ?? {}) as { design?: { name?: unknown } | null };
   return typeof design?.name === "string" ? design.name : "";
 }
 
+/** Photographs of a backup that are not here yet. */
+async function newPhotos({ photos }: BackupContents): Promise<PhotoToTake[]> {
+  const here = new Set(await db().photos.toCollection().primaryKeys());
+  return photos.filter(({ photo }) => !here.has(photo.id));
+}
+
 /** Holds a backup against what is on this device. */
-export async function backupBeside(backup: ReadableBackup): Promise<BackupLook> {
+export async function backupBeside(backup: BackupContents): Promise<BackupLook> {
   const habitats = await Promise.all(
     backup.habitats.map(async (habitat): Promise<Beside> => {
       const { id, name } = habitat.design;
@@ -56,51 +50,32 @@ export async function backupBeside(backup: ReadableBackup): Promise<BackupLook> 
   );
   const told = idsIn(backup);
   const rows = await db().designs.toArray();
-  const photos = photosIn(backup);
-  const known = await db().photos.bulkGet(photos.map(({ id }) => id));
   return {
     habitats,
     onlyHere: rows.filter(({ id }) => !told.has(id)).map(({ id, document }) => ({ id, name: nameOf(document) })),
-    photos: photos.length,
-    newPhotos: known.filter((photo) => photo === undefined).length,
+    photos: backup.photos.length,
+    newPhotos: (await newPhotos(backup)).length,
   };
 }
 
-const idsIn = (backup: ReadableBackup): Set<string> =>
-  new Set([...backup.habitats.map(({ design }) => design.id), ...unreadIn(backup).map(({ id }) => id)]);
+const idsIn = ({ habitats, rows }: BackupContents): Set<string> =>
+  new Set([...habitats.map(({ design }) => design.id), ...rows.map(({ id }) => id)]);
 
 /** Puts a habitat that does not open back as it lay. */
-async function putUnread({ id, updatedAt, document, events, samples }: UnreadRows): Promise<void> {
-  await db().designs.put({ id, rev: 1, logRev: 1, updatedAt, document });
-  const blocks = samples.flatMap(({ series, at, value }) =>
-    blocksOf(
-      series as SeriesId,
-      at.map((atMs, n) => ({ atMs, value: value[n] ?? Number.NaN })),
-    ),
-  );
-  await putLog(id, events as LogEvent[], blocks);
-}
-
-/** Sets habitats a newer Rincon wrote, or that are damaged, aside: they are offered as files. */
-async function keepAside(backup: ReadableBackup): Promise<void> {
-  const rows = backup.unread.map(({ path, problem, text }): AsideRow => ({
-    ...{ id: `backup-${path}`, habitatId: null, name: path.replace(/^.*\//, "").replace(/\.json$/, "") },
-    ...{ why: problem.code === "file.newer" ? "newer" : "damaged", at: backup.madeAt, raw: text },
-  }));
-  await db().aside.bulkPut([...rows, ...partsOf(backup, "aside").map((part) => parsed(part) as AsideRow)]);
+async function putRows({ id, updatedAt, document, events, samples }: RowsRead): Promise<void> {
+  await db().designs.put({ id, rev: 1, updatedAt, document });
+  await db().logs.put({ habitatId: id, rev: 1 });
+  await putLog(id, events, samples, zoneIn(document));
 }
 
 /** Adds what is not here: habitats, and of those both have what their logs lack. What stands here is not changed. */
-async function merge(backup: ReadableBackup): Promise<void> {
-  for (const habitat of backup.habitats) await mergeHabitat(habitat);
+async function merge({ habitats, rows, bins, own, trials }: BackupContents): Promise<void> {
+  for (const habitat of habitats) await mergeHabitat(habitat);
   const here = new Set(await db().designs.toCollection().primaryKeys());
-  for (const rows of unreadIn(backup)) if (!here.has(rows.id)) await putUnread(rows);
-  const [bins] = partsOf(backup, "bins");
-  if (bins && equal(await getBins(), EMPTY_BINS)) await putBins(BinsSchema.parse(parsed(bins)));
-  const [own] = partsOf(backup, "own");
-  if (own) await putOwn(shelvesJoined(await getOwn(), AnyShelfSchema.parse(parsed(own))));
-  const [trials] = partsOf(backup, "trials");
-  if (trials) await putTrials(trialsJoined(await getTrials(), TrialsSchema.parse(parsed(trials))));
+  for (const row of rows) if (!here.has(row.id)) await putRows(row);
+  if (bins && equal(await getBins(), EMPTY_BINS)) await putBins(bins);
+  if (own) await putOwn(shelvesJoined(await getOwn(), own));
+  if (trials) await putTrials(trialsJoined(await getTrials(), trials));
 }
 
 async function mergeHabitat(habitat: Habitat): Promise<void> {
@@ -110,38 +85,73 @@ async function mergeHabitat(habitat: Habitat): Promise<void> {
   await addBlocks(id, habitat.samples);
 }
 
-/** Makes this device hold what the backup holds, and nothing else. */
-async function replace(backup: ReadableBackup): Promise<void> {
+/** Makes this device hold what the backup holds, and nothing else; of a part it does not tell, what is here stays. */
+async function replace(backup: BackupContents): Promise<void> {
+  const { habitats, rows, photos, bins, own, trials } = backup;
   const told = idsIn(backup);
   for (const id of await db().designs.toCollection().primaryKeys()) if (!told.has(id)) await removeHabitat(id);
-  await putHabitats(backup.habitats);
-  for (const rows of unreadIn(backup)) {
-    await removeHabitat(rows.id);
-    await putUnread(rows);
+  await putHabitats(habitats);
+  for (const row of rows) {
+    await removeHabitat(row.id);
+    await putRows(row);
   }
-  await db().photos.clear();
+  const theirs = new Set(photos.map(({ photo }) => photo.id));
+  const here = await db().photos.toCollection().primaryKeys();
+  await db().photos.bulkDelete(here.filter((id) => !theirs.has(id)));
   await db().aside.clear();
-  const [bins] = partsOf(backup, "bins");
-  await (bins ? putBins(BinsSchema.parse(parsed(bins))) : db().bins.clear());
-  const [own] = partsOf(backup, "own");
-  await (own ? putOwn(AnyShelfSchema.parse(parsed(own))) : db().own.clear());
-  const [trials] = partsOf(backup, "trials");
-  await (trials ? putTrials(TrialsSchema.parse(parsed(trials))) : db().trials.clear());
+  const isOdd = (path: string): boolean => backup.leftOut.some((one) => one.path === path);
+  if (bins || !isOdd("bins.json")) await putBins(bins ?? EMPTY_BINS);
+  if (own || !isOdd("own.json")) await putOwn(own ?? EMPTY_SHELF);
+  if (trials || !isOdd("trials.json")) await putTrials(trials ?? NO_TRIALS);
+}
+
+/** How many photographs are taken at once: of some hundred kilobytes each. */
+const PHOTOS_AT_ONCE = 20;
+
+/** Where the pixels of photographs are read from, by their paths in the backup. */
+export type PixelsOf = (paths: readonly string[]) => Promise<Uint8Array<ArrayBuffer>[]>;
+
+/**
+ * Puts in the photographs that are not here, some at a time. They go before all else: should it end in between, they are
+ * photographs of nothing, which are told and let go, and never is a habitat without its own.
+ */
+async function putPhotos(
+  backup: BackupContents,
+  pixelsOf: PixelsOf,
+  onProgress: (share: number) => void,
+): Promise<void> {
+  const photos = await newPhotos(backup);
+  for (let at = 0; at < photos.length; at += PHOTOS_AT_ONCE) {
+    const some = photos.slice(at, at + PHOTOS_AT_ONCE);
+    const pixels = await pixelsOf(some.map(({ path }) => path));
+    const rows = some.flatMap(({ photo }, n): PhotoRow[] => {
+      const bytes = pixels[n];
+      return bytes ? [{ ...photo, bytes }] : [];
+    });
+    await db().photos.bulkPut(rows);
+    onProgress((at + some.length) / photos.length);
+  }
 }
 
 /**
- * Restores a backup in one transaction: all of it, or, where anything fails or the page is closed in between, nothing.
+ * Restores a backup: photographs first, then all else in one transaction: all of it, or, where anything fails or the
+ * page is closed in between, nothing.
  *
  * @param how `merge` adds what is not here and changes nothing that is; `replace` makes the device hold the backup alone
  */
-export async function restore(backup: ReadableBackup, how: "merge" | "replace"): Promise<void> {
-  const { designs, events, samples, rollups, photos, bins, own, trials, aside } = db();
-  await db().transaction("rw", [designs, events, samples, rollups, photos, bins, own, trials, aside], async () => {
+export async function restore(
+  backup: BackupContents,
+  how: "merge" | "replace",
+  pixelsOf: PixelsOf,
+  onProgress: (share: number) => void = () => undefined,
+): Promise<void> {
+  await putPhotos(backup, pixelsOf, onProgress);
+  const { designs, logs, events, samples, rollups, photos, bins, own, trials, aside } = db();
+  const tables = [designs, logs, events, samples, rollups, photos, bins, own, trials, aside];
+  await db().transaction("rw", tables, async () => {
     await (how === "merge" ? merge(backup) : replace(backup));
-    await keepAside(backup);
-    await db().photos.bulkPut(photosIn(backup));
+    await db().aside.bulkPut(backup.aside);
   });
-  const [settings] = how === "replace" ? partsOf(backup, "settings") : [];
-  if (settings) putSettings(parsed(settings));
-  for (const { id: habitatId, rev, logRev } of await db().designs.toArray()) tell({ habitatId, rev, logRev });
+  if (how === "replace" && backup.settings) putSettings(backup.settings);
+  for (const { id, rev } of await db().designs.toArray()) tell({ habitatId: id, rev, logRev: await logRevOf(id) });
 }

@@ -4,7 +4,8 @@ import type { Command } from "@/core/habitat";
 import type { Told } from "@/core/log";
 import { started } from "@/core/testing";
 import { db } from "./db";
-import { commit, getDesign, putDesign } from "./designs";
+import { commit } from "./commit";
+import { getDesign, putDesign } from "./designs";
 import { removeHabitat } from "./habitats";
 import { eventsOf, newestOf } from "./log";
 import { useSession } from "./session";
@@ -96,7 +97,7 @@ describe("another tab writes to the same habitat meanwhile", () => {
     session().edit([{ name: "movePlant", args: { id: "p", xCm: 30, yCm: 20 } }]);
     await session().settle();
     expect([session().history?.present.plants, session().saving.state]).toEqual([[], "conflict"]);
-    expect(await aside()).toMatchObject([{ why: "conflict", raw: { plants: [{ id: "p", xCm: 30 }] } }]);
+    expect(await aside()).toMatchObject([{ why: "conflict", raw: { design: { plants: [{ id: "p", xCm: 30 }] } } }]);
     // The next edit is written as if nothing had been.
     deepen(7);
     await session().settle();
@@ -113,7 +114,12 @@ it("a habitat deleted in another tab while it is edited here is kept as one copy
   await session().settle();
   expect(session().saving.state).toBe("conflict");
   const copies = (await db().aside.toArray()).filter(({ habitatId }) => habitatId === id);
-  expect(copies).toMatchObject([{ why: "conflict", raw: { strata: { layers: [{ depthCm: 9 }, {}, {}, {}] } } }]);
+  expect(copies).toMatchObject([
+    {
+      why: "conflict",
+      raw: { design: { strata: { layers: [{ depthCm: 9 }, {}, {}, {}] } }, events: [{ kind: "movedIn" }] },
+    },
+  ]);
   expect([await getDesign(id), await eventsOf(id)]).toEqual([undefined, []]);
 });
 

@@ -1,29 +1,34 @@
 import { create } from "zustand";
 import { derive, type Derived } from "@/core/derive";
-import type { Command, Design, Problem } from "@/core/habitat";
-import { patched } from "@/core/habitat";
+import { changesOf, type Command, type Design, type Problem } from "@/core/habitat";
 import { CHUNKED_KINDS } from "@/core/catalog";
 import { readKinds, STOCK, type Library } from "@/core/library";
 import {
+  blockProblem,
+  blocksOfSamples,
   NOTHING_LOGGED,
   samplesOfReading,
   stateAt,
   type LogEvent,
   type LogNow,
+  type Newest,
   type Reading,
   type SampleBlock,
   type SeriesSample,
   type Told,
 } from "@/core/log";
 import { lastActOf, strikes, writtenNow, type Act } from "./acts";
-import { setAside } from "./aside";
 import { listen, type Told as Heard } from "./channel";
-import { commit, getDesign, takenAll, type OnDevice, type Step } from "./designs";
-import { beginHistory, edited, redone, undone, type History } from "./history";
-import { forgetUnsaved, keepUnsaved, settleUnsaved } from "./journal";
-import { addBlocks, addSamples, append, logOn, newestOf, removeSamples } from "./log";
-import { todayHere } from "./today";
-import { reportTrouble } from "./trouble";
+import { isSound } from "./commit";
+import { finishBeforeLettingGo } from "./db";
+import { getDesign, type OnDevice } from "./designs";
+import { beginHistory, edited, followed, redone, undone, type History } from "./history";
+import { settleUnsaved } from "./journal";
+import { addBlocks, logOn, logRevOf, newestOf, removeSamples } from "./log";
+import { eventsIn, type Pending, type Step } from "./pending";
+import { Saver, type Base } from "./saver";
+import { useTrouble } from "./trouble";
+import { todayIn } from "./zone";
 
 export type Saving =
   | { state: "saved"; at: string }
@@ -39,7 +44,7 @@ type Session = {
   derived: Derived | undefined;
   problem: Extract<OnDevice, { ok: false }> | "missing" | "unread" | undefined;
   saving: Saving;
-  /** Why the last edit was refused, when no gesture was there to show it. */
+  /** Why the last edit or act was refused, when no gesture was there to show it. */
   refused: Problem | undefined;
   /** What was written into the log last, to be taken back. */
   lastAct: Act | undefined;
@@ -49,10 +54,10 @@ type Session = {
   edit: (commands: readonly Command[], gesture?: string) => Problem | undefined;
   undo: () => void;
   redo: () => void;
-  /** Writes events into the log, with the edits of the design that belong to them. */
+  /** Writes events into the log, with the edits of the design that belong to them. @returns why not, when refused */
   act: (told: readonly Told[], commands?: readonly Command[]) => Problem | undefined;
-  /** Writes a reading down. */
-  read: (reading: Reading) => void;
+  /** Writes a reading down. @returns why not, when it is refused */
+  read: (reading: Reading) => Problem | undefined;
   /** Takes samples in, as from a file. @returns how many were new */
   takeIn: (blocks: readonly SampleBlock[]) => Promise<number>;
   /** Takes samples out again. */
@@ -60,143 +65,119 @@ type Session = {
   /** Says that events were wrong. */
   strike: (events: readonly LogEvent[]) => void;
   takeBack: () => void;
-  /** Waits until everything is written. */
+  /** Waits until everything is written that can be. */
   settle: () => Promise<void>;
+  /** What was done and is not kept yet. */
+  unwritten: () => Pending;
   useLibrary: (library: Library) => void;
 };
 
-const AUTOSAVE_MS = 300;
-let timer: ReturnType<typeof setTimeout> | undefined;
 let opening = "";
-/** The revision of what is stored, and the steps taken since it was read. */
-let base = { rev: 0, logRev: 0 };
-let steps: readonly Step[] = [];
-let writing: Promise<void> = Promise.resolve();
-let logged: Promise<unknown> = Promise.resolve();
+
+/** The newest of each gauge, with some samples more. */
+function newestWith(newest: Newest, samples: readonly SeriesSample[]): Newest {
+  const next = { ...newest };
+  for (const { series, atMs, value } of samples) if ((next[series]?.atMs ?? 0) <= atMs) next[series] = { atMs, value };
+  return next;
+}
 
 /** The open habitat: its history, its log, what is worked out from both, and the autosave that follows every edit. */
 export const useSession = create<Session>((set, get) => {
   const working = (present: Design, log: LogNow): Derived => derive(present, log, get().library);
+  const present = (): Design | undefined => get().history?.present;
+  const isOpen = (id: string): boolean => opening === id && present()?.id === id;
 
-  /**
-   * What another tab wrote meanwhile is taken, and our steps are taken again from there; where they cannot be, ours is
-   * set aside.
-   */
-  const rebase = async (mine: Design, now: Extract<OnDevice, { ok: true }>): Promise<void> => {
-    base = { rev: now.rev, logRev: now.logRev };
-    const again = takenAll(now.design, steps, patched);
-    if (again) {
-      set({ history: beginHistory(again), derived: working(again, get().log) });
-      return save();
-    }
-    steps = [];
-    await setAside({ habitatId: mine.id, name: mine.name, why: "conflict", raw: mine });
-    forgetUnsaved(mine.id);
-    set({
-      history: beginHistory(now.design),
-      derived: working(now.design, get().log),
-      saving: { state: "conflict" },
-    });
+  const showDesign = (history: History, more: Partial<Session> = {}): void =>
+    set({ history, derived: working(history.present, get().log), ...more });
+
+  const showLog = (events: readonly LogEvent[], newest: Newest, lastAct?: Act): void => {
+    const design = present();
+    if (!design) return;
+    const log: LogNow = { state: stateAt(events, todayIn(design.timeZone)), newest };
+    set({ events, log, lastAct: lastAct ?? lastActOf(events), derived: working(design, log) });
   };
 
-  /**
-   * There is nothing left to write to, as when the habitat was deleted elsewhere: what was done here is kept as one
-   * copy, the newest.
-   */
-  const giveUp = async (mine: Design): Promise<void> => {
-    steps = [];
-    await setAside({ habitatId: mine.id, name: mine.name, why: "conflict", raw: mine }, `${mine.id}-gone`);
-    forgetUnsaved(mine.id);
-    set({ saving: { state: "conflict" } });
-  };
+  const saver = new Saver({
+    present,
+    kept: ({ updatedAt }) => set({ saving: { state: "saved", at: updatedAt } }),
+    notKept: () => set({ saving: { state: "failed" } }),
+    joined: (design, base, theirs) => {
+      const { history } = get();
+      if (history) showDesign(followed(history, design, changesOf(base.design, theirs).patches));
+    },
+    yielded: (now) => {
+      showDesign(beginHistory(now.design), { saving: { state: "conflict" } });
+      void readLog(now.id);
+    },
+    gone: () => set({ saving: { state: "conflict" } }),
+  });
 
-  const notKept = (error: unknown): void => {
-    reportTrouble(error);
-    set({ saving: { state: "failed" } });
-  };
-
-  const save = async (): Promise<void> => {
-    clearTimeout(timer);
-    timer = undefined;
-    const present = get().history?.present;
-    const taken = steps;
-    if (!present || taken.length === 0) return;
-    try {
-      const committed = await commit(present.id, base.rev, taken);
-      if (get().history?.present.id !== present.id) return;
-      if (committed.kind === "conflict") return await rebase(present, committed.now);
-      if (committed.kind !== "written") return await giveUp(present);
-      base = { ...base, rev: committed.rev };
-      steps = steps.slice(taken.length);
-      if (steps.length > 0) return;
-      forgetUnsaved(present.id);
-      set({ saving: { state: "saved", at: committed.updatedAt } });
-    } catch (error) {
-      notKept(error);
-    }
-  };
-  const queueSave = (): Promise<void> => (writing = writing.then(save));
-
-  const flush = (): void => {
-    const present = get().history?.present;
-    if (steps.length === 0 || !present) return;
-    keepUnsaved(present, base.rev);
-    void queueSave();
-  };
-
-  const show = (history: History, step: Step): void => {
-    steps = [...steps, step];
-    set({ history, derived: working(history.present, get().log), saving: { state: "pending" } });
-    clearTimeout(timer);
-    timer = setTimeout(() => void queueSave(), AUTOSAVE_MS);
-  };
-
-  const showLog = (events: readonly LogEvent[], newest: LogNow["newest"], lastAct?: Act): void => {
-    const log: LogNow = { state: stateAt(events, todayHere()), newest };
-    const present = get().history?.present;
-    set({ events, log, lastAct: lastAct ?? lastActOf(events), derived: present && working(present, log) });
-  };
-
-  /** Adds to the log on the screen at once, and in the database behind it. */
-  const write = (fresh: readonly LogEvent[], lastAct?: Act): void => {
-    const { history, events, log } = get();
-    if (!history || fresh.length === 0) return;
-    showLog([...events, ...fresh], log.newest, lastAct);
-    logged = append(history.present.id, fresh).catch(notKept);
-  };
-
+  /** The log as it is kept, with what is not kept yet. */
   const readLog = async (id: string): Promise<void> => {
-    // What is being written here is part of it.
-    await logged;
-    const { events, log } = await logOn(id, todayHere());
-    if (opening === id) showLog(events, log.newest);
+    const design = present();
+    if (!design) return;
+    const [{ events, log }, logRev] = await Promise.all([logOn(id, todayIn(design.timeZone)), logRevOf(id)]);
+    if (!isOpen(id)) return;
+    saver.logIs(logRev);
+    const kept = new Set(events.map((event) => event.id));
+    const waiting = eventsIn(saver.unwritten).filter((event) => !kept.has(event.id));
+    showLog([...events, ...waiting], newestWith(log.newest, saver.unwritten.samples));
+  };
+
+  const takeStep = (history: History, step: Step): void => {
+    showDesign(history, { saving: { state: "pending" } });
+    saver.step(step);
+  };
+
+  /** Tries an edit and shows it. @returns its step, not handed on to be kept yet; or why it is refused */
+  const tried = (commands: readonly Command[], gesture?: string) => {
+    const { history } = get();
+    return history && edited(history, commands, gesture);
+  };
+
+  /** Shows events in the log, and hands them on to be kept with the edit they belong to. */
+  const record = (fresh: readonly LogEvent[], hasEdit: boolean, step?: object): void => {
+    if (fresh.length === 0) return;
+    const { events, log } = get();
+    showLog([...events, ...fresh], log.newest, { events: fresh, samples: [], step });
+    saver.log({ acts: [{ events: fresh, hasEdit }] });
+  };
+
+  const refuse = (problem: Problem): Problem => {
+    set({ refused: problem });
+    return problem;
   };
 
   /** Another tab wrote: with nothing of our own unwritten we follow it, else the next commit finds out. */
   const hear = async ({ habitatId, rev, logRev }: Heard): Promise<void> => {
-    if (get().history?.present.id !== habitatId) return;
-    if (logRev > base.logRev) {
-      base = { ...base, logRev };
-      await readLog(habitatId);
-    }
-    if (rev <= base.rev || steps.length > 0) return;
+    if (present()?.id !== habitatId) return;
+    if (logRev > (saver.known?.logRev ?? 0)) await readLog(habitatId);
+    if (rev <= (saver.known?.rev ?? 0) || saver.hasSteps) return;
     const now = await getDesign(habitatId);
-    if (!now?.ok || steps.length > 0 || get().history?.present.id !== habitatId) return;
-    base = { rev: now.rev, logRev: Math.max(now.logRev, base.logRev) };
-    set({
-      history: beginHistory(now.design),
-      derived: working(now.design, get().log),
-      saving: { state: "saved", at: now.updatedAt },
-    });
+    const [{ history }, base] = [get(), saver.known];
+    if (!now?.ok || !history || !base || saver.hasSteps || !isOpen(habitatId) || now.rev <= base.rev) return;
+    const theirs = changesOf(base.design, now.design).patches;
+    saver.begin({ rev: now.rev, logRev: base.logRev, design: now.design });
+    showDesign(followed(history, now.design, theirs), { saving: { state: "saved", at: now.updatedAt } });
   };
 
+  finishBeforeLettingGo(() => saver.write());
   if (typeof window !== "undefined") {
-    window.addEventListener("pagehide", flush);
-    document.addEventListener("visibilitychange", () => document.visibilityState === "hidden" && flush());
+    window.addEventListener("pagehide", () => saver.flush());
+    document.addEventListener("visibilitychange", () => document.visibilityState === "hidden" && saver.flush());
     listen((told) => void hear(told));
+    useTrouble.subscribe(({ trouble }) => trouble === undefined && void saver.write());
   }
 
   const closed = { history: undefined, derived: undefined, events: [], log: NOTHING_LOGGED, lastAct: undefined };
+
+  /** One way or the other along the steps of undo; a step that leads nowhere sound any more is let go with all behind it. */
+  const along = (next: History | undefined, step: Step): void => {
+    if (!next) return;
+    if (isSound(next.present)) return takeStep(next, step);
+    const { history } = get();
+    if (history) set({ history: beginHistory(history.present) });
+  };
 
   return {
     ...closed,
@@ -205,10 +186,10 @@ export const useSession = create<Session>((set, get) => {
     saving: { state: "pending" },
     library: STOCK,
     open: async (id) => {
-      flush();
-      await writing;
+      saver.flush();
+      await saver.write();
       opening = id;
-      const same = get().history?.present.id === id;
+      const same = present()?.id === id;
       if (!same) set({ ...closed, problem: undefined });
       const unread = await readKinds(CHUNKED_KINDS).then(
         () => false,
@@ -216,16 +197,15 @@ export const useSession = create<Session>((set, get) => {
       );
       if (unread) return set({ ...closed, problem: "unread" });
       if (!same) await settleUnsaved(id);
-      const [found, { events, log }] = await Promise.all([getDesign(id), logOn(id, todayHere())]);
+      const found = await getDesign(id);
       if (opening !== id) return;
       if (!found) return set({ ...closed, problem: "missing" });
       if (!found.ok) return set({ ...closed, problem: found });
-      const history = get().history;
-      if (history?.present.id === id && (steps.length > 0 || found.rev === base.rev)) {
-        return showLog(events, log.newest, get().lastAct);
-      }
-      base = { rev: found.rev, logRev: found.logRev };
-      steps = [];
+      const [{ events, log }, logRev] = await Promise.all([logOn(id, todayIn(found.design.timeZone)), logRevOf(id)]);
+      if (opening !== id) return;
+      if (present()?.id === id && (saver.hasSteps || found.rev === saver.known?.rev)) return readLog(id);
+      const base: Base = { rev: found.rev, logRev, design: found.design };
+      saver.begin(base);
       set({
         problem: undefined,
         history: beginHistory(found.design),
@@ -237,74 +217,74 @@ export const useSession = create<Session>((set, get) => {
       });
     },
     edit: (commands, gesture) => {
-      const { history } = get();
-      if (!history) return undefined;
-      const tried = edited(history, commands, gesture);
-      if (!tried.ok) {
-        if (gesture === undefined) set({ refused: tried.problem });
-        return tried.problem;
-      }
-      show(tried.history, { commands });
-      return undefined;
+      const next = tried(commands, gesture);
+      if (!next) return undefined;
+      if (next.ok) takeStep(next.history, { commands, gesture });
+      else if (gesture === undefined) refuse(next.problem);
+      return next.ok ? undefined : next.problem;
     },
     undo: () => {
       const { history } = get();
       const last = history?.past.at(-1);
-      const before = history && undone(history);
-      if (before && last) show(before, { patches: last.inverse });
+      if (history && last) along(undone(history), { patches: last.inverse });
     },
     redo: () => {
       const { history } = get();
       const [next] = history?.future ?? [];
-      const after = history && redone(history);
-      if (after && next) show(after, { patches: next.patches });
+      if (history && next) along(redone(history), { patches: next.patches });
     },
     act: (told, commands = []) => {
-      const problem = commands.length > 0 ? get().edit(commands) : undefined;
-      if (problem) return problem;
-      const events = writtenNow(told);
-      const step = commands.length > 0 ? get().history?.past.at(-1) : undefined;
-      write(events, { events, samples: [], step });
+      const design = present();
+      if (!design) return undefined;
+      const written = writtenNow(told, design.timeZone);
+      if (!written.ok) return refuse(written.problem);
+      const hasEdit = commands.length > 0;
+      const next = hasEdit ? tried(commands) : undefined;
+      if (next?.ok === false) return refuse(next.problem);
+      // The step waits for its events, so that both are written together.
+      if (next) takeStep(next.history, { commands });
+      record(written.events, hasEdit, next?.history.past.at(-1));
       return undefined;
     },
     read: (reading) => {
-      const { history, events, log } = get();
-      if (!history) return;
       const samples = samplesOfReading(reading);
-      const newest = { ...log.newest };
-      for (const { series, atMs, value } of samples)
-        if ((newest[series]?.atMs ?? 0) <= atMs) newest[series] = { atMs, value };
-      showLog(events, newest, { events: [], samples, step: undefined });
-      logged = addSamples(history.present.id, samples).catch(notKept);
+      const problem = blocksOfSamples(samples).map(blockProblem).find(Boolean);
+      if (problem) return refuse(problem);
+      showLog(get().events, newestWith(get().log.newest, samples), { events: [], samples, step: undefined });
+      saver.log({ samples });
+      return undefined;
     },
     takeIn: async (blocks) => {
-      const id = get().history?.present.id;
+      const id = present()?.id;
       if (id === undefined) return 0;
       const added = await addBlocks(id, blocks);
+      saver.logIs(await logRevOf(id));
       const newest = await newestOf(id);
-      if (get().history?.present.id === id) showLog(get().events, newest);
+      if (isOpen(id)) showLog(get().events, newestWith(newest, saver.unwritten.samples));
       return added;
     },
     takeOut: async (samples) => {
-      const id = get().history?.present.id;
+      const id = present()?.id;
       if (id === undefined) return;
+      await saver.write();
       await removeSamples(id, samples);
+      saver.logIs(await logRevOf(id));
       const newest = await newestOf(id);
-      if (get().history?.present.id === id) showLog(get().events, newest);
+      if (isOpen(id)) showLog(get().events, newest);
     },
-    strike: (events) => write(strikes(events)),
+    strike: (events) => void get().act(strikes(events)),
     takeBack: () => {
       const { lastAct, history } = get();
       if (!lastAct || !history) return;
-      if (lastAct.step !== undefined && history.past.at(-1) === lastAct.step) get().undo();
-      if (lastAct.events.length > 0) return write(strikes(lastAct.events));
+      const hasEdit = lastAct.step !== undefined && history.past.at(-1) === lastAct.step;
+      if (hasEdit) get().undo();
+      const struck = writtenNow(strikes(lastAct.events), history.present.timeZone);
+      if (struck.ok && struck.events.length > 0) return record(struck.events, hasEdit);
       set({ lastAct: undefined });
-      logged = get().takeOut(lastAct.samples).catch(notKept);
+      void get().takeOut(lastAct.samples);
     },
-    settle: async () => {
-      await queueSave();
-      await logged;
-    },
+    settle: () => saver.write(),
+    unwritten: () => saver.unwritten,
     useLibrary: (library) => {
       if (get().library === library) return;
       const { history, log } = get();

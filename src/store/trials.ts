@@ -3,6 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import type { LogEvent, Sample, SeriesId } from "@/core/log";
 import { NO_TRIALS, TrialsSchema, type Trials } from "@/core/trial";
+import { dayStart, daysAfter, type TimeZone } from "@/core/units";
 import { db } from "./db";
 import { eventsOf } from "./log";
 import { hourMeans } from "./ranges";
@@ -17,22 +18,19 @@ export const useTrials = (): Trials | undefined => useLiveQuery(getTrials, []);
 /** What was read and written of a habitat: hourly means by series, and its events. */
 export type TrialRead = { hours: Partial<Record<SeriesId, Sample[]>>; events: readonly LogEvent[] };
 
-const DAY_MS = 86_400_000;
-
-/** What was read and written of two habitats between two days, both included; undefined while it is being read. */
+/** What was read and written of two habitats between two days of a clock, both included; undefined while it is being read. */
 export function useTrialRead(
   aId: string,
   bId: string,
-  fromOn: string,
-  untilOn: string,
+  { fromOn, untilOn, zone }: { fromOn: string; untilOn: string; zone: TimeZone },
 ): readonly [TrialRead, TrialRead] | undefined {
   return useLiveQuery(async () => {
-    const span = { fromMs: Date.parse(fromOn), toMs: Date.parse(untilOn) + DAY_MS - 1 };
+    const span = { fromMs: dayStart(fromOn, zone), toMs: dayStart(daysAfter(untilOn, 1), zone) - 1 };
     const read = async (id: string): Promise<TrialRead> => {
       const [hours, events] = await Promise.all([hourMeans(id, span), eventsOf(id)]);
       return { hours, events };
     };
     const [a, b] = await Promise.all([read(aId), read(bId)]);
     return [a, b] as const;
-  }, [aId, bId, fromOn, untilOn]);
+  }, [aId, bId, fromOn, untilOn, zone]);
 }

@@ -4,30 +4,37 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { derive, type Derived } from "@/core/derive";
 import type { Design } from "@/core/habitat";
-import type { LogNow } from "@/core/log";
+import { NOTHING_LOGGED, type LogNow } from "@/core/log";
+import type { TimeZone } from "@/core/units";
 import { listDesigns, type OnDevice } from "./designs";
+import { db } from "./db";
 import { logOn } from "./log";
 import { useDeviceLibrary } from "./own";
+import { todayIn } from "./zone";
 
 /** A habitat that opens, with its log and all that is worked out from both. */
 export type Standing = { design: Design; log: LogNow; derived: Derived };
 
-type WithLog = { one: OnDevice; log: LogNow | undefined };
-
 /** Logs read before: while its revision stands and the day is the same, a log is the same object. */
-const logsBefore = new Map<string, { logRev: number; day: string; log: LogNow }>();
+const logsBefore = new Map<string, { rev: number; day: string; log: LogNow }>();
 
-async function logNowOf(one: Extract<OnDevice, { ok: true }>, day: string): Promise<LogNow> {
-  const before = logsBefore.get(one.id);
-  if (before?.logRev === one.logRev && before.day === day) return before.log;
-  const { log } = await logOn(one.id, day);
-  logsBefore.set(one.id, { logRev: one.logRev, day, log });
+/** What a habitat's log tells today by its keeper's clock. */
+async function logNowOf(id: string, rev: number, zone: TimeZone): Promise<LogNow> {
+  const before = logsBefore.get(id);
+  const day = todayIn(zone);
+  if (before?.rev === rev && before.day === day) return before.log;
+  const { log } = await logOn(id, day);
+  logsBefore.set(id, { rev, day, log });
   return log;
 }
 
-async function readAll(day: string): Promise<WithLog[]> {
-  const all = await listDesigns();
-  return Promise.all(all.map(async (one) => ({ one, log: one.ok ? await logNowOf(one, day) : undefined })));
+type Logs = ReadonlyMap<string, LogNow>;
+
+async function readLogs(all: readonly OnDevice[]): Promise<Logs> {
+  const revs = new Map((await db().logs.toArray()).map(({ habitatId, rev }) => [habitatId, rev]));
+  const open = all.filter((one) => one.ok);
+  const logs = await Promise.all(open.map(({ id, design }) => logNowOf(id, revs.get(id) ?? 0, design.timeZone)));
+  return new Map(open.map(({ id }, at) => [id, logs[at] ?? NOTHING_LOGGED]));
 }
 
 /** A habitat on the shelf: standing, or not opening. */
@@ -41,15 +48,19 @@ export type OnShelf = { id: string; standing: Standing } | { id: string; broken:
  */
 export function useShelf(day: string): readonly OnShelf[] | undefined {
   const library = useDeviceLibrary();
-  const all = useLiveQuery(() => (day === "" ? Promise.resolve(undefined) : readAll(day)), [day]);
+  // Apart, so that a sample that comes in reads no design anew.
+  const all = useLiveQuery(() => (day === "" ? Promise.resolve(undefined) : listDesigns()), [day]);
+  const logs = useLiveQuery(() => all && readLogs(all), [all, day]);
   return useMemo(
     () =>
-      all?.flatMap(({ one, log }): OnShelf[] => {
+      logs &&
+      all?.flatMap((one): OnShelf[] => {
         if (!one.ok) return [{ id: one.id, broken: one }];
+        const log = logs.get(one.id);
         if (!log) return [];
         return [{ id: one.id, standing: { design: one.design, log, derived: derive(one.design, log, library) } }];
       }),
-    [all, library],
+    [all, logs, library],
   );
 }
 

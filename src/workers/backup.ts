@@ -1,4 +1,5 @@
-import type { BackupJobs, BackupRead, ToPack } from "./backup.worker";
+import type { BackupRead } from "@/core/restoring";
+import type { BackupJobs, ToPack } from "./backup.worker";
 import { workerClient, type Options } from "./client";
 
 const backup = workerClient<BackupJobs>(
@@ -17,6 +18,13 @@ export async function packBackup(madeAt: string, files: AsyncIterable<ToPack>, o
   return backup.call("finish", null, options);
 }
 
-/** Unpacks a backup away from the page, and holds it against its checksums. */
+/** Reads a backup away from the page, and holds it against its checksums. Its photographs stay in it. */
 export const lookIntoBackup = (zip: Blob, options?: Options): Promise<BackupRead> => backup.call("look", zip, options);
-export type { BackupRead, ToPack };
+
+/** The pixels of some photographs of a backup, in the order of their paths. */
+export const readPixels = (
+  zip: Blob,
+  paths: readonly string[],
+  options?: Options,
+): Promise<Uint8Array<ArrayBuffer>[]> => backup.call("pixels", { zip, paths }, options);
+export type { ToPack };

@@ -1,24 +1,12 @@
 import "@/core/library/whole";
 import { expose, transfer } from "comlink";
-import { readHabitat, type FileProblem } from "@/core/files";
-import { packer, unpacked, type BackupFile, type BackupProblem, type Packer, type Unpacked } from "@/core/files/backup";
-import type { Habitat } from "@/core/log";
+import { packer, type Archive, type BackupFile, type Packer } from "@/core/files/backup";
+import { readBackup, type BackupRead } from "@/core/restoring";
+import { openArchive } from "./archive";
 import type { Progress } from "./client";
 
 /** A file that goes into a backup. */
 export type ToPack = { file: Pick<BackupFile, "path" | "kind" | "photo">; blob: Blob };
-
-/** What a backup holds: habitats read as far as they read, the rest as it was packed. */
-export type BackupRead =
-  | {
-      ok: true;
-      madeAt: string;
-      habitats: Habitat[];
-      /** Habitats that do not open here, with their text. */
-      unread: { path: string; problem: FileProblem; text: string }[];
-      parts: Unpacked[];
-    }
-  | { ok: false; problem: BackupProblem };
 
 /** The archive that is being packed: one at a time. */
 let packing: { into: Packer; pieces: Blob[] } | undefined;
@@ -50,23 +38,32 @@ async function* bytesOf(blob: Blob): AsyncGenerator<Uint8Array> {
   for (let read = await reader.read(); !read.done; read = await reader.read()) yield read.value;
 }
 
-async function* asText(bytes: Uint8Array): AsyncGenerator<string> {
-  yield new TextDecoder().decode(bytes);
+/** The archive that was looked into last, by its length: its directory need not be read again for each photograph. */
+let opened: { bytes: number; archive: Archive } | undefined;
+
+async function archiveOf(zip: Blob, isNew: boolean): Promise<Archive> {
+  if (isNew || opened?.bytes !== zip.size) opened = { bytes: zip.size, archive: await openArchive(zip) };
+  return opened.archive;
 }
 
 async function look(zip: Blob, onProgress: Progress): Promise<BackupRead> {
-  const opened = unpacked(new Uint8Array(await zip.arrayBuffer()), onProgress);
-  if (!opened.ok) return opened;
-  const { files, manifest } = opened;
-  const habitats: Habitat[] = [];
-  const unread: { path: string; problem: FileProblem; text: string }[] = [];
-  for (const { file, bytes } of files.filter((one) => one.file.kind === "habitat")) {
-    const read = await readHabitat(asText(bytes));
-    if (read.ok) habitats.push(read.habitat);
-    else unread.push({ path: file.path, problem: read.problem, text: new TextDecoder().decode(bytes) });
+  const archive = await archiveOf(zip, true).catch(() => undefined);
+  return archive ? readBackup(archive, onProgress) : { ok: false, problem: { code: "backup.notZip" } };
+}
+
+/** The pixels of some photographs of an archive, by their paths. */
+async function pixels({ zip, paths }: { zip: Blob; paths: readonly string[] }): Promise<Uint8Array<ArrayBuffer>[]> {
+  const archive = await archiveOf(zip, false);
+  const read: Uint8Array<ArrayBuffer>[] = [];
+  for (const path of paths) {
+    const pieces: Uint8Array<ArrayBuffer>[] = [];
+    for await (const piece of archive.read(path)) pieces.push(piece as Uint8Array<ArrayBuffer>);
+    read.push(new Uint8Array(await new Blob(pieces).arrayBuffer()));
   }
-  const parts = files.filter((one) => one.file.kind !== "habitat");
-  return { ok: true, madeAt: manifest.madeAt, habitats, unread, parts };
+  return transfer(
+    read,
+    read.map(({ buffer }) => buffer),
+  );
 }
 
 const jobs = {
@@ -78,10 +75,8 @@ const jobs = {
     packing = undefined;
     return zip;
   },
-  look: async (zip: Blob, onProgress: Progress): Promise<BackupRead> => {
-    const read = await look(zip, onProgress);
-    return read.ok ? transfer(read, [...new Set(read.parts.map(({ bytes }) => bytes.buffer))]) : read;
-  },
+  look,
+  pixels,
 };
 export type BackupJobs = typeof jobs;
 

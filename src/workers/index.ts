@@ -3,5 +3,5 @@ export type { Progress } from "./client";
 export { solveModel } from "./solver";
 export { printFile, readTableFile } from "./files";
 export { forecastPlan } from "./planner";
-export { lookIntoBackup, packBackup } from "./backup";
-export type { BackupRead, ToPack } from "./backup";
+export { lookIntoBackup, packBackup, readPixels } from "./backup";
+export type { ToPack } from "./backup";

@@ -6,13 +6,20 @@ export const positive = z.number().positive();
 export const notNegative = z.number().min(0);
 export const percent = z.number().min(0).max(100);
 
-/** Plain text: no angle brackets, no control characters, so no markup can ride in on a name. */
+/** A sign that can be seen: no space, no mark by itself, no filler, nothing that only steers how others are set. */
+const SHOWS = /[^\p{Z}\p{Cc}\p{Cf}\p{Cs}\p{M}\u115F\u1160\u3164\uFFA0\u2800]/u;
+
+/**
+ * Plain text with something to see in it: no angle brackets, no control characters, no halves of signs, so that no
+ * markup can ride in on a name and every format can hold it.
+ */
 export const PlainTextSchema = z
   .string()
   .trim()
   .min(1)
   .max(60)
-  .regex(/^[^<>\p{Cc}]*$/u, { message: "markup" });
+  .regex(/^[^<>\p{Cc}\p{Cs}]*$/u, { message: "markup" })
+  .regex(SHOWS, { message: "invisible" });
 
 export const TEXTURES = ["pebble", "grain", "flake", "fibre", "leaf", "moss", "mesh", "crumb", "chip"] as const;
 export const hexColor = z.string().regex(/^#[0-9a-f]{6}$/);

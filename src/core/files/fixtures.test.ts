@@ -101,7 +101,8 @@ it("what a builder added comes along from version 4 on", () => {
 });
 
 /** What no file before version 12 told. */
-const NEW_IN_12 = { care: { changes: [], own: [], openedOn: {} }, individuals: [] };
+const NEW_IN_13 = { timeZone: null };
+const NEW_IN_12 = { care: { changes: [], own: [], openedOn: {} }, individuals: [], ...NEW_IN_13 };
 const UNTOLD_POWER = { pricePerKWh: null, guarded: false, dripLoops: false };
 
 describe("a file of version 6, as it was written then", () => {
@@ -268,6 +269,60 @@ describe("a file of version 11, as it was written then", () => {
     expect(coats.map((step) => step.state)).toEqual(coats.map(() => "waiting"));
     expect(state.usedL["laySoil:soil-1"]).toBe(21.5);
     expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+});
+
+describe("a file of version 12, as it was written then", () => {
+  const text = frozen("habitat-v12");
+  const read = parseHabitat(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.problem));
+  const old = JSON.parse(text) as { design: Design; events: object[]; samples: { at: number[] }[] };
+
+  it("opens with all it held, by the clock of whatever device, and comes back identical from a file of today", () => {
+    expect(read.habitat.design).toEqual({ ...old.design, ...NEW_IN_13 });
+    expect(read.habitat.events).toEqual(old.events);
+    expect(read.habitat.samples.flatMap(samplesOf)).toHaveLength(old.samples.flatMap(({ at }) => at).length);
+    expect(parseHabitat(printHabitat(read.habitat))).toEqual({ ok: true, habitat: read.habitat });
+  });
+
+  it("with days and instants nobody can have meant, and names that show nothing, opens with the nearest there are", () => {
+    const { build, plants } = old.design;
+    const odd = {
+      ...(JSON.parse(text) as object),
+      design: {
+        ...{
+          ...old.design,
+          name: "\u200b",
+          createdAt: "0004-01-01T00:00:00Z",
+          build: { ...build, startOn: "9999-12-31" },
+        },
+        plants: plants.map((stand) => ({ ...stand, plantedOn: "0001-01-01" })),
+      },
+      events: [{ id: "e", at: "9000-01-01T00:00:00Z", on: "2400-02-29", kind: "closed" }],
+      samples: [
+        // Milliseconds and microseconds since 1970, once taken for seconds; and one that nothing can be made of.
+        {
+          series: "warmEnd.temperatureC",
+          at: [1_767_225_600_000_000, 1_767_225_600_000_000_000, 9e20],
+          value: [20, 21, 22],
+        },
+      ],
+    };
+    const opened = parseHabitat(JSON.stringify(odd));
+    if (!opened.ok) throw new Error(JSON.stringify(opened.problem));
+    const { design, events, samples } = opened.habitat;
+    expect([design.name, design.createdAt, design.build.startOn]).toEqual([
+      "–",
+      "1970-01-01T00:00:00.000Z",
+      "2100-12-31",
+    ]);
+    expect(design.plants.every(({ plantedOn }) => plantedOn === "1900-01-01")).toBe(true);
+    expect(events).toMatchObject([{ at: "2100-12-31T23:59:59.999Z", on: "2100-12-31" }]);
+    expect(samples.flatMap(samplesOf)).toEqual([
+      { atMs: Date.UTC(2026, 0, 1), value: 20 },
+      { atMs: Date.UTC(2026, 0, 1), value: 21 },
+    ]);
+    expect(parseHabitat(printHabitat(opened.habitat))).toEqual({ ok: true, habitat: opened.habitat });
   });
 });
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Design } from "../habitat";
 import { blocksOfReadings, type Habitat } from "../log";
 import { happened, made, started } from "../testing";
-import { fileName, parseHabitat, printHabitat } from "./index";
+import { fileName, FORMAT_VERSION, parseHabitat, printHabitat } from "./index";
 
 const design = made(
   started({ shell: { widthCm: 60.96, depthCm: 45.72, heightCm: 45.72, sillCm: 17, top: "mesh" } }),
@@ -75,8 +75,8 @@ describe("the habitat file", () => {
     ["a bare list", "[]", { code: "file.notOurs" }],
     [
       "from a newer program",
-      document((d) => Object.assign(d, { formatVersion: 13 })),
-      { code: "file.newer", found: 13, known: 12 },
+      document((d) => Object.assign(d, { formatVersion: FORMAT_VERSION + 1 })),
+      { code: "file.newer", found: FORMAT_VERSION + 1, known: FORMAT_VERSION },
     ],
     [
       "with a script in its name",
@@ -155,7 +155,7 @@ describe("the habitat file", () => {
     [
       "with a humidity over 100 %",
       document((d) => (d.samples[0]!.value[0] = 130)),
-      { code: "file.badField", path: "samples.0.value", why: "invalid" },
+      { code: "file.badField", path: "samples.0.value", why: "outOfRange" },
     ],
     [
       "with a plant twice",

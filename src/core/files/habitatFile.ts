@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { checkHabitat, DesignSchema, type Design, type ProblemCode } from "../habitat";
+import { checkHabitat, DesignSchema, INSTANTS_MS, type Design, type ProblemCode } from "../habitat";
 import { STOCK, withOwn } from "../library";
 import { blocksOf, EventSchema, SAMPLE_LIMITS, samplesOf, SERIES, measurableOf } from "../log";
 import type { Habitat, LogEvent, SampleBlock, SeriesId } from "../log";
@@ -44,7 +44,7 @@ export const rowOf = ({ series, atMs, values }: SampleBlock): SeriesRow => ({
 const SeriesRowSchema = z
   .strictObject({
     series: z.enum(SERIES as [SeriesId, ...SeriesId[]]),
-    at: z.array(z.number().int()),
+    at: z.array(z.number().int().min(INSTANTS_MS.min).max(INSTANTS_MS.max)),
     value: z.array(z.number()),
   })
   .refine((row) => row.at.length === row.value.length, { message: "as many values as instants", path: ["value"] })

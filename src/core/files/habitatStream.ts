@@ -1,11 +1,12 @@
 import { DesignSchema } from "../habitat";
 import type { Habitat, LogEvent, SampleBlock } from "../log";
-import { joined, readDesign, readDocument, readEvents, readSeriesRow, rowOf, type FileRead } from "./habitatFile";
+import { joined, readDocument, readSeriesRow, rowOf, type FileRead } from "./habitatFile";
+import { JsonPieces, type Told } from "./jsonPieces";
 import { FORMAT, FORMAT_VERSION } from "./migrations";
 
 /**
  * A habitat's file is one JSON document, laid out so that it can be written and read line by line: the head, the
- * design, then a line for each event and for each block of samples. A file of any other layout is read as a whole.
+ * design, then a line for each event and for each block of samples. A file of any other layout is read as well.
  */
 const HEAD = `{"format":"${FORMAT}","formatVersion":${FORMAT_VERSION},`;
 const DESIGN = '"design":';
@@ -27,7 +28,9 @@ function* rows<T>(items: readonly T[], print: (item: T) => unknown): Generator<s
 export function* habitatLines({ design, events, samples }: Habitat): Generator<string> {
   yield `${HEAD}\n`;
   // In the order of the schema, whatever edits did to it: the same design makes the same text.
-  yield `${DESIGN}${JSON.stringify(DesignSchema.parse(design), null, 2)}\n`;
+  const told = DesignSchema.safeParse(design);
+  // One that does not read is printed as it lies: no file is withheld.
+  yield `${DESIGN}${JSON.stringify(told.success ? told.data : design, null, 2)}\n`;
   yield `${EVENTS}\n`;
   yield* rows<LogEvent>(events, (event) => event);
   yield `${SAMPLES}\n`;
@@ -38,94 +41,86 @@ export function* habitatLines({ design, events, samples }: Habitat): Generator<s
 /** Prints a habitat as one text. @example printHabitat(habitat).startsWith("{") // true */
 export const printHabitat = (habitat: Habitat): string => [...habitatLines(habitat)].join("");
 
-/** Cuts pieces of text into lines. */
-async function* linesOf(pieces: AsyncIterable<string>): AsyncGenerator<string> {
-  let rest = "";
-  for await (const piece of pieces) {
-    const lines = `${rest}${piece}`.split("\n");
-    rest = lines.pop() ?? "";
-    yield* lines;
-  }
-  if (rest !== "") yield rest;
-}
+/** Lists of a habitat's file, which are read item by item. */
+const LISTS = new Set(["events", "samples"]);
 
-const rowText = (line: string): string => (line.endsWith(",") ? line.slice(0, -1) : line);
-
-type Part = "head" | "design" | "events" | "samples" | "end";
-/** The line that ends each part, and the part that follows it. */
-const NEXT: Partial<Record<Part, [line: string, part: Part]>> = {
-  design: [EVENTS, "events"],
-  events: [SAMPLES, "samples"],
-  samples: [END, "end"],
-};
-
-/** Reads a file in our own layout, line by line. */
-class LineReader {
-  private part: Part = "head";
-  private designText: string[] = [];
-  private events: unknown[] = [];
+/** A habitat's file as it comes in: what of it is today's is read at once, and the rest once all of it is there. */
+class HabitatReader implements Told {
+  private readonly members = new Map<string, unknown>();
   private blocks: SampleBlock[] = [];
   private rowsRead = 0;
   private refused: FileRead | undefined;
 
-  take(line: string): void {
-    if (this.refused) return;
-    const next = NEXT[this.part];
-    if (next && line === next[0]) this.part = next[1];
-    else if (this.part === "head") this.part = "design";
-    else if (this.part === "design") this.designText.push(line);
-    else if (this.part === "events") this.events.push(JSON.parse(rowText(line)));
-    else if (this.part === "samples") this.takeRow(JSON.parse(rowText(line)));
+  member(name: string, value: unknown): void {
+    this.members.set(name, value);
+  }
+
+  list(name: string): void {
+    this.members.set(name, []);
+    if (name === "samples") [this.blocks, this.rowsRead, this.refused] = [[], 0, undefined];
+  }
+
+  item(name: string, value: unknown): void {
+    if (name === "samples" && this.isOfToday()) this.takeRow(value);
+    else (this.members.get(name) as unknown[]).push(value);
+  }
+
+  private isOfToday(): boolean {
+    return this.members.get("format") === FORMAT && this.members.get("formatVersion") === FORMAT_VERSION;
   }
 
   private takeRow(row: unknown): void {
+    if (this.refused) return;
     const read = readSeriesRow(row, this.rowsRead);
     this.rowsRead += 1;
     if (read.ok) this.blocks.push(...read.blocks);
     else this.refused = read;
   }
 
-  finish(): FileRead {
+  read(): FileRead {
+    const read = readDocument(Object.fromEntries(this.members));
+    if (!read.ok) return read;
     if (this.refused) return this.refused;
-    if (this.part !== "end") return { ok: false, problem: { code: "file.notJson" } };
-    const design = readDesign(JSON.parse(this.designText.join("\n").slice(DESIGN.length)));
-    if (!design.ok) return design;
-    const log = readEvents(this.events);
-    if (!log.ok) return log;
-    return { ok: true, habitat: { design: design.design, events: log.events, samples: joined(this.blocks) } };
+    const { samples, ...rest } = read.habitat;
+    return {
+      ok: true,
+      habitat: { ...rest, samples: this.rowsRead === 0 ? samples : joined([...samples, ...this.blocks]) },
+    };
   }
 }
 
-/** Reads a file that is at hand as one text, of any version. */
+const NOT_JSON: FileRead = { ok: false, problem: { code: "file.notJson" } };
+
+/** Reads a file that is at hand as one text, of any version: as {@link readHabitat} does. */
 export function parseHabitat(text: string): FileRead {
+  const reader = new HabitatReader();
+  const json = new JsonPieces(reader, LISTS);
   try {
-    return readDocument(JSON.parse(text));
-  } catch {
-    return { ok: false, problem: { code: "file.notJson" } };
+    json.push(text);
+    json.finish();
+  } catch (error) {
+    if (error instanceof SyntaxError) return NOT_JSON;
+    throw error;
   }
+  return reader.read();
 }
 
 /**
- * Reads a habitat's file as it comes in. What {@link habitatLines} printed comes back identical; a file of an earlier
- * version, or one that was laid out anew by another program, is read as a whole.
+ * Reads a habitat's file as it comes in. What {@link habitatLines} printed comes back identical, and so does a file that
+ * was laid out anew by another program.
  *
  * @param pieces the text of the file, in pieces of any size
  * @returns the habitat, or why the file is refused and which field is to blame; never throws on bad data
  */
 export async function readHabitat(pieces: AsyncIterable<string>): Promise<FileRead> {
-  let reader: LineReader | undefined;
-  const whole: string[] = [];
-  let first = true;
+  const reader = new HabitatReader();
+  const json = new JsonPieces(reader, LISTS);
   try {
-    for await (const line of linesOf(pieces)) {
-      if (first && line === HEAD) reader = new LineReader();
-      first = false;
-      if (reader) reader.take(line);
-      else whole.push(line);
-    }
-    return reader ? reader.finish() : parseHabitat(whole.join("\n"));
+    for await (const piece of pieces) json.push(piece);
+    json.finish();
   } catch (error) {
-    if (error instanceof SyntaxError) return { ok: false, problem: { code: "file.notJson" } };
+    if (error instanceof SyntaxError) return NOT_JSON;
     throw error;
   }
+  return reader.read();
 }

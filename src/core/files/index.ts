@@ -1,8 +1,8 @@
 /** Files: parse and print, no input or output of their own. */
-export { fileName, readDesignIn, readDocument, storedDesign } from "./habitatFile";
+export { fileName, readSeriesRow, readDesignIn, readDocument, storedDesign } from "./habitatFile";
 export type { DesignRead, FileProblem, FileRead } from "./habitatFile";
 export { habitatLines, parseHabitat, printHabitat, readHabitat } from "./habitatStream";
-export { FORMAT, FORMAT_VERSION, NewerVersionError, migrate } from "./migrations";
+export { FORMAT, FORMAT_VERSION, NewerVersionError, migrate, sampleInstantNow, timesNow } from "./migrations";
 export { printCsv } from "./csv";
 export { drawingSvg, stripDrawing } from "./strip";
 export type { Drawing, StripLine } from "./strip";

@@ -11,6 +11,7 @@ export type BadField = {
 function whyOf(issue: z.core.$ZodIssue | undefined): BadField["why"] {
   if (issue?.code === "unrecognized_keys") return "unknownField";
   if (issue?.message === "markup") return "markup";
+  if (issue?.message === "out of range") return "outOfRange";
   if (issue?.code === "invalid_type" && issue.input === undefined) return "missing";
   if (issue?.code === "too_big" && issue.origin === "array") return "tooMany";
   return issue?.code === "too_big" || issue?.code === "too_small" ? "outOfRange" : "invalid";

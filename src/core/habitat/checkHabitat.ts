@@ -2,6 +2,7 @@ import { weakMapMemoize } from "reselect";
 import type { CatalogKind } from "../catalog";
 import type { Library } from "../library";
 import { areaCm2, bounds, isSimple, regionAreaCm2 } from "../shape";
+import { checkShape } from "./checkShape";
 import { mostThicknessCm, sideLengthCm } from "./walls";
 import type { Problem, ProblemCode } from "./problem";
 import type { Design, GearPiece, Mound, Opening, Piece, Shell, Treatment, Zone } from "./schema";
@@ -310,3 +311,12 @@ export const checkHabitat = (design: Design, library: Library): Problem[] => [
   ...checkGear(design.gear, library),
   ...checkOwn(design.own),
 ];
+
+/**
+ * All that is wrong with a design: what its schema sees, and, where it has its shape, what that cannot see. What passes
+ * here can be written, exported, backed up and read again.
+ */
+export function problemsIn(design: Design, library: Library): Problem[] {
+  const misshapen = checkShape(design);
+  return misshapen.length > 0 ? misshapen : checkHabitat(design, library);
+}

@@ -48,5 +48,5 @@ export function problemOf(error: z.ZodError): Problem {
   const path = issue?.path.join(".") ?? "";
   if (issue?.code === "too_big" && isLimit(issue.maximum)) return { path, code: "outOfRange", most: issue.maximum };
   if (issue?.code === "too_small" && isLimit(issue.minimum)) return { path, code: "outOfRange", least: issue.minimum };
-  return { path, code: "invalid" };
+  return { path, code: issue?.message === "out of range" ? "outOfRange" : "invalid" };
 }

@@ -7,6 +7,7 @@ import {
   InstantSchema,
   NameSchema,
   ReasonSchema,
+  TimeZoneSchema,
   WALLS,
   within,
 } from "./fields";
@@ -265,6 +266,8 @@ export const DesignSchema = z.strictObject({
   id: IdSchema,
   name: NameSchema,
   createdAt: InstantSchema,
+  /** The zone of its keeper's clock, by its name in the IANA's list; null: not told, that of whatever device. */
+  timeZone: TimeZoneSchema.nullable(),
   brief: z.strictObject({
     animalId: CatalogIdSchema,
     count: within("count").int(),

@@ -5,6 +5,7 @@ import { OWN_KINDS, OwnAnimalSchema, rule, type Animal, type Recipe } from "../c
 import type { Library } from "../library";
 import { levelCorners } from "./corners";
 import { dryAboveCm, fillFor, STARTING_MEDIUM, type Fill } from "./fill";
+import { TimeZoneSchema } from "./fields";
 import { LIMITS } from "./limits";
 import {
   DateSchema,
@@ -31,6 +32,7 @@ const StartSchema = z.strictObject({
   name: NameSchema,
   createdAt: InstantSchema,
   startOn: DateSchema,
+  timeZone: TimeZoneSchema.nullable().default(null),
   animalId: z.string().min(1),
   count: z.number().int().min(LIMITS.count.min).max(LIMITS.count.max),
   room: RoomSchema,
@@ -39,7 +41,7 @@ const StartSchema = z.strictObject({
     top: z.enum(["mesh", "halfCovered", "glass"]),
   }),
 });
-export type Start = z.infer<typeof StartSchema>;
+export type Start = z.input<typeof StartSchema>;
 
 const FIRST_MIX_ID = "mix-1";
 const FLOOR = { on: "floor" } as const;
@@ -94,7 +96,7 @@ const ownAnimal = (animal: Animal): Design["own"]["animals"] => {
  * @example startHabitat({ id: "a", name: "Fernwall", animalId: "crocodileSkink", … }, library).strata.layers.length // 4
  */
 export function startHabitat(start: Start, library: Library): Design {
-  const { id, name, createdAt, startOn, animalId, count, room, shell } = StartSchema.parse(start);
+  const { id, name, createdAt, startOn, timeZone, animalId, count, room, shell } = StartSchema.parse(start);
   const animal = library.get("animals", animalId);
   const recipe = recipeFor(animal, library);
   const fill = fillFor(animal, shell, library);
@@ -103,6 +105,7 @@ export function startHabitat(start: Start, library: Library): Design {
     id,
     name,
     createdAt,
+    timeZone,
     brief: { animalId, count, room, mates: [], schools: {}, living: "bioactive" },
     shell: {
       ...shell,

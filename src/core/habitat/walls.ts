@@ -27,10 +27,10 @@ export function againstWall({ widthCm, depthCm }: Pick<Shell, "widthCm" | "depth
   if (piece.rest.on !== "inWall") return piece;
   const half = piece.depthCm / 2;
   const places: Record<Wall, Partial<Piece>> = {
-    back: { yCm: depthCm - half, turnDeg: 0 },
+    back: { yCm: Math.max(0, depthCm - half), turnDeg: 0 },
     front: { yCm: half, turnDeg: 180 },
     left: { xCm: half, turnDeg: 90 },
-    right: { xCm: widthCm - half, turnDeg: -90 },
+    right: { xCm: Math.max(0, widthCm - half), turnDeg: -90 },
   };
   const place = places[piece.rest.wall];
   return isAt(piece, place) ? piece : { ...piece, ...place };

@@ -1,9 +1,10 @@
-import { getHours } from "date-fns";
 import { rule, type Range, type TradeRuleId, type WaterKind } from "../catalog";
+import type { Design } from "../habitat";
 import { MEASURABLES, measurableOf, PLACES, placeOf, seriesOf } from "../log";
 import type { LogNow, Measurable, Sample, SamplePlace, SeriesId } from "../log";
 import type { Scene } from "../scene";
 import { lineAtL } from "../strata";
+import { localTime } from "../units";
 
 /** The newest reading of one thing at one place, against the band it should keep. */
 export type BandCheck = {
@@ -119,11 +120,16 @@ function lineNow({ ground }: Wanted, { sample }: Told, { state }: LogNow): numbe
  *
  * @example bandChecks(scene, log).filter((check) => check.side !== "in")
  */
-export const bandChecks = (scene: Wanted, log: LogNow): BandCheck[] =>
+export const bandChecks = (scene: Wanted & { habitat: Pick<Design, "timeZone"> }, log: LogNow): BandCheck[] =>
   MEASURABLES.flatMap((what) =>
     newestOf(log.newest, what).flatMap((told): BandCheck[] => {
       const place = placeOf(told.series);
-      const band = bandFor(scene, measurableOf(told.series), place, getHours(told.sample.atMs));
+      const band = bandFor(
+        scene,
+        measurableOf(told.series),
+        place,
+        localTime(told.sample.atMs, scene.habitat.timeZone).hour,
+      );
       if (!band) return [];
       const value = what === "waterLineCm" ? lineNow(scene, told, log) : told.sample.value;
       return [{ what, place, value, band, atMs: told.sample.atMs, side: sideOf(value, band) }];

@@ -95,9 +95,9 @@ describe("causes of readings out of band", () => {
   it("makes a spell of a newest reading that is out, and none of one in band", () => {
     const check = { what: "humidityRh", place: "warmEnd", value: 40, band: [60, 80], side: "below" } as const;
     const events = happened({ kind: "changed", on: "2026-03-01", text: "fan added" });
-    const told = spellOf({ ...check, band: [60, 80], atMs: Date.UTC(2026, 2, 2, 12) }, events);
+    const told = spellOf({ ...check, band: [60, 80], atMs: Date.UTC(2026, 2, 2, 12) }, events, "UTC");
     expect(told).toMatchObject({ series: "warmEnd.humidityRh", worst: 40, after: { kind: "changed" } });
-    expect(spellOf({ ...check, band: [60, 80], atMs: 0, side: "in" }, events)).toBeUndefined();
+    expect(spellOf({ ...check, band: [60, 80], atMs: 0, side: "in" }, events, "UTC")).toBeUndefined();
   });
 });
 

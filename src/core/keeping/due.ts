@@ -1,7 +1,7 @@
 import type { Comes } from "../habitat";
 import type { LogNow, LogState, Newest } from "../log";
 import type { Scene } from "../scene";
-import { daysAfter, daysBetween } from "../units";
+import { daysAfter, daysBetween, localDay, type TimeZone } from "../units";
 import { duties, type Duty } from "./duties";
 import { lastDone } from "./gearDuties";
 
@@ -30,6 +30,7 @@ type Known = {
   lastOn: string | undefined;
   today: string;
   newest: Newest;
+  zone: TimeZone;
   nextByRule: NextByRule | undefined;
 };
 
@@ -43,19 +44,15 @@ function byDays(days: number, keepsPace: boolean, { sinceOn, lastOn }: Known): s
   return daysAfter(firstOn, Math.max(0, turns) * days);
 }
 
-/** The calendar day of an instant on this device. */
-const dayHere = (atMs: number): string =>
-  new Date(atMs - new Date(atMs).getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-
 /** Due on the day a reading called for it, until it is done after that reading. */
 function byNeed(
   { series, side, value }: Extract<Comes, { by: "need" }>,
-  { lastOn, newest }: Known,
+  { lastOn, newest, zone }: Known,
 ): string | undefined {
   const sample = newest[series as keyof Newest];
   if (!sample) return undefined;
   const calls = side === "above" ? sample.value > value : sample.value < value;
-  const readOn = dayHere(sample.atMs);
+  const readOn = localDay(sample.atMs, zone);
   return calls && (lastOn === undefined || lastOn < readOn) ? readOn : undefined;
 }
 
@@ -101,11 +98,12 @@ export function dueList(
 ): Due[] {
   const { sinceOn } = state;
   if (sinceOn === null) return [];
+  const zone = scene.habitat.timeZone;
   return duties(scene, today)
     .flatMap((duty): Due[] => {
       const lastOn = lastDoneOn(duty, state);
       const countsFrom = later(lastOn, state.skippedOn[duty.id]);
-      const known = { sinceOn: beginsOn(scene, duty, sinceOn), lastOn: countsFrom, today, newest, nextByRule };
+      const known = { sinceOn: beginsOn(scene, duty, sinceOn), lastOn: countsFrom, today, newest, zone, nextByRule };
       const usualOn = nextOn(duty, known);
       if (usualOn === undefined) return [];
       // What was never written down may well have been done: it is due, not late. Gear is as old as it is.

@@ -92,18 +92,18 @@ describe("a step since something was changed", () => {
     every(60, 15, (hours) => swing(hours < 7.5 * 24 ? before : after, 2)(hours));
 
   it("is told with what was changed, its size and its way", () => {
-    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28) }, changed)).toEqual([
+    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28) }, changed, "UTC")).toEqual([
       { series: "warmEnd.temperatureC", by: expect.closeTo(3, 0), after: changed[0] },
     ]);
-    expect(shiftsOf({ "warmEnd.humidityRh": at(80, 60) }, changed)[0]?.by).toBeCloseTo(-20, 0);
+    expect(shiftsOf({ "warmEnd.humidityRh": at(80, 60) }, changed, "UTC")[0]?.by).toBeCloseTo(-20, 0);
   });
 
   it("is not told where the days overlap, where it is small, with too few days, or nothing changed", () => {
-    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 25.3) }, changed)).toEqual([]);
-    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28).slice(0, 10 * 24) }, changed)).toEqual([]);
-    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28) }, [])).toEqual([]);
+    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 25.3) }, changed, "UTC")).toEqual([]);
+    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28).slice(0, 10 * 24) }, changed, "UTC")).toEqual([]);
+    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28) }, [], "UTC")).toEqual([]);
     const wild = every(60, 15, (hours) => (Math.floor(hours / 24) % 2 ? 20 : 30) + (hours < 180 ? 0 : 3));
-    expect(shiftsOf({ "warmEnd.temperatureC": wild }, changed)).toEqual([]);
+    expect(shiftsOf({ "warmEnd.temperatureC": wild }, changed, "UTC")).toEqual([]);
   });
 
   it("tells one step once, though two things were changed within three days", () => {
@@ -111,7 +111,7 @@ describe("a step since something was changed", () => {
       { kind: "changed", on: "2026-02-07", text: "a" },
       { kind: "changed", on: "2026-02-08", text: "b" },
     );
-    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28) }, both)).toHaveLength(1);
+    expect(shiftsOf({ "warmEnd.temperatureC": at(25, 28) }, both, "UTC")).toHaveLength(1);
   });
 });
 

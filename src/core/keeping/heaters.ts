@@ -2,8 +2,7 @@ import { chainOf, fitted, inUse, type Fitted } from "../gear";
 import type { Sample, SeriesId } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
-import { daysAfter } from "../units";
-import { localTime } from "./localTime";
+import { daysAfter, localTime, type TimeZone } from "../units";
 import type { BySeries } from "./settled";
 import { median } from "./trend";
 
@@ -53,9 +52,14 @@ function feltBy({ one }: Held, scene: Pick<Scene, "habitat">, { basking }: Pick<
 }
 
 /** The median of what was read between two hours of a day; undefined where too little was. */
-function readOn(samples: readonly Sample[], on: string, [from, until]: readonly [number, number]): number | undefined {
+function readOn(
+  samples: readonly Sample[],
+  on: string,
+  [from, until]: readonly [number, number],
+  zone: TimeZone,
+): number | undefined {
   const told = samples.flatMap(({ atMs, value }) => {
-    const local = localTime(atMs);
+    const local = localTime(atMs, zone);
     return local.on === on && local.hour >= from && local.hour < until ? [value] : [];
   });
   return told.length < LEAST_READINGS ? undefined : median(told);
@@ -67,11 +71,12 @@ function offFor(
   today: string,
   hours: readonly [number, number],
   isOff: (readC: number) => boolean,
+  zone: TimeZone,
 ): { readC: number; sinceOn: string } | undefined {
   const days = [0, 1, 2, 3].map((ago) => daysAfter(today, -ago));
   const read = days
     .flatMap((on) => {
-      const readC = readOn(samples, on, hours);
+      const readC = readOn(samples, on, hours, zone);
       return readC === undefined ? [] : [{ on, readC }];
     })
     .slice(0, DAYS);
@@ -92,15 +97,16 @@ export function heaterFaults(
   all: BySeries,
   today: string,
 ): HeaterFault[] {
-  const roomC = scene.habitat.brief.room.temperatureC;
+  const { timeZone: zone, brief } = scene.habitat;
+  const roomC = brief.room.temperatureC;
   return heldHeaters(scene, today).flatMap((held): HeaterFault[] => {
     const series = feltBy(held, scene, outlook);
     const samples = all[series] ?? [];
     const restC = held.nightC ?? roomC;
     const gearId = held.one.piece.id;
-    const hot = offFor(samples, today, DEEP_NIGHT, (readC) => readC > Math.max(restC, roomC) + OFF_BY_K);
+    const hot = offFor(samples, today, DEEP_NIGHT, (readC) => readC > Math.max(restC, roomC) + OFF_BY_K, zone);
     if (hot) return [{ kind: "staysOn", gearId, series, setC: restC, ...hot }];
-    const cold = offFor(samples, today, MIDDAY, (readC) => readC < held.dayC - OFF_BY_K);
+    const cold = offFor(samples, today, MIDDAY, (readC) => readC < held.dayC - OFF_BY_K, zone);
     return cold ? [{ kind: "staysOff", gearId, series, setC: held.dayC, ...cold }] : [];
   });
 }

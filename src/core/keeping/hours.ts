@@ -2,8 +2,8 @@ import { dewPointC, panesOf } from "../climate";
 import { seriesOf, type Sample, type SamplePlace } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
+import { localTime, type TimeZone } from "../units";
 import { bandFor } from "./bands";
-import { localTime } from "./localTime";
 import type { BySeries } from "./settled";
 
 /** Hours a day, over the days that were read closely enough. */
@@ -28,11 +28,11 @@ const TOGETHER_MS = 15 * 60_000;
 type Stood = { on: string; hours: number; isSo: boolean };
 
 /** Each sample with how long it stood, and whether something was so. */
-const stood = (samples: readonly Sample[], isSo: (sample: Sample, hour: number) => boolean): Stood[] =>
+const stood = (samples: readonly Sample[], zone: TimeZone, isSo: (sample: Sample, hour: number) => boolean): Stood[] =>
   samples.flatMap((sample, n): Stood[] => {
     const next = samples[n + 1];
     if (!next) return [];
-    const { on, hour } = localTime(sample.atMs);
+    const { on, hour } = localTime(sample.atMs, zone);
     return [{ on, hours: Math.min(MOST_H, (next.atMs - sample.atMs) / HOUR_MS), isSo: isSo(sample, hour) }];
   });
 
@@ -91,15 +91,16 @@ function isDewy(scene: Asking, fillCm: number, warmth: readonly Sample[]): (samp
  * @returns undefined where no day was read closely enough
  */
 export function hoursADay(scene: Asking, { fillCm }: Pick<Outlook, "fillCm">, all: BySeries): HoursADay | undefined {
+  const zone = scene.habitat.timeZone;
   const end = endRead(all);
   const damp = all[seriesOf(end, "humidityRh")] ?? [];
   const warmth = all[seriesOf(end, "temperatureC")] ?? [];
   const bandAt = (what: "humidityRh" | "temperatureC", place: SamplePlace, hour: number) =>
     bandFor(scene, what, place, hour);
-  const dry = aDay(stood(damp, ({ value }, hour) => value < (bandAt("humidityRh", end, hour)?.[0] ?? 0)));
-  const dew = warmth.length > 0 ? aDay(stood(damp, isDewy(scene, fillCm, warmth))) : undefined;
+  const dry = aDay(stood(damp, zone, ({ value }, hour) => value < (bandAt("humidityRh", end, hour)?.[0] ?? 0)));
+  const dew = warmth.length > 0 ? aDay(stood(damp, zone, isDewy(scene, fillCm, warmth))) : undefined;
   const basks = aDay(
-    stood(all["basking.temperatureC"] ?? [], ({ value }, hour) => {
+    stood(all["basking.temperatureC"] ?? [], zone, ({ value }, hour) => {
       const band = bandAt("temperatureC", "basking", hour);
       return band !== undefined && value >= band[0] && value <= band[1];
     }),

@@ -3,13 +3,12 @@ import { grouped } from "../grouped";
 import { measurableOf, placeOf, seriesOf, standing, type LogEvent, type Sample, type SeriesId } from "../log";
 import type { Scene } from "../scene";
 import type { Ground } from "../strata";
-import { daysAfter, daysBetween } from "../units";
+import { aheadMs, daysAfter, daysBetween, localDay, localTime, type TimeZone } from "../units";
 import { bandFor, isDay, type BandCheck } from "./bands";
-import { localTime } from "./localTime";
 import type { BySeries } from "./settled";
 import { mannKendall, theilSen } from "./trend";
 
-type Wanted = Pick<Scene, "animal" | "ground">;
+type Wanted = Pick<Scene, "animal" | "ground" | "habitat">;
 
 /** Readings in band, of how many, by day and by night. */
 export type Share = { in: number; of: number };
@@ -34,7 +33,7 @@ type Judged = Sample & { on: string; isDay: boolean; band: Range; out: number };
 /** How far each reading is out of its band, below it negative; those that have no band are left out. */
 function judged(scene: Wanted, series: SeriesId, samples: readonly Sample[]): Judged[] {
   return samples.flatMap((sample): Judged[] => {
-    const { on, hour } = localTime(sample.atMs);
+    const { on, hour } = localTime(sample.atMs, scene.habitat.timeZone);
     const band = bandFor(scene, measurableOf(series), placeOf(series), hour);
     if (!band) return [];
     const out = sample.value < band[0] ? sample.value - band[0] : Math.max(0, sample.value - band[1]);
@@ -111,9 +110,10 @@ function spellsOf(series: SeriesId, all: readonly Judged[], events: readonly Log
 export function spellOf(
   { what, place, value, band, atMs, side }: BandCheck,
   events: readonly LogEvent[],
+  zone: TimeZone,
 ): Spell | undefined {
   if (side === "in") return undefined;
-  const { on } = localTime(atMs);
+  const on = localDay(atMs, zone);
   return {
     series: seriesOf(place, what),
     side,
@@ -140,14 +140,14 @@ const WORTH: Partial<Record<ReturnType<typeof measurableOf>, number>> = {
 };
 
 /** The mean of each day, so that a day of many readings weighs no more than one of few. */
-function daily(samples: readonly Sample[]): { day: number; value: number }[] {
-  return [...grouped(samples, ({ atMs }) => Math.floor(atMs / DAY_MS))]
+function daily(samples: readonly Sample[], zone: TimeZone): { day: number; value: number }[] {
+  return [...grouped(samples, ({ atMs }) => Math.floor((atMs + aheadMs(zone, atMs)) / DAY_MS))]
     .map(([day, list]) => ({ day, value: list.reduce((sum, { value }) => sum + value, 0) / list.length }))
     .toSorted((a, b) => a.day - b.day);
 }
 
-function driftOf(series: SeriesId, samples: readonly Sample[]): Drift[] {
-  const points = daily(samples);
+function driftOf(series: SeriesId, samples: readonly Sample[], zone: TimeZone): Drift[] {
+  const points = daily(samples, zone);
   const worth = WORTH[measurableOf(series)];
   if (points.length < DRIFT_DAYS || worth === undefined) return [];
   const slope = theilSen(points) ?? 0;
@@ -173,7 +173,7 @@ export function reportOf(scene: Wanted, samples: BySeries, events: readonly LogE
     spells: each
       .flatMap(({ series, told: own }) => spellsOf(series, own, events))
       .toSorted((a, b) => daysBetween(b.fromOn, b.untilOn) - daysBetween(a.fromOn, a.untilOn)),
-    drifts: each.flatMap(({ series, list }) => driftOf(series, list)),
+    drifts: each.flatMap(({ series, list }) => driftOf(series, list, scene.habitat.timeZone)),
   };
 }
 

@@ -1,6 +1,7 @@
 import type { LogEvent, LogState } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
+import { dayStart } from "../units";
 import type { BandCheck } from "./bands";
 import { causesOf, type Cause } from "./causes";
 import type { Due } from "./due";
@@ -39,9 +40,10 @@ export type Known = {
 };
 
 /** Newest readings that are out and belong to no spell told already. */
-function outNow(bands: readonly BandCheck[], spells: readonly Spell[], events: readonly LogEvent[]): Spell[] {
+function outNow({ bands, events, scene }: Known, spells: readonly Spell[]): Spell[] {
+  const zone = scene.habitat.timeZone;
   return bands
-    .flatMap((check) => spellOf(check, events) ?? [])
+    .flatMap((check) => spellOf(check, events, zone) ?? [])
     .filter(
       ({ series, side, untilOn }) =>
         !spells.some((one) => one.series === series && one.side === side && one.untilOn >= untilOn),
@@ -49,9 +51,10 @@ function outNow(bands: readonly BandCheck[], spells: readonly Spell[], events: r
 }
 
 /** Since the UV lamps were renewed last: what was read before is of another lamp. */
-function sinceRenewed({ outlook, state }: Known, samples: BySeries): NonNullable<BySeries["basking.uvIndex"]> {
+function sinceRenewed({ outlook, state, scene }: Known, samples: BySeries): NonNullable<BySeries["basking.uvIndex"]> {
   const renewed = outlook.lamps.flatMap(({ fixture }) => state.renewedOn[fixture.piece.id] ?? []).toSorted();
-  const fromMs = Date.parse(renewed.at(-1) ?? "1970-01-01");
+  const lastOn = renewed.at(-1);
+  const fromMs = lastOn === undefined ? 0 : dayStart(lastOn, scene.habitat.timeZone);
   return (samples["basking.uvIndex"] ?? []).filter(({ atMs }) => atMs >= fromMs);
 }
 
@@ -71,11 +74,8 @@ export function saidOf(known: Known, samples: BySeries): Said {
   const told = (spell: Spell, isNow: boolean): Out => ({ spell, isNow, causes: causesOf(spell, around) });
   return {
     ...{ day, night, drifts, gauges, heaters },
-    out: [
-      ...outNow(bands, spells, events).map((spell) => told(spell, true)),
-      ...spells.map((spell) => told(spell, false)),
-    ],
-    shifts: shiftsOf(samples, events),
+    out: [...outNow(known, spells).map((spell) => told(spell, true)), ...spells.map((spell) => told(spell, false))],
+    shifts: shiftsOf(samples, events, scene.habitat.timeZone),
     uv: uvDecay(scene, sinceRenewed(known, samples)),
     hours: hoursADay(scene, outlook, samples),
     vents: ventDecision(scene, outlook, samples),

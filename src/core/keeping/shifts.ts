@@ -1,6 +1,6 @@
 import { measurableOf, standing, type LogEvent, type Measurable, type Sample, type SeriesId } from "../log";
-import { daysAfter, daysBetween } from "../units";
-import { byDay } from "./localTime";
+import { daysAfter, daysBetween, type TimeZone } from "../units";
+import { byDay } from "./byDay";
 import { CHANGES } from "./report";
 import type { BySeries } from "./settled";
 import { median } from "./trend";
@@ -24,8 +24,8 @@ const WORTH: Partial<Record<Measurable, number>> = {
 };
 
 /** The median of each day. */
-function daily(samples: readonly Sample[]): ReadonlyMap<string, number> {
-  return new Map([...byDay(samples)].map(([on, values]) => [on, median(values)]));
+function daily(samples: readonly Sample[], zone: TimeZone): ReadonlyMap<string, number> {
+  return new Map([...byDay(samples, zone)].map(([on, values]) => [on, median(values)]));
 }
 
 const around = (days: ReadonlyMap<string, number>, on: string, side: -1 | 1): number[] =>
@@ -50,14 +50,14 @@ const APART_DAYS = 3;
  * Series that stand at another height since something was changed, renewed or opened: the days before and after it do
  * not overlap.
  *
- * @example shiftsOf(samples, events)[0] // { series: "warmEnd.temperatureC", by: -2.1, after: { kind: "changed", … } }
+ * @example shiftsOf(samples, events, zone)[0] // { series: "warmEnd.temperatureC", by: -2.1, after: { kind: "changed", … } }
  */
-export function shiftsOf(all: BySeries, events: readonly LogEvent[]): Shift[] {
+export function shiftsOf(all: BySeries, events: readonly LogEvent[], zone: TimeZone): Shift[] {
   const changes = standing(events)
     .filter(({ kind }) => CHANGES.includes(kind))
     .toSorted((a, b) => a.on.localeCompare(b.on));
   return (Object.entries(all) as [SeriesId, readonly Sample[]][]).flatMap(([series, samples]) => {
-    const days = daily(samples);
+    const days = daily(samples, zone);
     return changes
       .flatMap((event) => shiftAt(series, days, event))
       .reduce<Shift[]>((told, shift) => {

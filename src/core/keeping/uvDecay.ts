@@ -1,8 +1,8 @@
 import type { Sample } from "../log";
 import type { Scene } from "../scene";
-import { daysAfter, daysBetween } from "../units";
+import { daysAfter, daysBetween, type TimeZone } from "../units";
 import { bandFor } from "./bands";
-import { byDay } from "./localTime";
+import { byDay } from "./byDay";
 import { mannKendall, median, theilSen, type Point } from "./trend";
 
 /** UV that falls as its lamp ages: by so much a month, and the day it comes under what the animal wants. */
@@ -19,8 +19,8 @@ const DAYS_A_MONTH = 30;
 const WORTH_SHARE = 0.01;
 const FURTHEST_DAYS = 730;
 
-function middays(samples: readonly Sample[]): { on: string; value: number }[] {
-  const days = byDay(samples, (hour, value) => hour >= MIDDAY[0] && hour < MIDDAY[1] && value > 0);
+function middays(samples: readonly Sample[], zone: TimeZone): { on: string; value: number }[] {
+  const days = byDay(samples, zone, (hour, value) => hour >= MIDDAY[0] && hour < MIDDAY[1] && value > 0);
   return [...days].map(([on, values]) => ({ on, value: median(values) })).toSorted((a, b) => a.on.localeCompare(b.on));
 }
 
@@ -31,8 +31,11 @@ function middays(samples: readonly Sample[]): { on: string; value: number }[] {
  * @param samples of `basking.uvIndex`, since the lamp was renewed last
  * @example uvDecay(scene, samples) // { shareAMonth: 0.04, lowOn: "2026-09-12" }
  */
-export function uvDecay(wanted: Pick<Scene, "animal" | "ground">, samples: readonly Sample[]): UvDecay | undefined {
-  const days = middays(samples);
+export function uvDecay(
+  wanted: Pick<Scene, "animal" | "ground" | "habitat">,
+  samples: readonly Sample[],
+): UvDecay | undefined {
+  const days = middays(samples, wanted.habitat.timeZone);
   const [first, last] = [days[0], days.at(-1)];
   if (!first || !last || days.length < LEAST_DAYS || daysBetween(first.on, last.on) < LEAST_SPAN) return undefined;
   const points = days.map(({ on, value }): Point => ({ day: daysBetween(first.on, on), value: Math.log(value) }));

@@ -6,7 +6,8 @@ import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import { rootOf } from "../solve";
 import { bandFor, isDay } from "./bands";
-import { byDay } from "./localTime";
+import type { TimeZone } from "../units";
+import { byDay } from "./byDay";
 import type { BySeries } from "./settled";
 
 /**
@@ -34,14 +35,14 @@ type Day = { airC: number; rh: number };
 const mean = (values: readonly number[]): number => values.reduce((sum, one) => sum + one, 0) / values.length;
 
 /** The mean by day of each of the last days. */
-function daysOf(samples: readonly Sample[]): ReadonlyMap<string, number> {
-  return new Map([...byDay(samples, isDay)].map(([on, values]) => [on, mean(values)]));
+function daysOf(samples: readonly Sample[], zone: TimeZone): ReadonlyMap<string, number> {
+  return new Map([...byDay(samples, zone, isDay)].map(([on, values]) => [on, mean(values)]));
 }
 
 /** Warmth and damp at an end, on the days that both were read by day. */
-function readAt(all: BySeries, place: SamplePlace): Day[] {
-  const warmth = daysOf(all[seriesOf(place, "temperatureC")] ?? []);
-  return [...daysOf(all[seriesOf(place, "humidityRh")] ?? [])]
+function readAt(all: BySeries, place: SamplePlace, zone: TimeZone): Day[] {
+  const warmth = daysOf(all[seriesOf(place, "temperatureC")] ?? [], zone);
+  return [...daysOf(all[seriesOf(place, "humidityRh")] ?? [], zone)]
     .toSorted(([a], [b]) => a.localeCompare(b))
     .flatMap(([on, rh]) => {
       const airC = warmth.get(on);
@@ -113,8 +114,8 @@ function pairsFor(
 }
 
 /** The end that was read on more days. */
-function endRead(all: BySeries): { place: SamplePlace; days: Day[] } {
-  const ends = (["coolEnd", "warmEnd"] as const).map((place) => ({ place, days: readAt(all, place) }));
+function endRead(all: BySeries, zone: TimeZone): { place: SamplePlace; days: Day[] } {
+  const ends = (["coolEnd", "warmEnd"] as const).map((place) => ({ place, days: readAt(all, place, zone) }));
   return ends.reduce((a, b) => (b.days.length > a.days.length ? b : a));
 }
 
@@ -130,7 +131,7 @@ export function ventDecision(
   { fillCm }: Pick<Outlook, "fillCm">,
   all: BySeries,
 ): VentDecision | undefined {
-  const { place, days } = endRead(all);
+  const { place, days } = endRead(all, scene.habitat.timeZone);
   const band = bandFor(scene, "humidityRh", place, DAY_HOUR);
   if (!band || days.length < LEAST_DAYS) return undefined;
   const { shell, brief } = scene.habitat;

@@ -1,6 +1,8 @@
 /** The log of a habitat: events that are only ever added, samples in blocks with roll-ups, and what both say today. */
 export { EventSchema, LOSSES, standing } from "./events";
 export type { LogEvent, Told } from "./events";
+export type { EventsChecked } from "./gate";
+export { blockProblem, checkedEvents, isSample, mustBeSamples, partedEvents } from "./gate";
 export { OFFSPRING, SIGHTINGS, TAKEN } from "./journal";
 export { NOTHING_HAPPENED, doneEvents, openedEvents, stateAt } from "./state";
 export type { LogState, Opened } from "./state";
@@ -10,7 +12,7 @@ export { BLOCK_MS, blockStart, blocksOf, merged, samplesOf, withoutSamples } fro
 export type { Sample, SampleBlock, SeriesSample } from "./samples";
 export { ReadingSchema, samplesOfReading } from "./reading";
 export type { Reading } from "./reading";
-export { ROLLUP_STEPS, STEP_MS, finenessFor, pointsOf, rollup, thin } from "./rollups";
+export { ROLLUP_STEPS, finenessFor, pointsOf, rollup, thin } from "./rollups";
 export type { Rollup } from "./rollups";
 export { newestIn } from "./newest";
 export type { Newest } from "./newest";

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { InstantSchema } from "../habitat";
 import { MEASURABLES, PLACES, SAMPLE_LIMITS, seriesOf, type Measurable } from "./series";
 import type { SeriesSample } from "./samples";
 
@@ -7,7 +8,7 @@ const told = (what: Measurable) => z.number().min(SAMPLE_LIMITS[what].min).max(S
 /** A reading as a person takes it: one place, any of the gauges, one instant. */
 export const ReadingSchema = z
   .strictObject({
-    at: z.iso.datetime(),
+    at: InstantSchema,
     place: z.enum(PLACES),
     temperatureC: told("temperatureC"),
     humidityRh: told("humidityRh"),

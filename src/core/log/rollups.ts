@@ -1,11 +1,10 @@
 import { grouped } from "../grouped";
+import { spanStart, type TimeZone } from "../units";
 import type { Sample, SampleBlock } from "./samples";
 import type { SeriesId } from "./series";
 
 export const ROLLUP_STEPS = ["hour", "day"] as const;
 export type RollupStep = (typeof ROLLUP_STEPS)[number];
-/** Hours and days are those of UTC. */
-export const STEP_MS: Record<RollupStep, number> = { hour: 3_600_000, day: 86_400_000 };
 
 /** What was measured within each hour or day of a block: column by column, one row for each that has a sample. */
 export type Rollup = {
@@ -20,12 +19,12 @@ export type Rollup = {
 };
 
 /**
- * Rolls a block up by the hour or by the day: the least, the most and the mean of each, and of how many samples.
+ * Rolls a block up by the hour or by the day of its keeper's clock: the least, the most and the mean of each, and of how many samples.
  *
- * @example rollup(block, "day").mean[0]
+ * @example rollup(block, "day", "Europe/Lisbon").mean[0]
  */
-export function rollup({ series, fromMs, atMs, values }: SampleBlock, step: RollupStep): Rollup {
-  const spans = grouped(atMs.keys(), (n) => Math.floor((atMs[n] ?? 0) / STEP_MS[step]) * STEP_MS[step]);
+export function rollup({ series, fromMs, atMs, values }: SampleBlock, step: RollupStep, zone: TimeZone): Rollup {
+  const spans = grouped(atMs.keys(), (n) => spanStart(atMs[n] ?? 0, step, zone));
   const rows = [...spans].map(([at, indexes]) => {
     const told = indexes.map((n) => values[n] ?? Number.NaN);
     const least = told.reduce((a, b) => Math.min(a, b));

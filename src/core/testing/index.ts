@@ -13,6 +13,7 @@ export const FERNWALL: Start = {
   name: "Fernwall",
   createdAt: "2026-01-05T08:00:00Z",
   startOn: "2026-01-05",
+  timeZone: "UTC",
   animalId: "crocodileSkink",
   count: 1,
   room: { temperatureC: 21, humidityRh: 45 },

@@ -1,3 +1,4 @@
+import type { TimeZone } from "../units";
 import { measurableOf, type Sample, type SeriesId } from "../log";
 import { dailyDifferences, pairedInterval, type DailyDifference, type Interval } from "./paired";
 import { verdictOf, type Verdict } from "./verdict";
@@ -10,9 +11,9 @@ export type Outcome = {
   verdict: Verdict;
 };
 
-/** What a series, read in both habitats, tells of their trial. @example outcomeOf("coolEnd.humidityRh", a, b).verdict.kind */
-export function outcomeOf(series: SeriesId, a: readonly Sample[], b: readonly Sample[]): Outcome {
-  const days = dailyDifferences(a, b);
+/** What a series, read in both habitats, tells of their trial. @example outcomeOf("coolEnd.humidityRh", a, b, zone).verdict.kind */
+export function outcomeOf(series: SeriesId, a: readonly Sample[], b: readonly Sample[], zone: TimeZone): Outcome {
+  const days = dailyDifferences(a, b, zone);
   const interval = pairedInterval(days);
   return { series, days, interval, verdict: verdictOf(interval, measurableOf(series)) };
 }

@@ -1,6 +1,6 @@
 import jStat from "jstat";
 import type { Sample } from "../log";
-import { daysAfter } from "../units";
+import { aheadMs, daysAfter, type TimeZone } from "../units";
 
 const HOUR_MS = 3_600_000;
 const QUARTERS = 4;
@@ -12,10 +12,10 @@ export type DailyDifference = { on: string; by: number };
 const dayOf = (atMs: number): string => new Date(atMs).toISOString().slice(0, 10);
 
 /** Means by the quarter of a day. */
-function quarters(samples: readonly Sample[]): ReadonlyMap<number, number> {
+function quarters(samples: readonly Sample[], zone: TimeZone): ReadonlyMap<number, number> {
   const sums = new Map<number, { sum: number; count: number }>();
   for (const { atMs, value } of samples) {
-    const quarter = Math.floor(atMs / QUARTER_MS);
+    const quarter = Math.floor((atMs + aheadMs(zone, atMs)) / QUARTER_MS);
     const before = sums.get(quarter) ?? { sum: 0, count: 0 };
     sums.set(quarter, { sum: before.sum + value, count: before.count + 1 });
   }
@@ -23,13 +23,13 @@ function quarters(samples: readonly Sample[]): ReadonlyMap<number, number> {
 }
 
 /**
- * The difference of two series day by day (of UTC), each from the quarters of the day in which both were read: so that
+ * The difference of two series day by day (of the keeper's clock), each from the quarters of the day in which both were read: so that
  * one read at noon is never held against the other read at night.
  *
- * @example dailyDifferences(a, b)[0] // { on: "2026-02-01", by: 3.2 }
+ * @example dailyDifferences(a, b, zone)[0] // { on: "2026-02-01", by: 3.2 }
  */
-export function dailyDifferences(a: readonly Sample[], b: readonly Sample[]): DailyDifference[] {
-  const [ofA, ofB] = [quarters(a), quarters(b)];
+export function dailyDifferences(a: readonly Sample[], b: readonly Sample[], zone: TimeZone): DailyDifference[] {
+  const [ofA, ofB] = [quarters(a, zone), quarters(b, zone)];
   const days = new Map<string, number[]>();
   for (const [quarter, value] of ofA) {
     const other = ofB.get(quarter);

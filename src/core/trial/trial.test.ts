@@ -86,7 +86,7 @@ describe("differences day by day", () => {
   it("hold only what was read in the same quarter of a day against one another", () => {
     const a = [at(1, 8, 20), at(1, 13, 30), at(2, 13, 30), at(3, 2, 18)];
     const b = [at(1, 9, 19), at(2, 14, 27), at(2, 16, 29), at(3, 14, 28)];
-    expect(dailyDifferences(a, b)).toEqual([
+    expect(dailyDifferences(a, b, "UTC")).toEqual([
       { on: "2026-01-01", by: 1 },
       { on: "2026-01-02", by: 2 },
     ]);
@@ -100,11 +100,11 @@ describe("differences day by day", () => {
     const samples = fc.array(sample, { maxLength: 60 });
     fc.assert(
       fc.property(samples, samples, (a, b) => {
-        const there = dailyDifferences(a, b);
-        const back = dailyDifferences(b, a);
+        const there = dailyDifferences(a, b, "UTC");
+        const back = dailyDifferences(b, a, "UTC");
         expect(back.map(({ on }) => on)).toEqual(there.map(({ on }) => on));
         there.forEach(({ by }, n) => expect(by + (back[n]?.by ?? Number.NaN)).toBeCloseTo(0, 9));
-        expect(dailyDifferences(a, a).every(({ by }) => by === 0)).toBe(true);
+        expect(dailyDifferences(a, a, "UTC").every(({ by }) => by === 0)).toBe(true);
       }),
     );
   });

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { IdSchema, NameSchema } from "../habitat";
+import { DateSchema, IdSchema, NameSchema } from "../habitat";
 import { SERIES, type SeriesId } from "../log";
 
 const MOST_TRIALS = 200;
@@ -14,9 +14,9 @@ const TrialSchema = z
     bId: IdSchema,
     /** What the question is measured by. */
     series: z.enum(SERIES as [SeriesId, ...SeriesId[]]),
-    startOn: z.iso.date(),
+    startOn: DateSchema,
     /** Null: it goes on. */
-    endOn: z.iso.date().nullable(),
+    endOn: DateSchema.nullable(),
   })
   .refine(({ aId, bId }) => aId !== bId, { message: "twice", path: ["bId"] })
   .refine(({ startOn, endOn }) => endOn === null || endOn > startOn, { message: "out of range", path: ["endOn"] });

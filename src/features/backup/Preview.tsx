@@ -5,22 +5,24 @@ import { useState } from "react";
 import { restore, troubleOf, type BackupLook, type ReadableBackup } from "@/store";
 import { Pills } from "@/ui/parts";
 import { useSay } from "@/words";
+import { readPixels } from "@/workers";
 import css from "./Backup.module.css";
 
 type How = "merge" | "replace";
-type Props = { name: string; backup: ReadableBackup; look: BackupLook; onLeave: () => void };
+type Props = { zip: File; backup: ReadableBackup; look: BackupLook; onLeave: () => void };
 
 /** What a backup holds beside what is here, and the two ways to take it. */
-export function Preview({ name, backup, look, onLeave }: Props) {
+export function Preview({ zip, backup, look, onLeave }: Props) {
   const say = useSay();
   const [how, setHow] = useState<How>("merge");
   const [state, setState] = useState<"asked" | "restoring" | "done">("asked");
   const [failed, setFailed] = useState("");
+  const [share, setShare] = useState(0);
   const take = async () => {
     setState("restoring");
     setFailed("");
     try {
-      await restore(backup, how);
+      await restore(backup, how, (paths) => readPixels(zip, paths), setShare);
       setState("done");
     } catch (error) {
       const why = say(troubleOf(error) === "full" ? "backup:take.full" : "backup:take.unknown");
@@ -32,7 +34,9 @@ export function Preview({ name, backup, look, onLeave }: Props) {
     return (
       <>
         <p role="status" className={css.said}>
-          {say("backup:take.done")}
+          {say(backup.leftOut.length > 0 ? "backup:take.doneBut" : "backup:take.done", {
+            count: backup.leftOut.length,
+          })}
         </p>
         {/* A page loaded anew: nothing of what stood before is held on to. */}
         <Button variant="contained" component="a" href="/">
@@ -42,8 +46,9 @@ export function Preview({ name, backup, look, onLeave }: Props) {
     );
   return (
     <>
-      <p className={css.last}>{say("backup:take.of", { name, madeOn: backup.madeAt.slice(0, 10) })}</p>
+      <p className={css.last}>{say("backup:take.of", { name: zip.name, madeOn: backup.madeAt.slice(0, 10) })}</p>
       <Beside look={look} how={how} unread={backup.unread.length} />
+      <LeftOut all={backup.leftOut} />
       <Pills
         label={say("backup:take.how")}
         value={how}
@@ -66,9 +71,29 @@ export function Preview({ name, backup, look, onLeave }: Props) {
         </Button>
       </div>
       <p role="alert" className={css.refused}>
-        {state === "restoring" ? say("backup:take.restoring") : failed}
+        {state === "restoring" ? say("backup:take.restoring", { share: `${Math.round(share * 100)}` }) : failed}
       </p>
     </>
+  );
+}
+
+const MOST_NAMED = 5;
+
+/** Parts of the backup that do not come in, by their names. */
+function LeftOut({ all }: { all: ReadableBackup["leftOut"] }) {
+  const say = useSay();
+  if (all.length === 0) return null;
+  const named = all.slice(0, MOST_NAMED);
+  return (
+    <div className={css.warning}>
+      <p>{say("backup:take.leftOut", { count: all.length })}</p>
+      <ul>
+        {named.map(({ path, why }) => (
+          <li key={path}>{say(`backup:take.why.${why}`, { path })}</li>
+        ))}
+      </ul>
+      {all.length > named.length ? <p>{say("backup:take.andMore", { count: all.length - named.length })}</p> : null}
+    </div>
   );
 }
 

@@ -5,16 +5,17 @@ import { useState } from "react";
 import { backupBeside, type BackupLook, type ReadableBackup } from "@/store";
 import { FileButton } from "@/ui/parts";
 import { sayFileProblem, useSay, type Say } from "@/words";
-import { lookIntoBackup, type BackupRead } from "@/workers";
+import type { BackupRead } from "@/core/restoring";
+import { lookIntoBackup } from "@/workers";
 import css from "./Backup.module.css";
 import { Preview } from "./Preview";
 
-type Opened = { name: string; backup: ReadableBackup; look: BackupLook };
+type Opened = { zip: File; backup: ReadableBackup; look: BackupLook };
 
 function problemSaid(problem: Extract<BackupRead, { ok: false }>["problem"], say: Say): string {
   switch (problem.code) {
-    case "backup.damaged":
-      return say("backup:refused.damaged", { path: problem.path, count: problem.count });
+    case "backup.harmful":
+      return say("backup:refused.harmful");
     case "backup.newer":
       return say("backup:refused.newer", { found: problem.found, known: problem.known });
     case "backup.notZip":
@@ -38,7 +39,7 @@ export function Taking() {
     setShare(0);
     try {
       const backup = await lookIntoBackup(file, { onProgress: setShare });
-      if (backup.ok) setOpened({ name: file.name, backup, look: await backupBeside(backup) });
+      if (backup.ok) setOpened({ zip: file, backup, look: await backupBeside(backup) });
       else setRefused(problemSaid(backup.problem, say));
     } catch {
       setRefused(say("backup:refused.notZip"));

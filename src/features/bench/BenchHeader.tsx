@@ -11,7 +11,7 @@ import { format, parseISO } from "date-fns";
 import Link from "next/link";
 import { useState } from "react";
 import { NameSchema, type Design } from "@/core/habitat";
-import { chooseUnits, habitatFile, useSession, type Saving } from "@/store";
+import { chooseUnits, fileOnScreen, useSession, type Saving } from "@/store";
 import { saveBlob } from "@/ui/files";
 import { AppHeader } from "@/ui/parts";
 import { boxSize, useSay } from "@/words";
@@ -65,7 +65,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
             </IconButton>
           </Tooltip>
           <Tooltip title={say("shelf:export")}>
-            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => void saveFile(id)}>
+            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => void saveFile()}>
               <FileDownloadOutlined fontSize="small" />
             </IconButton>
           </Tooltip>
@@ -86,10 +86,10 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
   );
 }
 
-/** Gives the person the habitat as a file, log and all. */
-async function saveFile(id: string): Promise<void> {
+/** Gives the person the habitat as it is on the screen as a file, log and all. */
+async function saveFile(): Promise<void> {
   await useSession.getState().settle();
-  const file = await habitatFile(id);
+  const file = await fileOnScreen();
   if (file) saveBlob(file.name, file.blob);
 }
 

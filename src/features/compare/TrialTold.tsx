@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { differences } from "@/core/compare";
 import { measurableOf, SERIES, type Measurable, type SeriesId } from "@/core/log";
 import { outcomeOf, trialLog, type Interval, type Outcome, type Trial } from "@/core/trial";
-import { daysBetween } from "@/core/units";
+import { daysBetween, type TimeZone } from "@/core/units";
 import { useTrialRead, type Standing, type TrialRead } from "@/store";
 import { channelApart, seriesSaid, useFigures, useSay, useUnits } from "@/words";
 import { DifferenceDays } from "./DifferenceDays";
@@ -18,8 +18,9 @@ type Props = { trial: Trial; pair: Pair; today: string };
 /** A trial as it stands: the verdict, the days it goes by, what else was read, what both logs tell. */
 export function TrialTold({ trial, pair, today }: Props) {
   const untilOn = trial.endOn !== null && trial.endOn < today ? trial.endOn : today;
-  const read = useTrialRead(trial.aId, trial.bId, trial.startOn, untilOn);
-  const told = useMemo(() => read && toldBy(trial, read, untilOn), [trial, read, untilOn]);
+  const zone = pair[0].design.timeZone;
+  const read = useTrialRead(trial.aId, trial.bId, { fromOn: trial.startOn, untilOn, zone });
+  const told = useMemo(() => read && toldBy(trial, read, untilOn, zone), [trial, read, untilOn, zone]);
   if (!told) return null;
   const { main, others, logs } = told;
   return (
@@ -43,8 +44,8 @@ export function TrialTold({ trial, pair, today }: Props) {
 }
 
 /** What was read in both and what both logs tell, worked out once for what was read. */
-function toldBy({ series, startOn }: Trial, [a, b]: readonly [TrialRead, TrialRead], untilOn: string) {
-  const outcome = (one: SeriesId) => outcomeOf(one, a.hours[one] ?? [], b.hours[one] ?? []);
+function toldBy({ series, startOn }: Trial, [a, b]: readonly [TrialRead, TrialRead], untilOn: string, zone: TimeZone) {
+  const outcome = (one: SeriesId) => outcomeOf(one, a.hours[one] ?? [], b.hours[one] ?? [], zone);
   return {
     main: outcome(series),
     others: SERIES.filter((one) => one !== series)

@@ -5,13 +5,9 @@ import { ThemeProvider } from "@mui/material/styles";
 import { AppRouterCacheProvider } from "@mui/material-nextjs/v16-appRouter";
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
-import * as z from "zod";
 import { useDeviceLibrary, useTrouble, useUnitSetting } from "@/store";
 import { theme } from "@/ui/theme";
 import { LibraryProvider, UnitsProvider } from "@/words";
-
-// The schema library would otherwise try to compile its checks, which the security policy forbids.
-z.config({ jitless: true });
 
 /** Read once there is trouble. */
 const TroubleBar = dynamic(async () => (await import("./TroubleBar")).TroubleBar, { ssr: false });

@@ -13,6 +13,12 @@ const whenFormat = new Intl.DateTimeFormat("en-GB", {
   minute: "2-digit",
 });
 
+/** When a copy was set aside; one that tells no time there is goes without. */
+const whenSaid = (at: string): string => {
+  const atMs = Date.parse(at);
+  return Number.isNaN(atMs) ? "" : whenFormat.format(atMs);
+};
+
 /**
  * Copies that could not be kept in their place: offered as files until they are forgotten. Nothing is shown while there
  * are none.
@@ -27,7 +33,7 @@ export function Aside() {
       <ul>
         {copies.map(({ id, name, why, at, raw }) => (
           <li key={id}>
-            <span>{say(`problems:aside.${why}`, { name, time: whenFormat.format(new Date(at)) })}</span>
+            <span>{say(`problems:aside.${why}`, { name, time: whenSaid(at) })}</span>
             <Button size="small" variant="outlined" onClick={() => saveRawFile(name, raw)}>
               {say("problems:aside.save")}
             </Button>

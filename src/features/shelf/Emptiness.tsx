@@ -2,11 +2,12 @@
 
 import Button from "@mui/material/Button";
 import Link from "next/link";
+import type { ReactNode } from "react";
 import { useSay } from "@/words";
 import css from "./Shelf.module.css";
 
-/** An empty shelf says what to do first. */
-export function Emptiness() {
+/** An empty shelf says what to do first, and offers what was set aside. */
+export function Emptiness({ aside }: { aside: ReactNode }) {
   const say = useSay();
   return (
     <main id="work" className={css.empty}>
@@ -30,6 +31,7 @@ export function Emptiness() {
       <p className={css.demo}>
         <Link href="/backup">{say("shelf:backup.restore")}</Link>
       </p>
+      {aside}
     </main>
   );
 }

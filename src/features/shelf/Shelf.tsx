@@ -55,7 +55,7 @@ export function Shelf() {
       {all === undefined ? (
         <main id="work" className={css.main} aria-busy />
       ) : all.length === 0 ? (
-        <Emptiness />
+        <Emptiness aside={<Aside />} />
       ) : (
         <>
           <main id="work" className={css.main}>

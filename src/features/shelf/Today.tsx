@@ -5,10 +5,10 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Design } from "@/core/habitat";
 import { byHarm, dueList, isDaily, type Due } from "@/core/keeping";
-import { append, strikes, useNextByRule, useNotified, writtenNow, type Standing } from "@/store";
+import { takeBackOnShelf, tellOnShelf, useNextByRule, useNotified, type Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
-import { dutyTitle, dutyWhy, useSay } from "@/words";
+import { dutyTitle, dutyWhy, sayProblem, useSay } from "@/words";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
 
@@ -44,11 +44,11 @@ export function Today({ standing, onNotice }: Props) {
   const built = standing.filter(({ log }) => log.state.sinceOn === null || log.state.opened !== null);
   const building = standing.filter(({ log }) => log.state.sinceOn === null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
-  const tick = async ({ id, name }: Design, duty: Due) => {
-    const ticked = writtenNow([{ kind: "tick", on: today, dutyId: duty.id }]);
-    await append(id, ticked);
+  const tick = async ({ id, name, timeZone }: Design, duty: Due) => {
+    const ticked = await tellOnShelf(id, [{ kind: "tick", on: today, dutyId: duty.id }], timeZone);
+    if (!ticked.ok) return onNotice({ text: sayProblem(ticked.problem, say) });
     const text = say("shelf:tick", { duty: dutyTitle(duty, say), name });
-    onNotice({ text, undo: () => void append(id, strikes(ticked)) });
+    onNotice({ text, undo: () => void takeBackOnShelf(id, ticked.events, timeZone) });
   };
   return (
     <aside className={css.today} aria-label={say("shelf:todayTitle")}>

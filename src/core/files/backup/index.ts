@@ -1,7 +1,7 @@
-/** Everything on a device as one ZIP with a manifest: packed piece by piece, unpacked against its checksums. */
-export { backupName } from "./manifest";
-export type { BackupFile, BackupKind, BackupProblem, PhotoFacts } from "./manifest";
+/** Everything on a device as one ZIP with a manifest: packed piece by piece, told by its directory before it is read. */
+export { isHarmless } from "./archive";
+export type { Archive, ArchiveEntry } from "./archive";
+export { backupName, MANIFEST_PATH, printManifest, readManifest } from "./manifest";
+export type { BackupFile, BackupKind, BackupProblem } from "./manifest";
 export { packer } from "./pack";
 export type { Packer } from "./pack";
-export { unpacked } from "./unpack";
-export type { Unpacked } from "./unpack";

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { InstantSchema } from "../../habitat";
 import { explain, type BadField } from "../problem";
 
 const BACKUP_FORMAT = "rincon-backup";
@@ -13,40 +14,33 @@ export const MANIFEST_PATH = "manifest.json";
 const KINDS = ["habitat", "unread", "photo", "bins", "own", "trials", "aside", "settings"] as const;
 export type BackupKind = (typeof KINDS)[number];
 
-/** What is known of a photograph beside its pixels. */
-const PhotoFactsSchema = z.strictObject({
-  id: z.string().min(1),
-  habitatId: z.string().min(1),
-  takenOn: z.iso.date(),
-  widthPx: z.number().int().positive(),
-  heightPx: z.number().int().positive(),
-});
-export type PhotoFacts = z.infer<typeof PhotoFactsSchema>;
-
 const FileSchema = z.strictObject({
   path: z.string().min(1),
   kind: z.enum(KINDS),
   bytes: z.number().int().nonnegative(),
   /** SHA-256 (FIPS 180-4) of the file as it was before packing, in hexadecimal. */
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
-  photo: PhotoFactsSchema.optional(),
+  /** What is known of a photograph beside its pixels. */
+  photo: z.unknown().optional(),
 });
 export type BackupFile = z.infer<typeof FileSchema>;
 
 const ManifestSchema = z.strictObject({
   format: z.literal(BACKUP_FORMAT),
   formatVersion: z.literal(BACKUP_VERSION),
-  madeAt: z.iso.datetime(),
-  files: z.array(FileSchema),
+  madeAt: InstantSchema,
+  files: z.array(z.unknown()),
 });
-export type Manifest = z.infer<typeof ManifestSchema>;
+/** What a manifest tells: the files that are told as they should be, and the paths of those that are not. */
+export type Manifest = { madeAt: string; files: BackupFile[]; odd: string[] };
 
 /** Why a backup was refused as a whole. */
 export type BackupProblem =
   | { code: "backup.notZip" }
   | { code: "backup.notOurs" }
   | { code: "backup.newer"; found: number; known: number }
-  | { code: "backup.damaged"; path: string; count: number }
+  /** It holds more than an archive of its length can, or files within one another. */
+  | { code: "backup.harmful" }
   | BadField;
 
 export const printManifest = (madeAt: string, files: readonly BackupFile[]): string =>
@@ -68,7 +62,20 @@ export function readManifest(text: string): ManifestRead {
   if (typeof found === "number" && found > BACKUP_VERSION)
     return refuse({ code: "backup.newer", found, known: BACKUP_VERSION });
   const parsed = ManifestSchema.safeParse(raw, { reportInput: true });
-  return parsed.success ? { ok: true, manifest: parsed.data } : refuse(explain(parsed.error, "manifest"));
+  if (!parsed.success) return refuse(explain(parsed.error, "manifest"));
+  const { madeAt, files: told } = parsed.data;
+  const read = told.map((file) => ({ file, read: FileSchema.safeParse(file) }));
+  const files = read.flatMap(({ read: one }) => (one.success ? [one.data] : []));
+  return {
+    ok: true,
+    manifest: { madeAt, files, odd: read.flatMap((one) => (one.read.success ? [] : [pathIn(one.file)])) },
+  };
+}
+
+/** The path of a file that is not told as it should be. */
+function pathIn(file: unknown): string {
+  const { path } = (file ?? {}) as { path?: unknown };
+  return typeof path === "string" ? path.slice(0, 200) : "?";
 }
 
 /** The name a backup's file gets. @example backupName("2026-03-02T10:00:00.000Z") // "rincon-2026-03-02.zip" */

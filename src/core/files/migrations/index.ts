@@ -11,8 +11,10 @@ import { v8ToV9 } from "./v8ToV9";
 import { v9ToV10 } from "./v9ToV10";
 import { v10ToV11 } from "./v10ToV11";
 import { v11ToV12 } from "./v11ToV12";
+import { v12ToV13 } from "./v12ToV13";
 
 export type { Migration };
+export { sampleInstantNow, timesNow } from "./v12ToV13";
 
 /** In order: the first takes version 1 to 2. */
 const MIGRATIONS: readonly Migration[] = [
@@ -27,6 +29,7 @@ const MIGRATIONS: readonly Migration[] = [
   v9ToV10,
   v10ToV11,
   v11ToV12,
+  v12ToV13,
 ];
 
 export const FORMAT = "rincon-habitat";

@@ -1,3 +1,4 @@
+import { under } from "../../under";
 import type { Migration } from "./migration";
 
 const TOPS: Record<string, { lid: string; coveredPct: number }> = {
@@ -13,7 +14,7 @@ const TOPS: Record<string, { lid: string; coveredPct: number }> = {
 export const v1ToV2: Migration = (document) => {
   const shell =
     typeof document.shell === "object" && document.shell !== null ? (document.shell as Record<string, unknown>) : {};
-  const top = typeof shell.top === "string" ? TOPS[shell.top] : undefined;
+  const top = under(TOPS, shell.top);
   return {
     ...document,
     shell: {

@@ -8,6 +8,8 @@ import {
   type SeriesId,
   type SeriesSample,
 } from "../../log";
+import { isInstant } from "../../habitat";
+import { under } from "../../under";
 import type { Resolved } from "./senml";
 
 /** Units of SenML (RFC 8428, section 12.1; RFC 8798 for those that end the list) and what their figures are here. */
@@ -33,7 +35,7 @@ const plain = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g,
 function whatOf(name: string, unit: string | undefined): Measurable | undefined {
   const named = NAMED.find((what) => plain(name).includes(plain(what)));
   if (named) return named;
-  return UNITS[unit ?? ""]?.what[0];
+  return under(UNITS, unit)?.what[0];
 }
 
 const DEFAULT_PLACE: Partial<Record<Measurable, SamplePlace>> = {
@@ -74,18 +76,21 @@ function seriesFor(name: string, unit: string | undefined): SeriesId | null {
 
 /** A value of a channel as it is kept; a channel with no unit, or one that is not known, tells it as it is. */
 const inOurUnits = (value: number, unit: string | undefined, what: Measurable): number => {
-  const known = UNITS[unit ?? ""];
+  const known = under(UNITS, unit);
   return known?.what.includes(what) ? known.here(value) : value;
 };
 
-/** Samples, how many records were left out as no channel of ours, and how many as beyond what a gauge can tell. */
-type Taken = { samples: SeriesSample[]; left: number; beyond: number };
+/**
+ * Samples, how many records were left out as no channel of ours, how many as beyond what a gauge can tell, and how many as
+ * told for a time at which nothing can have been measured.
+ */
+type Taken = { samples: SeriesSample[]; left: number; beyond: number; untimely: number };
 
 /** The samples of a pack, by what each channel is taken for. */
 export function samplesIn(records: readonly Resolved[], channels: readonly Channel[]): Taken {
   const seriesBy = new Map(channels.map((channel) => [keyOf(channel), channel.series]));
   const samples: SeriesSample[] = [];
-  let [left, beyond] = [0, 0];
+  let [left, beyond, untimely] = [0, 0, 0];
   for (const { name, unit, atMs, value } of records) {
     const series = seriesBy.get(keyOf({ name, unit })) ?? null;
     if (series === null || value === undefined) {
@@ -95,10 +100,11 @@ export function samplesIn(records: readonly Resolved[], channels: readonly Chann
     const what = measurableOf(series);
     const kept = Math.round(inOurUnits(value, unit, what) * 1000) / 1000;
     const { min, max } = SAMPLE_LIMITS[what];
-    if (kept < min || kept > max) beyond += 1;
+    if (!isInstant(atMs)) untimely += 1;
+    else if (!(kept >= min && kept <= max)) beyond += 1;
     else samples.push({ series, atMs, value: kept });
   }
-  return { samples, left, beyond };
+  return { samples, left, beyond, untimely };
 }
 
 const UNIT_OF: Partial<Record<Measurable, string>> = {

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { isInstant } from "../../habitat";
 
 /** The version of SenML this reads: RFC 8428, section 4.4. */
 const VERSION = 10;
@@ -50,7 +51,12 @@ export type SenmlProblem =
   | { code: "senml.twoValues"; at: number }
   | { code: "senml.noValue"; at: number };
 
-type SenmlRead = { ok: true; records: Resolved[] } | { ok: false; problem: SenmlProblem };
+/** What times are told in. RFC 8428 knows seconds alone, but some devices send others. */
+export const TIME_UNITS = ["s", "ms", "us"] as const;
+export type TimeUnit = (typeof TIME_UNITS)[number];
+const A_SECOND: Readonly<Record<TimeUnit, number>> = { s: 1, ms: 1000, us: 1_000_000 };
+
+type SenmlRead = { ok: true; records: Resolved[]; timeUnit: TimeUnit } | { ok: false; problem: SenmlProblem };
 
 type Base = {
   name: string;
@@ -90,18 +96,35 @@ const joined = (base: number | undefined, own: number | undefined): number | und
   base === undefined && own === undefined ? undefined : (base ?? 0) + (own ?? 0);
 
 /** A record by itself: base and own joined, its time made absolute. Section 4.6. */
-function resolvedBy(record: SenmlRecord, base: Base, name: string, nowMs: number): Resolved {
+function resolvedBy(record: SenmlRecord, base: Base, name: string): Timed {
   const { u, v, s, t = 0, vs, vb, vd } = record;
-  const timeS = base.timeS + t;
   const isOther = [vs, vb, vd].some((told) => told !== undefined);
   return {
     name,
     unit: u ?? base.unit,
-    atMs: Math.round(timeS < RELATIVE_BELOW_S ? nowMs + timeS * 1000 : timeS * 1000),
+    time: base.timeS + t,
     value: joined(isOther ? undefined : base.value, v),
     sum: joined(isOther ? undefined : base.sum, s),
   };
 }
+
+/** A record whose time is as it was told. */
+type Timed = Omit<Resolved, "atMs"> & { time: number };
+
+const isRelative = (time: number): boolean => time < RELATIVE_BELOW_S;
+
+/** The unit in which the latest of the times is one that can be: seconds, where it is none in any. */
+function unitOf(all: readonly Timed[]): TimeUnit {
+  const latest = all.reduce((most, { time }) => (isRelative(time) ? most : Math.max(most, time)), 0);
+  return TIME_UNITS.find((unit) => isInstant((latest / A_SECOND[unit]) * 1000)) ?? "s";
+}
+
+const timed =
+  (unit: TimeUnit, nowMs: number) =>
+  ({ time, ...record }: Timed): Resolved => ({
+    ...record,
+    atMs: Math.round(isRelative(time) ? nowMs + time * 1000 : (time / A_SECOND[unit]) * 1000),
+  });
 
 const PackSchema = z.array(z.unknown());
 
@@ -110,13 +133,14 @@ const PackSchema = z.array(z.unknown());
  *
  * @param raw the pack, as parsed from JSON
  * @param nowMs what times that are counted from now are counted from, milliseconds since 1970 UTC
+ * @param asked what times are told in; left out, it is guessed by what the latest of them can be
  * @returns the records in the order they were told, or what is wrong with the first bad one; never throws
  * @example resolveSenml([{ n: "urn:dev:ow:10e2", u: "Cel", v: 23.1 }], nowMs)
  */
-export function resolveSenml(raw: unknown, nowMs: number): SenmlRead {
+export function resolveSenml(raw: unknown, nowMs: number, asked?: TimeUnit): SenmlRead {
   const pack = PackSchema.safeParse(raw);
   if (!pack.success) return { ok: false, problem: { code: "senml.notJson" } };
-  const records: Resolved[] = [];
+  const records: Timed[] = [];
   let base = NO_BASE;
   for (const [index, one] of pack.data.entries()) {
     const at = index + 1;
@@ -129,15 +153,16 @@ export function resolveSenml(raw: unknown, nowMs: number): SenmlRead {
     const name = `${base.name}${read.data.n ?? ""}`;
     const problem = wrongWith(read.data, base, name, at);
     if (problem) return { ok: false, problem };
-    records.push(resolvedBy(read.data, base, name, nowMs));
+    records.push(resolvedBy(read.data, base, name));
   }
-  return { ok: true, records };
+  const timeUnit = asked ?? unitOf(records);
+  return { ok: true, records: records.map(timed(timeUnit, nowMs)), timeUnit };
 }
 
 /** Reads SenML from text: one JSON pack. */
-export function readSenml(text: string, nowMs: number): SenmlRead {
+export function readSenml(text: string, nowMs: number, asked?: TimeUnit): SenmlRead {
   try {
-    return resolveSenml(JSON.parse(text), nowMs);
+    return resolveSenml(JSON.parse(text), nowMs, asked);
   } catch {
     return { ok: false, problem: { code: "senml.notJson" } };
   }

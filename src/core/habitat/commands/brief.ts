@@ -2,6 +2,7 @@ import * as z from "zod";
 import { SCHOOL_QUESTIONS } from "../../catalog";
 import { withOwn } from "../../library";
 import { EditRefused } from "../problem";
+import { TimeZoneSchema } from "../fields";
 import { DesignSchema, MateSchema, NameSchema, RoomSchema } from "../schema";
 import { edit, mustFind } from "./define";
 
@@ -10,6 +11,9 @@ const brief = DesignSchema.shape.brief.shape;
 /** Edits of the brief: who lives here, in what room. */
 export const briefEdits = {
   rename: edit(z.strictObject({ name: NameSchema }), (habitat, { name }) => ({ ...habitat, name })),
+
+  /** Says by whose clock the habitat is kept. */
+  setTimeZone: edit(z.strictObject({ timeZone: TimeZoneSchema }), (habitat, told) => ({ ...habitat, ...told })),
 
   setAnimal: edit(z.strictObject({ animalId: brief.animalId }), (habitat, { animalId }, library) => ({
     ...habitat,

@@ -1,7 +1,7 @@
 /** Every edit of a design, as data that can be sent, stored, offered by a finding and applied. */
 import * as z from "zod";
 import { withOwn, type Library } from "../../library";
-import { checkHabitat } from "../checkHabitat";
+import { problemsIn } from "../checkHabitat";
 import { EditRefused, problemOf, type Problem } from "../problem";
 import type { Design } from "../schema";
 import { answerEdits } from "./answers";
@@ -61,8 +61,8 @@ const refusalOf = (error: unknown): Problem | undefined => {
 
 /** What is wrong now and was not before. */
 function newProblem(before: Design, after: Design, library: Library): Problem | undefined {
-  const known = new Set(checkHabitat(before, withOwn(library, before.own)).map(({ path, code }) => `${path} ${code}`));
-  const found = checkHabitat(after, withOwn(library, after.own));
+  const known = new Set(problemsIn(before, withOwn(library, before.own)).map(({ path, code }) => `${path} ${code}`));
+  const found = problemsIn(after, withOwn(library, after.own));
   return found.find(({ path, code }) => !known.has(`${path} ${code}`));
 }
 

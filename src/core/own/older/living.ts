@@ -1,8 +1,9 @@
 import { cautionsNow, listOf, numberOr, plainOf, sourced, twice, without, type Plain } from "./plain";
+import { under } from "../../under";
 
 /** Regions have become finer; what lies in several now is told with all of them. */
 const REGIONS: Record<string, string[]> = { oceania: ["australia", "newCaledonia", "pacificIslands"] };
-const regionsOf = (region: unknown): unknown[] => REGIONS[String(region)] ?? [region];
+const regionsOf = (region: unknown): unknown[] => under(REGIONS, region) ?? [region];
 
 const rangeOf = (value: unknown): [number, number] => {
   const [low, high] = listOf(value);
@@ -65,7 +66,7 @@ const refugesOf = ({ habit }: Plain): Plain[] =>
 export function animalNow(entry: Plain): Plain {
   const zone = String(entry.uvZone);
   const needed = numberOr(entry.uvZone, 1) > ZONE_THAT_NEEDS;
-  const water = WATER_KINDS[String(entry.water)] ?? String(entry.water);
+  const water = under(WATER_KINDS, entry.water) ?? String(entry.water);
   const moist = MOIST_CLIMATES.includes(String(entry.climate));
   const habit = String(entry.habit);
   const box = plainOf(entry.box);
@@ -91,7 +92,7 @@ export function animalNow(entry: Plain): Plain {
     humidityRh: { day: envelopeOf(entry.humidityRh), night: envelopeOf(entry.nightHumidityRh), retreat: null },
     air: { movement: "gentle", driesBetweenMistings: true },
     soil: {
-      type: habit === "burrowing" ? "tunnelHolding" : (SOILS[String(entry.climate)] ?? "dampForest"),
+      type: habit === "burrowing" ? "tunnelHolding" : (under(SOILS, entry.climate) ?? "dampForest"),
       leastDepthCm: entry.soilDepthCm,
       goodDepthCm: entry.soilDepthCm,
       surface: moist ? "moist" : "dry",
@@ -99,8 +100,8 @@ export function animalNow(entry: Plain): Plain {
     },
     uv: {
       need: needed ? "needed" : "beneficial",
-      indexAtBack: UV_BY_ZONE[zone] ?? null,
-      zone: UV_BY_ZONE[zone] ? entry.uvZone : null,
+      indexAtBack: under(UV_BY_ZONE, zone) ?? null,
+      zone: under(UV_BY_ZONE, zone) ? entry.uvZone : null,
       hoursADay: [8, 12],
     },
     box: {
@@ -129,7 +130,7 @@ export function animalNow(entry: Plain): Plain {
     mistingsPerWeek: twice(entry.mistPerWeek),
     plants: { roughness: entry.roughOnPlants, eatsLiving: listOf(entry.diet).includes("leaves") },
     food: {
-      foods: [...new Set(listOf(entry.diet).map((food) => FOODS[String(food)] ?? food))],
+      foods: [...new Set(listOf(entry.diet).map((food) => under(FOODS, food) ?? food))],
       adultEveryDays: [1, 7],
       youngEveryDays: [1, 3],
       calciumEveryNthFeeding: null,
@@ -189,7 +190,7 @@ function rootsOf({ feet, kind, place, method, humidityRh }: Plain): string {
 /** A plant as it was told before its entry knew light, nights, division and who may eat it. */
 export function plantNow(entry: Plain): Plain {
   const codes = listOf(entry.cautions).map(String);
-  const [ppfdLow, ppfdHigh] = PPFD[String(entry.light)] ?? [10, 400];
+  const [ppfdLow, ppfdHigh] = under(PPFD, entry.light) ?? [10, 400];
   const kept = without(
     entry,
     ...[
@@ -212,7 +213,7 @@ export function plantNow(entry: Plain): Plain {
     wantsMovingAir: false,
     ppfd: { preferred: [ppfdLow, ppfdHigh], tolerated: [ppfdLow / 2, ppfdHigh * 1.5] },
     roots: rootsOf(entry),
-    places: [SITES[String(entry.place)] ?? entry.place],
+    places: [under(SITES, entry.place) ?? entry.place],
     rootDepth: { leastCm: entry.rootDepthCm, goodCm: entry.rootDepthCm },
     grown: {
       heightCm: twice(entry.grownHeightCm),
@@ -221,7 +222,7 @@ export function plantNow(entry: Plain): Plain {
       inMonths: entry.grownInMonths,
     },
     dividesInto: [1, 1],
-    toxicity: { ...EATEN[String(entry.eaten)], skin: codes.includes("sap") },
+    toxicity: { ...under(EATEN, entry.eaten), skin: codes.includes("sap") },
     hazards: [...(codes.includes("sap") ? ["sap"] : []), ...(codes.includes("sharpSpines") ? ["spines"] : [])],
     law: { cites: null, invasiveIn: [] },
     ...sourced(
@@ -266,7 +267,7 @@ const MOST_FOR_ONE_SEEDED = 20;
 export function crewNow(entry: Plain): Plain {
   return {
     ...without(entry, "humidityRh", "breedsInDays"),
-    livesAt: LIVES_AT[String(entry.group)] ?? "litter",
+    livesAt: under(LIVES_AT, entry.group) ?? "litter",
     soilMoisture: moistureOf(entry.humidityRh),
     airRh: entry.humidityRh,
     lengthMm: twice(entry.lengthMm),

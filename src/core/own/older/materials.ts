@@ -1,4 +1,5 @@
 import { cautionsNow, numberOr, sourced, twice, without, type Plain } from "./plain";
+import { under } from "../../under";
 
 /** Settling was told as a share of the laid volume; it is one of the poured now. The amounts stay the same. */
 const settlesNow = (pct: unknown): number => {
@@ -105,7 +106,7 @@ export const dressingNow = (entry: Plain): Plain => ({
 
 /** Entries that have another id now. */
 const RENAMED: Readonly<Record<string, string>> = { deepHeatProjector: "infraredHeaterWithoutLight" };
-export const gearIdNow = (id: unknown): unknown => RENAMED[String(id)] ?? id;
+export const gearIdNow = (id: unknown): unknown => under(RENAMED, id) ?? id;
 
 const HANGS: Record<string, string> = {
   dayHeat: "aboveMesh",
@@ -125,7 +126,7 @@ export const gearNow = (entry: Plain): Plain => ({
   checkInMonths: null,
   control: [entry.control],
   neverWith: [],
-  places: [HANGS[String(entry.purpose)] ?? "outside"],
+  places: [under(HANGS, entry.purpose) ?? "outside"],
   cautions: cautionsNow(entry.cautions),
   ...sourced(entry, {}, ["places"]),
 });

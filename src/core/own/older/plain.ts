@@ -1,3 +1,5 @@
+import { under } from "../../under";
+
 /** What the older shapes are read with: nothing about them is taken for granted. */
 export type Plain = Record<string, unknown>;
 
@@ -15,7 +17,7 @@ export const without = (entry: Plain, ...names: readonly string[]): Plain =>
 
 const CAUTION_NAMES: Record<string, string> = { sting: "stings", escape: "escapes" };
 export const cautionsNow = (value: unknown): unknown[] =>
-  listOf(value).map((code) => CAUTION_NAMES[String(code)] ?? code);
+  listOf(value).map((code) => under(CAUTION_NAMES, code) ?? code);
 
 /** What an earlier shape did not know, taken over from its kind and marked as such. */
 const FILLED = { kind: "memory", note: "the earlier entry did not tell it; filled in from its kind: look it up" };
@@ -27,7 +29,7 @@ const FILLED = { kind: "memory", note: "the earlier entry did not tell it; fille
 export function sourced(entry: Plain, renamed: Readonly<Record<string, string>>, filled: readonly string[]): Plain {
   const told = Object.entries(plainOf(entry.fieldFrom)).flatMap(([path, from]) => {
     const [name = "", ...rest] = path.split(".");
-    const now = renamed[name] ?? name;
+    const now = under(renamed, name) ?? name;
     return now === "" ? [] : [[[now, ...rest].join("."), from]];
   });
   return {
