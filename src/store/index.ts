@@ -39,3 +39,4 @@ export type { Listening } from "./device";
 export { getTrials, putTrials, useTrialRead, useTrials } from "./trials";
 export type { TrialRead } from "./trials";
 export { chooseNotified, useNotified } from "./notified";
+export { useMinute, useToday } from "./useToday";

@@ -95,6 +95,8 @@ export function sayOwnProblem(problem: OwnProblem, say: Say): string {
         : say("mix:problems.badField", { path: fieldName(problem.path, say) });
     case "own.unknownIngredient":
       return say("mix:problems.unknownIngredient", { id: problem.id });
+    case "own.full":
+      return say("mix:problems.full", { most: problem.most });
     case "own.emptyRecipe":
       return say("mix:problems.emptyRecipe");
   }

@@ -3,6 +3,8 @@ import { expose, transfer } from "comlink";
 import { habitatLines, readHabitat, type FileRead } from "@/core/files";
 import { readTable, textIn, type BadRow, type Layout } from "@/core/files/readingTable";
 import { blocksOfSamples, type Habitat, type SampleBlock } from "@/core/log";
+import { parseIngredients, type CsvRead } from "@/core/files/ingredientCsv";
+import type { TimeZone } from "@/core/units";
 import type { Progress } from "./client";
 
 /** Pieces of the file are handed on once they are this long, so that no text is ever the whole of it. */
@@ -41,7 +43,7 @@ const buffersOf = (read: FileRead): ArrayBuffer[] =>
     ? read.habitat.samples.flatMap(({ atMs, values }) => [atMs.buffer as ArrayBuffer, values.buffer as ArrayBuffer])
     : [];
 
-export type TableAsked = { bytes: Uint8Array<ArrayBuffer>; layout: Layout };
+export type TableAsked = { bytes: Uint8Array<ArrayBuffer>; layout: Layout; zone: TimeZone };
 /** A logger's table as blocks of samples, how many rows it had, and which could not be read. */
 export type TableRead = { blocks: SampleBlock[]; rows: number; bad: BadRow[] };
 
@@ -51,12 +53,14 @@ const jobs = {
     const read = await readHabitat(textOf(file, onProgress));
     return transfer(read, buffersOf(read));
   },
-  table: async ({ bytes, layout }: TableAsked, onProgress: Progress): Promise<TableRead> => {
-    const { samples, rows, bad } = readTable(textIn(bytes), layout, onProgress);
+  table: async ({ bytes, layout, zone }: TableAsked, onProgress: Progress): Promise<TableRead> => {
+    const { samples, rows, bad } = readTable(textIn(bytes), layout, zone, onProgress);
     const blocks = blocksOfSamples(samples);
     const buffers = blocks.flatMap(({ atMs, values }) => [atMs.buffer as ArrayBuffer, values.buffer as ArrayBuffer]);
     return transfer({ blocks, rows, bad }, buffers);
   },
+  ingredients: async ({ text, ids }: { text: string; ids: string }): Promise<CsvRead> =>
+    parseIngredients(text, (at) => `${ids}${at}`),
 };
 export type FileJobs = typeof jobs;
 

@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { checkHabitat, DesignSchema, INSTANTS_MS, type Design, type ProblemCode } from "../habitat";
 import { STOCK, withOwn } from "../library";
-import { blocksOf, EventSchema, SAMPLE_LIMITS, samplesOf, SERIES, measurableOf } from "../log";
+import { blocksOf, EventSchema, SAMPLE_LIMITS, samplesOf, SeriesIdSchema, measurableOf } from "../log";
 import type { Habitat, LogEvent, SampleBlock, SeriesId } from "../log";
 import { FORMAT, FORMAT_VERSION, migrate, NewerVersionError } from "./migrations";
 import { explain, type BadField } from "./problem";
@@ -43,7 +43,7 @@ export const rowOf = ({ series, atMs, values }: SampleBlock): SeriesRow => ({
 
 const SeriesRowSchema = z
   .strictObject({
-    series: z.enum(SERIES as [SeriesId, ...SeriesId[]]),
+    series: SeriesIdSchema,
     at: z.array(z.number().int().min(INSTANTS_MS.min).max(INSTANTS_MS.max)),
     value: z.array(z.number()),
   })

@@ -86,7 +86,6 @@ const columnOf = (path: readonly PropertyKey[], shape: TableShape): string =>
   columnsOf(shape).find((column) => column === String(path.at(-1))) ?? "name";
 
 const isBlank = (cells: readonly string[]): boolean => cells.every((cell) => cell.trim() === "");
-const sameText = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
 
 /**
  * Reads a table of ingredients: commas, semicolons or tabs between cells, decimal points or (with semicolons or tabs)
@@ -111,13 +110,14 @@ export function parseIngredients(text: string, idFor: (at: number) => string): C
     return { ingredients: [], problems: missing.map((column) => ({ code: "csv.noColumn", column })) };
 
   const taken: CsvRead = { ingredients: [], problems: [] };
+  const names = new Set<string>();
   rows.forEach((cells, at) => {
     if (isBlank(cells)) return;
     const cell = (column: string): string => (cells[places.get(column.toLowerCase()) ?? -1] ?? "").trim();
     const row = { row: at + 2, cell, commas: delimiter !== "," };
     const read = readRow(row, shape, idFor(at));
     if (Array.isArray(read)) taken.problems.push(...read);
-    else if (taken.ingredients.some(({ name }) => sameText(name, read.name)))
+    else if (names.size === names.add(read.name.toLowerCase()).size)
       taken.problems.push({ code: "csv.nameTwice", row: row.row, name: read.name });
     else taken.ingredients.push(read);
   });

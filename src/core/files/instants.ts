@@ -1,7 +1,10 @@
+import { isInstant } from "../habitat";
+import { instantOf, type TimeZone } from "../units";
+
 /** Which part of a written day comes first. */
 export type DateOrder = "ymd" | "dmy" | "mdy";
-/** The zone clocks are told in: this device's, or minutes ahead of UTC. */
-export type Zone = "here" | number;
+/** The zone clocks are told in: one by its name, that of the device, or minutes ahead of UTC. */
+export type Zone = TimeZone | number;
 
 const WRITTEN =
   /^\s*(\d{1,4})[./-](\d{1,2})[./-](\d{1,4})(?:[T,\s]+(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([ap]\.?m\.?)?)?\s*(Z|[+-]\d{2}:?\d{2})?\s*$/i;
@@ -46,13 +49,17 @@ const aheadOf = (zone: string): number => {
   return (sign === "-" ? -1 : 1) * (Number(hours) * 60 + Number(minutes));
 };
 
+const clockIn = (zone: Zone, wallMs: number, afterMs: number | undefined): number =>
+  typeof zone === "number" ? wallMs - zone * MINUTE_MS : instantOf(wallMs, zone, afterMs);
+
 /**
  * An instant as a table writes it.
  *
- * @returns milliseconds since 1970 UTC; not a number where it is no day and time that there is
+ * @param afterMs an instant it comes after, which tells the hour apart that autumn repeats
+ * @returns milliseconds since 1970 UTC; not a number where it is no day and time at which something can be measured
  * @example instantIn("15.09.2025 14:00", "dmy", 120) // Date.UTC(2025, 8, 15, 12)
  */
-export function instantIn(text: string, order: DateOrder, zone: Zone): number {
+export function instantIn(text: string, order: DateOrder, zone: Zone, afterMs?: number): number {
   const found = WRITTEN.exec(text);
   if (!found) return Number.NaN;
   const [, a = "", b = "", c = "", hours = "0", minutes = "0", seconds = "0", half, told] = found;
@@ -63,7 +70,7 @@ export function instantIn(text: string, order: DateOrder, zone: Zone): number {
   // The 31st of February is none, nor is the 25th hour.
   if (back.getUTCMonth() !== month - 1 || back.getUTCDate() !== day || hour > 23 || Number(minutes) > 59)
     return Number.NaN;
-  if (told !== undefined) return utc - aheadOf(told) * MINUTE_MS;
-  if (zone !== "here") return utc - zone * MINUTE_MS;
-  return new Date(year, month - 1, day, hour, Number(minutes), Number(seconds)).getTime();
+  if (back.getUTCFullYear() !== year) return Number.NaN;
+  const atMs = told !== undefined ? utc - aheadOf(told) * MINUTE_MS : clockIn(zone, utc, afterMs);
+  return isInstant(atMs) ? atMs : Number.NaN;
 }

@@ -31,7 +31,7 @@ describe("a messy table", () => {
     ]);
   });
   it("comes in right, and what cannot be read is named by its row", () => {
-    const { samples, rows, bad } = readTable(MESSY, utc);
+    const { samples, rows, bad } = readTable(MESSY, utc, "UTC");
     expect(samples.filter(({ series }) => series === "warmEnd.temperatureC")).toEqual([
       { series: "warmEnd.temperatureC", atMs: at("2025-09-25T14:05:00Z"), value: 26 },
       { series: "warmEnd.temperatureC", atMs: at("2025-09-26T02:05:00Z"), value: 22 },
@@ -60,7 +60,7 @@ describe("tables of other countries", () => {
     const text = "Time\tTemperature\tRH\n3/25/2026 1:30:00 PM\t79.7\t55\n3/26/2026 12:05:00 AM\t70.7\t65\n";
     const { layout } = guessLayout(text);
     expect([layout.delimiter, layout.dateOrder, layout.decimal]).toEqual(["\t", "mdy", "."]);
-    const { samples, bad } = readTable(text, { ...layout, zone: -300 });
+    const { samples, bad } = readTable(text, { ...layout, zone: -300 }, "UTC");
     expect(bad).toEqual([]);
     expect(samples[0]).toEqual({ series: "warmEnd.temperatureC", atMs: at("2026-03-25T18:30:00Z"), value: 26.5 });
     expect(samples[2]?.atMs).toBe(at("2026-03-26T05:05:00Z"));

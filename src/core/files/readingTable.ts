@@ -1,17 +1,19 @@
 import Papa from "papaparse";
+import * as z from "zod";
 import {
   measurableOf,
   PLACES,
   SAMPLE_LIMITS,
   seriesOf,
+  SeriesIdSchema,
   WHERE,
   type Measurable,
   type SamplePlace,
   type SeriesId,
   type SeriesSample,
 } from "../log";
-import { fahrenheitToCelsius } from "../units";
-import { instantIn, orderIn, type DateOrder, type Zone } from "./instants";
+import { fahrenheitToCelsius, type TimeZone } from "../units";
+import { instantIn, orderIn, type DateOrder } from "./instants";
 
 /** What a column of a logger's table holds; null: nothing that is taken in. */
 export type ColumnUse =
@@ -22,11 +24,28 @@ export type Layout = {
   delimiter: string;
   decimal: "." | ",";
   dateOrder: DateOrder;
-  zone: Zone;
+  /** Minutes ahead of UTC, or by the clock of the habitat's keeper. */
+  zone: "here" | number;
   columns: readonly ColumnUse[];
   /** Rows before the first reading. */
   headRows: number;
 };
+
+const ColumnSchema = z
+  .union([
+    z.strictObject({ as: z.enum(["time", "date", "clock"]) }),
+    z.strictObject({ as: z.literal("value"), series: SeriesIdSchema, isFahrenheit: z.boolean() }),
+  ])
+  .nullable();
+/** A layout that was kept: nothing about it is taken for granted. */
+export const LayoutSchema = z.strictObject({
+  delimiter: z.string().max(4),
+  decimal: z.enum([".", ","]),
+  dateOrder: z.enum(["ymd", "dmy", "mdy"]),
+  zone: z.union([z.literal("here"), z.number().min(-1440).max(1440)]),
+  columns: z.array(ColumnSchema).max(500),
+  headRows: z.number().int().min(0).max(10_000),
+});
 
 export type BadRow = { row: number; why: "time" | "value" | "range" };
 export type ReadRows = { samples: SeriesSample[]; rows: number; bad: BadRow[] };
@@ -132,15 +151,19 @@ export function guessLayout(text: string): { layout: Layout; rows: string[][] } 
   };
 }
 
+/** The keeper's clock, and the instant of the row before, which tells a repeated hour apart. */
+type Clock = { zone: TimeZone; lastMs: number | undefined };
+
 /** The instant of a row, from one column, or from a day and a clock apart. */
-function timeOf(cells: readonly string[], { columns, dateOrder, zone }: Layout): number {
+function timeOf(cells: readonly string[], { columns, dateOrder, zone }: Layout, clock: Clock): number {
   const told = (as: "time" | "date" | "clock") => cells[columns.findIndex((use) => use?.as === as)] ?? "";
-  return instantIn(told("time") || `${told("date")} ${told("clock")}`, dateOrder, zone);
+  const text = told("time") || `${told("date")} ${told("clock")}`;
+  return instantIn(text, dateOrder, zone === "here" ? clock.zone : zone, clock.lastMs);
 }
 
 /** One row read. @returns why not, where it cannot be */
-function readRow(cells: readonly string[], layout: Layout): SeriesSample[] | BadRow["why"] {
-  const atMs = timeOf(cells, layout);
+function readRow(cells: readonly string[], layout: Layout, clock: Clock): SeriesSample[] | BadRow["why"] {
+  const atMs = timeOf(cells, layout, clock);
   if (Number.isNaN(atMs)) return "time";
   const samples: SeriesSample[] = [];
   for (const [at, use] of layout.columns.entries()) {
@@ -158,22 +181,42 @@ function readRow(cells: readonly string[], layout: Layout): SeriesSample[] | Bad
 
 const MOST_BAD_TOLD = 200;
 
+/** Whether a table tells the newest first, as some loggers print it. */
+function isNewestFirst(rows: readonly string[][], layout: Layout, zone: TimeZone): boolean {
+  const times = [rows.slice(layout.headRows, layout.headRows + 50), rows.slice(-50).toReversed()].map((some) =>
+    some.map((cells) => timeOf(cells, layout, { zone, lastMs: undefined })).find((atMs) => !Number.isNaN(atMs)),
+  );
+  const [first = 0, last = 0] = times;
+  return first > last;
+}
+
 /**
  * Reads a logger's table. Rows that cannot be read are counted and named by their number, and the rest stands.
  *
+ * @param zone of the keeper's clock, for tables that tell none
  * @param onShare told now and then which share is read
  */
-export function readTable(text: string, layout: Layout, onShare: (share: number) => void = () => undefined): ReadRows {
+export function readTable(
+  text: string,
+  layout: Layout,
+  zone: TimeZone,
+  onShare: (share: number) => void = () => undefined,
+): ReadRows {
   const read: ReadRows = { samples: [], rows: 0, bad: [] };
   const rows = rowsOf(text, layout.delimiter);
-  for (let at = layout.headRows; at < rows.length; at++) {
-    if (at % 20_000 === 0) onShare(at / rows.length);
+  const isBackward = isNewestFirst(rows, layout, zone);
+  const clock: Clock = { zone, lastMs: undefined };
+  for (let n = layout.headRows; n < rows.length; n++) {
+    if (n % 20_000 === 0) onShare(n / rows.length);
     read.rows += 1;
-    const row = readRow(rows[at] ?? [], layout);
-    if (typeof row !== "string") read.samples.push(...row);
-    else if (read.bad.length < MOST_BAD_TOLD) read.bad.push({ row: at + 1, why: row });
+    const at = isBackward ? rows.length - 1 - (n - layout.headRows) : n;
+    const row = readRow(rows[at] ?? [], layout, clock);
+    if (typeof row !== "string") {
+      read.samples.push(...row);
+      clock.lastMs = row[0]?.atMs;
+    } else if (read.bad.length < MOST_BAD_TOLD) read.bad.push({ row: at + 1, why: row });
   }
-  return read;
+  return { ...read, bad: read.bad.toSorted((a, b) => a.row - b.row) };
 }
 
 /** The text of a file, whatever it is written in: UTF-8, UTF-16 by its mark, else Western. */

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { daylightOf } from "../climate";
-import { SERIES, type LogNow, type SeriesId } from "../log";
+import { SeriesIdSchema, type LogNow, type SeriesId } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import type { Range } from "../catalog";
@@ -11,7 +11,7 @@ const MOST_CHANNELS = 24;
 const MOST_MS = 400 * DAY_MIN * 60_000;
 
 const HubChannelSchema = z.strictObject({
-  series: z.enum(SERIES as [SeriesId, ...SeriesId[]]),
+  series: SeriesIdSchema,
   /** What it comes to, lamps on and lamps off, in the units of its series. */
   day: z.number(),
   night: z.number(),

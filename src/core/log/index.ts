@@ -6,7 +6,17 @@ export { blockProblem, checkedEvents, isSample, mustBeSamples, partedEvents } fr
 export { OFFSPRING, SIGHTINGS, TAKEN } from "./journal";
 export { NOTHING_HAPPENED, doneEvents, openedEvents, stateAt } from "./state";
 export type { LogState, Opened } from "./state";
-export { MEASURABLES, PLACES, SAMPLE_LIMITS, SERIES, WHERE, measurableOf, placeOf, seriesOf } from "./series";
+export {
+  MEASURABLES,
+  PLACES,
+  SAMPLE_LIMITS,
+  SERIES,
+  SeriesIdSchema,
+  WHERE,
+  measurableOf,
+  placeOf,
+  seriesOf,
+} from "./series";
 export type { Measurable, SamplePlace, SeriesId } from "./series";
 export { BLOCK_MS, blockStart, blocksOf, merged, samplesOf, withoutSamples } from "./samples";
 export type { Sample, SampleBlock, SeriesSample } from "./samples";

@@ -1,3 +1,4 @@
+import * as z from "zod";
 import { LIMITS } from "../habitat";
 
 /** Where a gauge may stand, and what a gauge that remembers tells: the low of the night. */
@@ -46,6 +47,8 @@ export const seriesOf = (place: SamplePlace, what: Measurable): SeriesId => `${p
 export const SERIES: readonly SeriesId[] = PLACES.flatMap((place) =>
   MEASURABLES.filter((what) => WHERE[what].includes(place)).map((what) => seriesOf(place, what)),
 );
+/** A series by its name. */
+export const SeriesIdSchema = z.enum(SERIES as [SeriesId, ...SeriesId[]]);
 export const placeOf = (series: SeriesId): SamplePlace => series.split(".")[0] as SamplePlace;
 export const measurableOf = (series: SeriesId): Measurable => series.split(".")[1] as Measurable;
 

@@ -15,3 +15,5 @@ export {
   shelvesJoined,
 } from "./shelf";
 export type { OwnProblem, OwnShelf, Shelved } from "./shelf";
+export { withIngredients, withShelf } from "./joining";
+export type { Brought } from "./joining";

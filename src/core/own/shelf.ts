@@ -30,7 +30,8 @@ export type OwnProblem =
   | { code: "own.nameTaken"; name: string }
   | { code: "own.badField"; path: string }
   | { code: "own.unknownIngredient"; id: string }
-  | { code: "own.emptyRecipe" };
+  | { code: "own.emptyRecipe" }
+  | { code: "own.full"; most: number };
 /** The shelf with what was put on it, or why it was not. */
 export type Shelved = { ok: true; shelf: OwnShelf } | { ok: false; problem: OwnProblem };
 
@@ -56,6 +57,8 @@ export function keepEntry<K extends OwnKind>(
   entry: OwnEntry<K>,
   namesTaken: readonly string[],
 ): Shelved {
+  const full = shelf[kind].length >= MOST_OF_A_KIND && shelf[kind].every((other) => other.id !== entry.id);
+  if (full) return { ok: false, problem: { code: "own.full", most: MOST_OF_A_KIND } };
   const read = OWN_SCHEMAS[kind].safeParse(entry);
   if (!read.success) return { ok: false, problem: badField(read.error) };
   const { name, id } = read.data;
@@ -117,7 +120,7 @@ export const dropRecipe = (shelf: OwnShelf, id: string): OwnShelf => ({
 export function shelvesJoined(mine: OwnShelf, theirs: OwnShelf): OwnShelf {
   const joined = <T extends { id: string }>(own: readonly T[], others: readonly T[]): T[] => {
     const known = new Set(own.map(({ id }) => id));
-    return [...own, ...others.filter(({ id }) => !known.has(id))];
+    return [...own, ...others.filter(({ id }) => !known.has(id))].slice(0, MOST_OF_A_KIND);
   };
   const entries = Object.fromEntries(OWN_KINDS.map((kind) => [kind, joined<OwnEntry>(mine[kind], theirs[kind])]));
   return { ...mine, ...entries, recipes: joined(mine.recipes, theirs.recipes) };

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { DateSchema, IdSchema, NameSchema } from "../habitat";
-import { SERIES, type SeriesId } from "../log";
+import { SeriesIdSchema, type SeriesId } from "../log";
 
 const MOST_TRIALS = 200;
 const QUESTION_LENGTH = 200;
@@ -13,7 +13,7 @@ const TrialSchema = z
     aId: IdSchema,
     bId: IdSchema,
     /** What the question is measured by. */
-    series: z.enum(SERIES as [SeriesId, ...SeriesId[]]),
+    series: SeriesIdSchema,
     startOn: DateSchema,
     /** Null: it goes on. */
     endOn: DateSchema.nullable(),

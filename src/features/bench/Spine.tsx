@@ -4,8 +4,7 @@ import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useEffect, useId, useMemo, useRef } from "react";
 import { isOpen, STEPS, WEIGHTS, type Finding, type Step } from "@/core/findings";
-import { useSession } from "@/store";
-import { useNow } from "@/ui/parts";
+import { useSession, useToday } from "@/store";
 import { plain, TexturePattern, type Material } from "@/ui/section";
 import { useSay } from "@/words";
 import css from "./Spine.module.css";
@@ -31,7 +30,7 @@ const NO_FINDINGS: readonly Finding[] = [];
 export function Spine({ id, ready }: { id: string; ready: boolean }) {
   const say = useSay();
   const findings = useSession((session) => (ready ? session.derived?.findings : undefined)) ?? NO_FINDINGS;
-  const today = useNow();
+  const today = useToday();
   const current = usePathname().split("/").at(-1);
   const list = useRef<HTMLElement>(null);
 

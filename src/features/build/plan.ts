@@ -1,8 +1,7 @@
 "use client";
 
 import { planFor, type Plan } from "@/core/build";
-import { useOpen } from "@/store";
-import { useNow } from "@/ui/parts";
+import { useOpen, useToday } from "@/store";
 import { useStepNames } from "@/ui/plan";
 
 const NOTHING: Plan = { steps: [], problems: [] };
@@ -10,7 +9,7 @@ const NOTHING: Plan = { steps: [], problems: [] };
 /** The plan as of today. Empty until it is known which day it is. */
 export function usePlan(): { plan: Plan; today: string } {
   const { derived, log } = useOpen();
-  const today = useNow();
+  const today = useToday();
   return { today, plan: today === "" ? NOTHING : planFor(derived, log.state, today) };
 }
 

@@ -4,16 +4,15 @@ import { useState } from "react";
 import type { Fitted } from "@/core/gear";
 import { LIMITS } from "@/core/habitat";
 import { dueList } from "@/core/keeping";
-import { useOpen } from "@/store";
+import { useOpen, useToday } from "@/store";
 import { MeasureField, NumberInput } from "@/ui/measure";
-import { useNow } from "@/ui/parts";
 import { useSay } from "@/words";
 import css from "./Gear.module.css";
 
 /** Since when it is new, when it wants renewing, and what a meter read under it. */
 export function AgeFields({ one, name }: { one: Fitted; name: string }) {
   const say = useSay();
-  const today = useNow();
+  const today = useToday();
   const { derived, act } = useOpen();
   const { piece, kind } = one;
   const { state } = derived.log;

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { LedgerHead, LedgerPart, Pills, Workbench } from "@/ui/parts";
-import { useOpen } from "@/store";
+import { useOpen, useMinute } from "@/store";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
 import { AtTheAnimal } from "./AtTheAnimal";
@@ -15,7 +15,6 @@ import { MonthPick } from "./MonthPick";
 import { Needs } from "./Needs";
 import { RoomPart } from "./RoomPart";
 import { Season } from "./season";
-import { useMinute } from "./useMinute";
 
 /** What the room gives, what runs, and what comes of it: at the animal, over the section, through the day. */
 export function ClimateStep() {

@@ -8,7 +8,7 @@ import { KG_PER_OUNCE } from "@/core/units";
 import { useOpen } from "@/store";
 import type { Line } from "@/ui/chart";
 import { dayPrinted, useFigures, useSay, useUnits } from "@/words";
-import { Curves } from "./Curves";
+import { Curves, noonOf } from "./Curves";
 import { PlantsGrown } from "./PlantsGrown";
 import css from "./Story.module.css";
 import keeping from "./Keeping.module.css";
@@ -51,7 +51,7 @@ function MassChart({ logs }: { logs: readonly AnimalLog[] }) {
           name: individual?.name ?? say("journal:individuals.all"),
           color: COLORS[at % COLORS.length] ?? "--clay",
           dashed: at % 2 === 1,
-          points: masses.map(({ on, massG }): [string, number] => [`${on}T12:00:00`, massG * perG]),
+          points: masses.map(({ on, massG }): [number, number] => [noonOf(on), massG * perG]),
         })),
     [logs, say, perG],
   );

@@ -57,7 +57,7 @@ export function Charts({ marks }: { marks?: readonly Mark[] }) {
   const lines = useMemo((): Line[] => {
     if (!ranges) return [];
     const plotted = (samples: readonly Sample[]): Line["points"] =>
-      samples.map(({ atMs, value }) => [new Date(atMs).toISOString(), shownValue(value, chosen, system)]);
+      samples.map(({ atMs, value }) => [atMs, shownValue(value, chosen, system)]);
     if (chosen === "waterLineCm") {
       const all = told.flatMap((place) => ranges[place]?.points ?? []).toSorted((a, b) => a.atMs - b.atMs);
       return all.length === 0 ? [] : [{ name: say("journal:waterLine"), color: "--water", points: plotted(all) }];
@@ -118,6 +118,7 @@ export function Charts({ marks }: { marks?: readonly Mark[] }) {
           band={band}
           marks={marks}
           bandColor="--moss"
+          zone={habitat.timeZone}
           print={print}
           printShort={printShort}
           onSpan={setSpan}

@@ -5,6 +5,9 @@ import css from "./Keeping.module.css";
 
 type Props = { title: string; lines: readonly Line[]; print: (value: number) => string; height: number };
 
+/** Where a day stands on the axis of a curve: at its noon. */
+export const noonOf = (on: string): number => Date.parse(`${on}T12:00:00Z`);
+
 /** What grew, as a curve each, with their names above. */
 export const Curves = ({ title, lines, print, height }: Props) => (
   <section className={css.charts} aria-label={title}>
@@ -20,6 +23,7 @@ export const Curves = ({ title, lines, print, height }: Props) => (
       lines={lines}
       band={undefined}
       bandColor="--moss"
+      zone="UTC"
       print={print}
       printShort={print}
       height={height}

@@ -5,9 +5,8 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { LIMITS, type Design } from "@/core/habitat";
 import { EventSchema, OFFSPRING, SIGHTINGS, TAKEN, type Told } from "@/core/log";
-import { useOpen } from "@/store";
+import { useOpen, useToday } from "@/store";
 import { MeasureField } from "@/ui/measure";
-import { useNow } from "@/ui/parts";
 import { isWord, useSay, type Say } from "@/words";
 import css from "./Keeping.module.css";
 
@@ -114,7 +113,7 @@ function fieldSaid(path: string, say: Say): string {
 /** One event written down, on today or a day before. */
 export function EventForm({ kind }: { kind: Kind }) {
   const say = useSay();
-  const today = useNow();
+  const today = useToday();
   const { habitat, derived, act } = useOpen();
   const { foods } = derived.animal.food;
   const [draft, setDraft] = useState<Draft>(() => emptyDraft(habitat, foods));

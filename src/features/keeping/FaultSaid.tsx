@@ -18,12 +18,13 @@ export function GaugeSaid({ fault: { kind, series, value, sinceMs } }: { fault: 
   const say = useSay();
   const figures = useFigures();
   const nameOf = useSeriesName();
+  const { habitat } = useOpen();
   return (
     <p className={css.fault}>
       {say(`journal:says.gauge.${kind}`, {
         series: nameOf(series),
         value: channelPrinted(value, measurableOf(series), figures),
-        ...dayTime(sinceMs, "sinceOn"),
+        ...dayTime(sinceMs, habitat.timeZone, "sinceOn"),
       })}
     </p>
   );

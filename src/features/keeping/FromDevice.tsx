@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import { hubSpecFor } from "@/core/hub";
 import type { SeriesId } from "@/core/log";
+import { aheadMs } from "@/core/units";
 import { deviceAt, listenTo, stopListening, takeDeviceOut, useDevice, useOpen, type Listening } from "@/store";
 import { Pills } from "@/ui/parts";
 import { useSay } from "@/words";
@@ -38,7 +39,7 @@ export function FromDevice() {
     return hubSpecFor(derived, derived.outlook, log.newest, {
       seed: Math.floor(nowMs / MINUTE_MS),
       ...{ fromMs, untilMs: fromMs + LASTS_MS[pace], everyS: EVERY_S[pace] },
-      aheadMin: -new Date(nowMs).getTimezoneOffset(),
+      aheadMin: aheadMs(habitat.timeZone, nowMs) / MINUTE_MS,
       // Of a week its last day and a half; live at once.
       sticks: sticks === "" ? null : { series: sticks, fromMs: pace === "week" ? nowMs - 1.5 * DAY_MS : nowMs },
     });
@@ -89,8 +90,11 @@ export function FromDevice() {
 /** How far it is, and what became of it. */
 function Heard({ device: { state, count, untilMs, problem } }: { device: Listening }) {
   const say = useSay();
+  const { habitat } = useOpen();
   return [
-    count > 0 && untilMs !== undefined ? say("journal:device.count", { count, ...dayTime(untilMs, "untilOn") }) : "",
+    count > 0 && untilMs !== undefined
+      ? say("journal:device.count", { count, ...dayTime(untilMs, habitat.timeZone, "untilOn") })
+      : "",
     state === "listening" && count === 0 ? say("journal:device.listening") : "",
     state === "over" || state === "lost" ? say(`journal:device.${state}`) : "",
     problem ? say("journal:device.refused", { what: senmlSaid(problem, say) }) : "",

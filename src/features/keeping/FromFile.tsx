@@ -6,19 +6,19 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useState } from "react";
-import { guessLayout, textIn, type Layout } from "@/core/files/readingTable";
-import { readSenml, type Resolved } from "@/core/files/senml";
-import { useSession } from "@/store";
+import { guessLayout, LayoutSchema, textIn, type Layout } from "@/core/files/readingTable";
+import { readSenml, type TimeUnit } from "@/core/files/senml";
+import { useOpen, useSession } from "@/store";
 import { FileButton } from "@/ui/parts";
 import { useSay, type Say } from "@/words";
 import { readTableFile } from "@/workers";
 import css from "./FromFile.module.css";
-import { FromSenml } from "./FromSenml";
+import { FromSenml, type SenmlTold } from "./FromSenml";
 import { LayoutFields } from "./LayoutFields";
 import { senmlSaid } from "./senmlSaid";
 
 /** A device's file, record by record. */
-type AskedSenml = { name: string; records: Resolved[] };
+type AskedSenml = { name: string; told: SenmlTold };
 type Asked = { name: string; bytes: Uint8Array<ArrayBuffer>; layout: Layout; rows: string[][] };
 
 /** How a file with the same head was read before. */
@@ -27,8 +27,8 @@ const keptKey = (rows: readonly string[][], { headRows }: Layout): string =>
 
 function keptLayout(rows: readonly string[][], guess: Layout): Layout {
   try {
-    const kept = JSON.parse(localStorage.getItem(keptKey(rows, guess)) ?? "null") as Layout | null;
-    return kept && kept.columns.length === guess.columns.length ? kept : guess;
+    const kept = LayoutSchema.safeParse(JSON.parse(localStorage.getItem(keptKey(rows, guess)) ?? "null"));
+    return kept.success && kept.data.columns.length === guess.columns.length ? kept.data : guess;
   } catch {
     return guess;
   }
@@ -51,9 +51,10 @@ export function FromFile() {
     const bytes = new Uint8Array(await file.arrayBuffer());
     const text = textIn(bytes);
     if (/^\s*\[/.test(text)) {
-      const read = readSenml(text, file.lastModified);
+      const readAs = (unit?: TimeUnit) => readSenml(text, file.lastModified, unit);
+      const read = readAs();
       setSaid(read.ok ? "" : `${file.name}: ${senmlSaid(read.problem, say)}`);
-      return read.ok && setAsked({ name: file.name, records: read.records });
+      return read.ok && setAsked({ name: file.name, told: { ...read, readAs } });
     }
     const { layout, rows } = guessLayout(text);
     if (!layout.columns.some((use) => use?.as === "value"))
@@ -79,9 +80,9 @@ export function FromFile() {
         maxWidth="md"
       >
         <DialogTitle id="from-file">{say("journal:file.title", { name: asked?.name ?? "" })}</DialogTitle>
-        {asked && "records" in asked ? (
+        {asked && "told" in asked ? (
           <FromSenml
-            records={asked.records}
+            told={asked.told}
             onDone={(told) => {
               setAsked(undefined);
               setSaid(told);
@@ -108,6 +109,7 @@ type AskingProps = { asked: Asked; onLayout: (layout: Layout) => void; onDone: (
 function Asking({ asked: { bytes, layout, rows }, onLayout, onDone }: AskingProps) {
   const say = useSay();
   const takeIn = useSession((session) => session.takeIn);
+  const { timeZone } = useOpen().habitat;
   const [share, setShare] = useState<number>();
   const [stop, setStop] = useState<AbortController>();
   const [failed, setFailed] = useState("");
@@ -119,7 +121,7 @@ function Asking({ asked: { bytes, layout, rows }, onLayout, onDone }: AskingProp
     setShare(0);
     try {
       const read = await readTableFile(
-        { bytes: bytes.slice(), layout },
+        { bytes: bytes.slice(), layout, zone: timeZone },
         { onProgress: setShare, signal: abort.signal },
       );
       const added = await takeIn(read.blocks);

@@ -4,10 +4,22 @@ import Button from "@mui/material/Button";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import { useState } from "react";
-import { channelsIn, samplesIn, type Channel, type Resolved } from "@/core/files/senml";
-import { blocksOfSamples, type SeriesId } from "@/core/log";
-import { useSession } from "@/store";
+import { isInstant } from "@/core/habitat";
+import {
+  channelsIn,
+  samplesIn,
+  TIME_UNITS,
+  type Channel,
+  type readSenml,
+  type Resolved,
+  type Taken,
+  type TimeUnit,
+} from "@/core/files/senml";
+import { blocksOfSamples, SeriesIdSchema, type SeriesId } from "@/core/log";
+import * as z from "zod";
+import { useOpen, useSession } from "@/store";
 import { useSay, type Say } from "@/words";
+import { dayTime } from "./dayTime";
 import css from "./FromFile.module.css";
 import { SeriesOptions } from "./SeriesOptions";
 
@@ -20,9 +32,11 @@ const keptKey = (channels: readonly Channel[]): string =>
 
 function asKept(channels: Channel[]): Channel[] {
   try {
-    const kept = JSON.parse(localStorage.getItem(keptKey(channels)) ?? "null") as (SeriesId | null)[] | null;
-    return kept?.length === channels.length
-      ? channels.map((one, at) => ({ ...one, series: kept[at] ?? null }))
+    const kept = z
+      .array(SeriesIdSchema.nullable())
+      .safeParse(JSON.parse(localStorage.getItem(keptKey(channels)) ?? "null"));
+    return kept.success && kept.data.length === channels.length
+      ? channels.map((one, at) => ({ ...one, series: kept.data[at] ?? null }))
       : channels;
   } catch {
     return channels;
@@ -37,12 +51,19 @@ function keep(channels: readonly Channel[]): void {
   }
 }
 
-type Props = { records: readonly Resolved[]; onDone: (said: string) => void };
+/** A pack as it was read, and how it reads with times in another unit. */
+export type SenmlTold = {
+  records: readonly Resolved[];
+  timeUnit: TimeUnit;
+  readAs: (unit: TimeUnit) => ReturnType<typeof readSenml>;
+};
+type Props = { told: SenmlTold; onDone: (said: string) => void };
 
 /** Takes a SenML file in: what each of its channels tells is guessed, shown, corrected, and remembered. */
-export function FromSenml({ records, onDone }: Props) {
+export function FromSenml({ told, onDone }: Props) {
   const say = useSay();
   const takeIn = useSession((session) => session.takeIn);
+  const [{ records, timeUnit }, setRead] = useState<Pick<SenmlTold, "records" | "timeUnit">>(told);
   const [channels, setChannels] = useState(() => asKept(channelsIn(records)));
   const take = async () => {
     const taken = samplesIn(records, channels);
@@ -50,11 +71,16 @@ export function FromSenml({ records, onDone }: Props) {
     keep(channels);
     onDone(sumSaid(taken, added, say));
   };
+  const chooseUnit = (unit: TimeUnit) => {
+    const read = told.readAs(unit);
+    if (read.ok) setRead(read);
+  };
   const choose = (at: number, series: string) =>
     setChannels(channels.map((one, n) => (n === at ? { ...one, series: (series || null) as SeriesId | null } : one)));
   return (
     <>
       <DialogContent>
+        <Times {...{ records, timeUnit }} isGuessed={told.timeUnit !== "s"} onUnit={chooseUnit} />
         <div className={css.scroll}>
           <table>
             <tbody>
@@ -96,10 +122,45 @@ export function FromSenml({ records, onDone }: Props) {
   );
 }
 
-function sumSaid({ left, beyond }: { left: number; beyond: number }, added: number, say: Say): string {
+type TimesProps = {
+  records: readonly Resolved[];
+  timeUnit: TimeUnit;
+  isGuessed: boolean;
+  onUnit: (unit: TimeUnit) => void;
+};
+
+/** What times are read in, where a device tells others than it should; and when the first reading is of. */
+function Times({ records, timeUnit, isGuessed, onUnit }: TimesProps) {
+  const say = useSay();
+  const { timeZone } = useOpen().habitat;
+  const first = records.reduce((least, { atMs }) => Math.min(least, atMs), Infinity);
+  return (
+    <div className={css.marks}>
+      <label>
+        <span>{say("journal:file.senml.times")}</span>
+        <select value={timeUnit} onChange={({ target }) => onUnit(target.value as TimeUnit)}>
+          {TIME_UNITS.map((unit) => (
+            <option key={unit} value={unit}>
+              {say(`journal:file.senml.timeUnit.${unit}`)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p>
+        {isInstant(first) ? say("journal:file.senml.from", dayTime(first, timeZone, "readOn")) : ""}{" "}
+        {isGuessed && timeUnit !== "s"
+          ? say("journal:file.senml.timesGuessed", { unit: say(`journal:file.senml.timeUnit.${timeUnit}`) })
+          : ""}
+      </p>
+    </div>
+  );
+}
+
+function sumSaid({ left, beyond, untimely }: Omit<Taken, "samples">, added: number, say: Say): string {
   return [
     say("journal:file.senml.came", { count: added }),
     left > 0 ? say("journal:file.senml.left", { count: left }) : "",
+    untimely > 0 ? say("journal:file.senml.untimely", { count: untimely }) : "",
     beyond > 0 ? say("journal:file.senml.beyond", { count: beyond }) : "",
   ]
     .filter((part) => part !== "")

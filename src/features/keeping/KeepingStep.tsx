@@ -3,8 +3,8 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { duties } from "@/core/keeping";
-import { useLastAct, useOpen } from "@/store";
-import { LastWritten, LedgerHead, LedgerPart, Minding, Pills, useNow, Workbench } from "@/ui/parts";
+import { useLastAct, useOpen, useToday } from "@/store";
+import { LastWritten, LedgerHead, LedgerPart, Minding, Pills, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
 import { Animals } from "./Animals";
@@ -76,7 +76,7 @@ function Box() {
 function Ledger() {
   const say = useSay();
   const { derived, log } = useOpen();
-  const today = useNow();
+  const today = useToday();
   const last = useLastAct();
   const [moving, setMoving] = useState(false);
   const { sinceOn } = log.state;

@@ -6,7 +6,7 @@ import { CM_PER_INCH } from "@/core/units";
 import { useOpen, useSession } from "@/store";
 import type { Line } from "@/ui/chart";
 import { capital, useFigures, useSay, useUnits } from "@/words";
-import { Curves } from "./Curves";
+import { Curves, noonOf } from "./Curves";
 
 const COLORS = ["--moss", "--water", "--ochre", "--clay", "--ink", "--rust"] as const;
 
@@ -28,7 +28,7 @@ export function PlantsGrown() {
           name: capital(say.nameOf("plants", plantId)),
           color: COLORS[at % COLORS.length] ?? "--moss",
           dashed: at % 2 === 1,
-          points: own.map(({ on, heightCm }) => [`${on}T12:00:00`, heightCm * perCm]),
+          points: own.map(({ on, heightCm }) => [noonOf(on), heightCm * perCm]),
         },
       ];
     });

@@ -3,10 +3,12 @@
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
+import { isInstant } from "@/core/habitat";
 import { bandFor } from "@/core/keeping";
 import { MEASURABLES, PLACES, WHERE, type Measurable, type SamplePlace } from "@/core/log";
+import { aheadMs, instantOf, localTime, type TimeZone } from "@/core/units";
 import { useOpen, useSession } from "@/store";
-import { channelPrinted, useFigures, useSay } from "@/words";
+import { channelPrinted, sayProblem, useFigures, useSay } from "@/words";
 import { ChannelField } from "./ChannelField";
 import css from "./Keeping.module.css";
 
@@ -32,9 +34,9 @@ function keepPlace(place: SamplePlace): void {
   }
 }
 
-/** Local time as a field takes it, to the minute. @example localMinute(new Date()) // "2026-03-02T10:00" */
-const localMinute = (date: Date): string =>
-  new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+/** What clocks of a zone show, as a field takes it, to the minute. @example minuteIn(nowMs, "UTC") // "2026-03-02T10:00" */
+const minuteIn = (atMs: number, zone: TimeZone): string =>
+  new Date(atMs + aheadMs(zone, atMs)).toISOString().slice(0, 16);
 
 /** What is read at a place here: no water line without drainage, water only where something lives in it. */
 function channelsAt(place: SamplePlace, hasWater: boolean): Measurable[] {
@@ -44,7 +46,8 @@ function channelsAt(place: SamplePlace, hasWater: boolean): Measurable[] {
 /** Writes a reading down: one place, any of the gauges read there, now or in the past. */
 export function ReadingForm() {
   const say = useSay();
-  const { derived } = useOpen();
+  const { derived, habitat } = useOpen();
+  const { timeZone } = habitat;
   const read = useSession((session) => session.read);
   const [place, setPlace] = useState<SamplePlace>(lastPlace);
   const [values, setValues] = useState<Values>({});
@@ -58,12 +61,13 @@ export function ReadingForm() {
     setValues(({ [field]: _before, ...others }) => (value === undefined ? others : { ...others, [field]: value }));
   const write = () => {
     if (Object.keys(values).length === 0) return setSaid({ text: say("problems:readingEmpty"), wrong: true });
-    const at = atText === "" ? new Date() : new Date(atText);
-    if (Number.isNaN(at.getTime()) || at.getTime() > Date.now() + 60_000)
+    const atMs = atText === "" ? Date.now() : instantOf(Date.parse(`${atText}Z`), timeZone);
+    if (!isInstant(atMs) || atMs > Date.now() + 60_000)
       return setSaid({ text: say("journal:reading.future"), wrong: true });
-    read({ at: at.toISOString(), place, ...values });
+    const problem = read({ at: new Date(atMs).toISOString(), place, ...values });
+    if (problem) return setSaid({ text: sayProblem(problem, say), wrong: true });
     keepPlace(place);
-    setSaid({ text: judge(values, at.getHours()), wrong: false });
+    setSaid({ text: judge(values, localTime(atMs, timeZone).hour), wrong: false });
     setValues({});
     setRound(round + 1);
   };
@@ -111,7 +115,7 @@ export function ReadingForm() {
         label={say("journal:reading.at")}
         value={atText}
         onChange={({ target }) => setAtText(target.value)}
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: localMinute(new Date()) } }}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: minuteIn(Date.now(), timeZone) } }}
       />
       <Button type="submit">{say("journal:add")}</Button>
       <p role="status" className={css.said} data-wrong={said?.wrong}>

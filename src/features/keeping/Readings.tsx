@@ -33,6 +33,7 @@ function List({ what, span }: Props) {
   const say = useSay();
   const figures = useFigures();
   const { habitat } = useOpen();
+  const { timeZone } = habitat;
   const samples = useLastSamples(habitat.id, what, span?.toMs ?? LAST_MS, MOST);
   const [gone, setGone] = useState<SeriesSample>();
   const [changing, setChanging] = useState<string>();
@@ -57,13 +58,13 @@ function List({ what, span }: Props) {
     <>
       {gone ? (
         <p role="status" className={css.gone}>
-          {say("journal:readings.removed", { value: printed(gone), ...dayTime(gone.atMs, "readOn") })}{" "}
+          {say("journal:readings.removed", { value: printed(gone), ...dayTime(gone.atMs, timeZone, "readOn") })}{" "}
           <Button size="small" variant="text" onClick={() => void restore(gone)}>
             {say("common:undo")}
           </Button>
         </p>
       ) : null}
-      {span ? <p>{say("journal:readings.until", { untilOn: dayTime(span.toMs, "on").on })}</p> : null}
+      {span ? <p>{say("journal:readings.until", { untilOn: dayTime(span.toMs, timeZone, "on").on })}</p> : null}
       <ul>
         {samples.map((sample) => {
           const key = `${sample.series} ${sample.atMs} ${sample.value}`;
@@ -97,7 +98,8 @@ function Row({ sample, printed, isChanging, onChange, onKeep, onRemove }: RowPro
   const say = useSay();
   const nameOf = useSeriesName();
   const [value, setValue] = useState<number | undefined>(sample.value);
-  const { readOn, time } = dayTime(sample.atMs, "readOn");
+  const { timeZone } = useOpen().habitat;
+  const { readOn, time } = dayTime(sample.atMs, timeZone, "readOn");
   const told = { what: nameOf(sample.series), readOn, time };
   return (
     <li>

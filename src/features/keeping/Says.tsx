@@ -1,8 +1,9 @@
 "use client";
 
+import { useToday } from "@/store";
 import type { Share } from "@/core/keeping/report";
 import type { Said } from "@/core/keeping/said";
-import { LedgerPart, useNow } from "@/ui/parts";
+import { LedgerPart } from "@/ui/parts";
 import { useFigures, useSay } from "@/words";
 import { DriftSaid, GaugeSaid, HeaterSaid, ShiftSaid, UvSaid } from "./FaultSaid";
 import css from "./Keeping.module.css";
@@ -23,7 +24,7 @@ const percent = ({ in: inBand, of }: Share): string => `${Math.round((inBand / M
  */
 export function Says() {
   const say = useSay();
-  const said = useSaidNow(useNow());
+  const said = useSaidNow(useToday());
   if (!said || said.day.of + said.night.of === 0) return null;
   return (
     <LedgerPart title={say("journal:says.title")}>

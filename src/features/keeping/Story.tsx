@@ -6,9 +6,8 @@ import TextField from "@mui/material/TextField";
 import { useMemo, useState } from "react";
 import { refusedBeforeShed } from "@/core/keeping";
 import { found, storyOf, type LogEvent } from "@/core/log";
-import { useOpen, usePhotos, useSession } from "@/store";
+import { useOpen, usePhotos, useSession, useToday } from "@/store";
 import type { Mark } from "@/ui/chart";
-import { useNow } from "@/ui/parts";
 import { dayPrinted, journalSaid, useFigures, useSay, type Tone } from "@/words";
 import { Charts } from "./Charts";
 import css from "./Story.module.css";
@@ -51,7 +50,7 @@ export function Story() {
       // What goes well comes too often to be marked: what stands out is.
       story
         .filter(({ tone }) => tone !== "good")
-        .map(({ event, title, tone }) => ({ at: `${event.on}T12:00:00`, color: COLOR[tone], text: title })),
+        .map(({ event, title, tone }) => ({ on: event.on, color: COLOR[tone], text: title })),
     [story],
   );
   return (
@@ -90,7 +89,7 @@ const NO_PHOTOS: readonly string[] = [];
 function Entry({ event, title, small, tone }: EntryProps) {
   const say = useSay();
   const { strike } = useOpen();
-  const today = useNow();
+  const today = useToday();
   const photos = usePhotos(event.kind === "noted" ? event.photoIds : NO_PHOTOS);
   return (
     <li>

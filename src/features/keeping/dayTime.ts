@@ -1,9 +1,8 @@
-import { format, getHours, getMinutes } from "date-fns";
+import { localTime, type TimeZone } from "@/core/units";
 import { clockOf } from "@/words";
 
-/** An instant by the clock of this device, as words take it: its day under a name, and the time. */
-export const dayTime = <K extends string>(atMs: number, dayKey: K): Record<K | "time", string> =>
-  ({
-    [dayKey]: format(atMs, "yyyy-MM-dd"),
-    time: clockOf(getHours(atMs) * 60 + getMinutes(atMs)),
-  }) as Record<K | "time", string>;
+/** An instant by the keeper's clock, as words take it: its day under a name, and the time. */
+export function dayTime<K extends string>(atMs: number, zone: TimeZone, dayKey: K): Record<K | "time", string> {
+  const { on, hour, minute } = localTime(atMs, zone);
+  return { [dayKey]: on, time: clockOf(hour * 60 + minute) } as Record<K | "time", string>;
+}

@@ -2,13 +2,14 @@
 
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { OWN_KINDS, type OwnIngredient, type OwnKind } from "@/core/catalog";
-import { exampleCsv, parseIngredients, parseOwn, printIngredients, printOwn } from "@/core/files";
-import { keepEntry, keepRecipe, sameName, type OwnShelf } from "@/core/own";
+import { OWN_KINDS, type OwnKind } from "@/core/catalog";
+import { exampleCsv, parseOwn, printIngredients, printOwn } from "@/core/files";
+import { withIngredients, withShelf, type Brought, type OwnShelf } from "@/core/own";
 import { newOwnId, putOwn, stockNames } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { FileButton } from "@/ui/parts";
-import { sayCsvProblem, sayFileProblem, sayOwnProblem, useSay } from "@/words";
+import { sayCsvProblem, sayFileProblem, sayOwnProblem, sayProblem, useSay } from "@/words";
+import { readIngredients } from "@/workers";
 import css from "./Own.module.css";
 
 const MOST_TOLD = 8;
@@ -24,25 +25,29 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
   const say = useSay();
   const [told, setTold] = useState<Told | undefined>(undefined);
 
-  const bringTable = async (file: File) => {
-    const { ingredients, problems } = parseIngredients(await openText(file), newOwnId);
-    const before = (item: OwnIngredient) => own.ingredients.find((other) => sameName(other.name, item.name));
-    const refused: string[] = [];
-    const shelf = ingredients.reduce<OwnShelf>((held, item) => {
-      const kept = keepEntry(
-        held,
-        "ingredients",
-        { ...item, id: before(item)?.id ?? item.id },
-        stockNames("ingredients", say.nameOf),
-      );
-      if (!kept.ok) refused.push(sayOwnProblem(kept.problem, say));
-      return kept.ok ? kept.shelf : held;
-    }, own);
-    await putOwn(shelf);
+  const namesOf = (one: OwnKind | "recipes") => stockNames(one, say.nameOf);
+
+  /** Keeps what was brought in, and tells what was not taken and why. */
+  const keep = async ({ shelf, problems }: Brought, taken: string, before: readonly string[]) => {
+    const problem = await putOwn(shelf);
     setTold({
-      taken: say("library:own.brought", { count: ingredients.length - refused.length }),
-      problems: [...problems.map((problem) => sayCsvProblem(problem, say)), ...refused],
+      taken: problem ? "" : taken,
+      problems: [
+        ...(problem ? [sayProblem(problem, say)] : []),
+        ...before,
+        ...problems.map((one) => sayOwnProblem(one, say)),
+      ],
     });
+  };
+
+  const bringTable = async (file: File) => {
+    const { ingredients, problems } = await readIngredients(await openText(file), newOwnId());
+    const brought = withIngredients(own, ingredients, namesOf);
+    await keep(
+      brought,
+      say("library:own.brought", { count: brought.count }),
+      problems.map((problem) => sayCsvProblem(problem, say)),
+    );
   };
 
   const bringFile = async (file: File) => {
@@ -52,22 +57,8 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
         taken: "",
         problems: [say("library:own.fileRefused", { why: sayFileProblem(read.problem, say) })],
       });
-    const problems: string[] = [];
-    let [shelf, count] = [own, 0];
-    for (const one of OWN_KINDS) {
-      for (const entry of read.shelf[one]) {
-        const kept = keepEntry(shelf, one, entry, stockNames(one, say.nameOf));
-        if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
-        else problems.push(sayOwnProblem(kept.problem, say));
-      }
-    }
-    for (const recipe of read.shelf.recipes) {
-      const kept = keepRecipe(shelf, recipe, stockNames("recipes", say.nameOf));
-      if (kept.ok) [shelf, count] = [kept.shelf, count + 1];
-      else problems.push(sayOwnProblem(kept.problem, say));
-    }
-    await putOwn(shelf);
-    setTold({ taken: say("library:own.fileTaken", { count }), problems });
+    const brought = withShelf(own, read.shelf, namesOf);
+    await keep(brought, say("library:own.fileTaken", { count: brought.count }), []);
   };
   const some = OWN_KINDS.some((one) => own[one].length > 0) || own.recipes.length > 0;
   return (

@@ -3,8 +3,8 @@
 import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import IconButton from "@mui/material/IconButton";
 import { plantWorks } from "@/core/living";
-import { useOpen } from "@/store";
-import { LedgerPart, useNow } from "@/ui/parts";
+import { useOpen, useToday } from "@/store";
+import { LedgerPart } from "@/ui/parts";
 import { capital, useSay } from "@/words";
 import css from "./Planting.module.css";
 
@@ -12,7 +12,7 @@ import css from "./Planting.module.css";
 export function WorkPart() {
   const say = useSay();
   const { habitat, derived, log, strike } = useOpen();
-  const today = useNow();
+  const today = useToday();
   const boughtOn = log.state.sinceOn === null || today === "" ? habitat.build.startOn : today;
   const works = plantWorks(habitat, derived.library, boughtOn);
   const kinds = [...new Set(works.map(({ plantId }) => plantId))].map((plantId) => ({

@@ -2,8 +2,8 @@
 
 import type { Finding } from "@/core/findings";
 import { duties } from "@/core/keeping";
-import { useOpen } from "@/store";
-import { Bands, Fact, Facts, Minding, useNow } from "@/ui/parts";
+import { useOpen, useToday } from "@/store";
+import { Bands, Fact, Facts, Minding } from "@/ui/parts";
 import { comesSaid, dutyTitle, sayFinding, useFigures, useSay } from "@/words";
 import { CareCode } from "./CareCode";
 import { SheetRows } from "./SheetRows";
@@ -26,7 +26,7 @@ export function CareCard() {
   const { habitat, derived } = useOpen();
   const { animal } = derived;
   const figures = useFigures();
-  const today = useNow();
+  const today = useToday();
   const gear = useGearSettings();
   const accepted = acceptedOf(derived.findings);
   return (

@@ -2,9 +2,8 @@
 
 import Button from "@mui/material/Button";
 import type { SheetSection } from "@/core/files";
-import { useOpen } from "@/store";
+import { useOpen, useToday } from "@/store";
 import { saveBytes } from "@/ui/files";
-import { useNow } from "@/ui/parts";
 import { groundColor, materialOf, Miniature, useLayerNames } from "@/ui/section";
 import { boxSize, useFigures, useLibrary, useSay, useUnits } from "@/words";
 import { SheetRows } from "./SheetRows";
@@ -42,7 +41,7 @@ function useSheetSection(): SheetSection {
 export function PlanSheet() {
   const say = useSay();
   const system = useUnits();
-  const today = useNow();
+  const today = useToday();
   const { habitat, derived } = useOpen();
   const parts = usePlanParts();
   const section = useSheetSection();

@@ -4,8 +4,8 @@ import "@/words/atWork";
 import PrintOutlined from "@mui/icons-material/PrintOutlined";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { useOpen } from "@/store";
-import { Pills, useNow } from "@/ui/parts";
+import { useOpen, useToday } from "@/store";
+import { Pills } from "@/ui/parts";
 import { boxSize, useSay } from "@/words";
 import { CareCard } from "./CareCard";
 import { CutSheets } from "./CutSheets";
@@ -28,7 +28,7 @@ const SHEETS = {
 export function Sheets() {
   const say = useSay();
   const { habitat } = useOpen();
-  const today = useNow();
+  const today = useToday();
   const [kind, setKind] = useState<(typeof KINDS)[number]>("shopping");
   const Content = SHEETS[kind];
   return (

@@ -21,9 +21,8 @@ import {
   type Source,
   type Waiting,
 } from "@/core/supply";
-import { useBins, useOpen, useWaiting } from "@/store";
+import { useBins, useOpen, useToday, useWaiting } from "@/store";
 import { saveText } from "@/ui/files";
-import { useNow } from "@/ui/parts";
 import { GearIcon, plain, Swatch } from "@/ui/section";
 import { amountPrinted, capital, gearSizesSaid, useFigures, useSay, useLibrary } from "@/words";
 import { PackChoice } from "./PackChoice";
@@ -138,7 +137,7 @@ function Row({ line, shelf, told, bins, sources, waiting }: RowProps) {
 export function ShoppingSheet() {
   const say = useSay();
   const { habitat, derived } = useOpen();
-  const waiting = useWaiting(useNow(), habitat.id);
+  const waiting = useWaiting(useToday(), habitat.id);
   const bins = useBins() ?? EMPTY_BINS;
   const sources = useMemo(() => looseSources(derived), [derived]);
   const list = useMemo(() => needs(derived), [derived]);

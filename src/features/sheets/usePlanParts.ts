@@ -5,8 +5,7 @@ import { fitted, isSwitched } from "@/core/gear";
 import { planFor } from "@/core/build";
 import { floorOutline } from "@/core/habitat";
 import { sizeAfter } from "@/core/living";
-import { useOpen } from "@/store";
-import { useNow } from "@/ui/parts";
+import { useOpen, useToday } from "@/store";
 import { useStepNames } from "@/ui/plan";
 import { useLayerNames } from "@/ui/section";
 import { capital, dayPrinted, mixName, runSaid, useFigures, useLibrary, useSay, wattsSaid } from "@/words";
@@ -47,7 +46,7 @@ function useBatches(): SheetPart {
 function useSteps(): { steps: SheetPart; cautions: SheetPart } {
   const say = useSay();
   const { habitat, derived, log } = useOpen();
-  const today = useNow();
+  const today = useToday();
   const names = useStepNames(habitat.mixes);
   const steps = today === "" ? [] : planFor(derived, log.state, today).steps;
   const rows = steps.map((step): SheetRow => ({
@@ -104,7 +103,7 @@ export function useGearSettings(): SheetPart {
   const say = useSay();
   const figures = useFigures();
   const library = useLibrary();
-  const today = useNow();
+  const today = useToday();
   const { gear } = useOpen().habitat;
   const feedOf = (id: string | null) => gear.find((piece) => piece.id === id)?.kindId;
   const rows = fitted(gear, library).map(({ piece, kind }): SheetRow => {

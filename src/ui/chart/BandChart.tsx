@@ -12,6 +12,7 @@ import {
 import { init, use as register, type EChartsType } from "echarts/core";
 import { CanvasRenderer } from "echarts/renderers";
 import { useEffect, useRef } from "react";
+import { aheadMs, instantOf, type TimeZone } from "@/core/units";
 
 register([
   LineChart,
@@ -24,10 +25,11 @@ register([
   CanvasRenderer,
 ]);
 
-export type Line = { name: string; color: string; dashed?: boolean; points: readonly [at: string, value: number][] };
+/** Points stand at milliseconds since 1970 UTC. */
+export type Line = { name: string; color: string; dashed?: boolean; points: readonly [atMs: number, value: number][] };
 
-/** Something that happened, as a dot on the foot of the chart. */
-export type Mark = { at: string; color: string; text: string };
+/** Something that happened on a day, as a dot on the foot of the chart. */
+export type Mark = { on: string; color: string; text: string };
 type Shown = { fromMs: number; toMs: number };
 
 type Props = {
@@ -43,6 +45,8 @@ type Props = {
   printShort: (value: number) => string;
   label: string;
   height: number;
+  /** Whose clock the axis tells. */
+  zone: TimeZone;
 };
 
 const FONT = '"Figtree Variable", sans-serif';
@@ -57,15 +61,21 @@ function niceStep(wanted: number): number {
 const SETTLE_MS = 120;
 const SHORTEST_MS = 6 * 3_600_000;
 
-const zoomOf = ({ fromMs, toMs }: Shown) => ({ startValue: fromMs, endValue: toMs });
+/** An instant as the axis takes it: what clocks of the zone show, as if it were UTC. */
+const onAxis = (atMs: number, zone: TimeZone): number => atMs + aheadMs(zone, atMs);
+
+const zoomOf = ({ fromMs, toMs }: Shown, zone: TimeZone) => ({
+  startValue: onAxis(fromMs, zone),
+  endValue: onAxis(toMs, zone),
+});
 
 /** The part of the time that is looked at; undefined for all of it. */
-function spanOf(chart: EChartsType): Shown | undefined {
+function spanOf(chart: EChartsType, zone: TimeZone): Shown | undefined {
   const [zoom] = (
     chart.getOption() as { dataZoom: { start: number; end: number; startValue: number; endValue: number }[] }
   ).dataZoom;
   if (!zoom || (zoom.start <= 0.01 && zoom.end >= 99.99)) return undefined;
-  return { fromMs: zoom.startValue, toMs: zoom.endValue };
+  return { fromMs: instantOf(zoom.startValue, zone), toMs: instantOf(zoom.endValue, zone) };
 }
 
 /** What happened, as dots along the foot, each with its text. */
@@ -76,8 +86,8 @@ const dots = (marks: readonly Mark[], low: number, step: number, color: (name: s
         {
           type: "scatter",
           symbolSize: 9,
-          data: marks.map(({ at, color: name, text }) => ({
-            value: [at, Math.floor(low / step - 0.2) * step],
+          data: marks.map(({ on, color: name, text }) => ({
+            value: [Date.parse(`${on}T12:00:00Z`), Math.floor(low / step - 0.2) * step],
             name: text,
             itemStyle: { color: color(name), borderColor: color("--sheet"), borderWidth: 1.5 },
           })),
@@ -87,7 +97,7 @@ const dots = (marks: readonly Mark[], low: number, step: number, color: (name: s
       ];
 
 /** Readings over time as lines against the band they should keep. Values and band in the units shown. */
-export function BandChart({ lines, band, bandColor, marks, print, printShort, onSpan, label, height }: Props) {
+export function BandChart({ lines, band, bandColor, marks, print, printShort, onSpan, label, height, zone }: Props) {
   const host = useRef<HTMLDivElement>(null);
   const chart = useRef<EChartsType | undefined>(undefined);
   const shown = useRef<Shown>(undefined);
@@ -116,6 +126,7 @@ export function BandChart({ lines, band, bandColor, marks, print, printShort, on
     chart.current?.setOption(
       {
         animation: false,
+        useUTC: true,
         textStyle: { fontFamily: FONT, color: color("--soft") },
         grid: { left: 52, right: 14, top: 10, bottom: 24 },
         tooltip: {
@@ -151,7 +162,7 @@ export function BandChart({ lines, band, bandColor, marks, print, printShort, on
             type: "inside",
             filterMode: "none",
             minValueSpan: SHORTEST_MS,
-            ...(shown.current && zoomOf(shown.current)),
+            ...(shown.current && zoomOf(shown.current, zone)),
           },
         ],
         series: [
@@ -159,7 +170,7 @@ export function BandChart({ lines, band, bandColor, marks, print, printShort, on
           ...lines.map((line, at) => ({
             type: "line",
             name: line.name,
-            data: line.points,
+            data: line.points.map(([atMs, value]) => [onAxis(atMs, zone), value]),
             showSymbol: line.points.length < 3,
             symbolSize: 6,
             lineStyle: { width: 2, color: color(line.color), type: line.dashed ? [6, 4] : "solid" },
@@ -178,7 +189,7 @@ export function BandChart({ lines, band, bandColor, marks, print, printShort, on
       },
       { notMerge: true },
     );
-  }, [lines, band, bandColor, marks, print, printShort, mode]);
+  }, [lines, band, bandColor, marks, print, printShort, mode, zone]);
 
   useEffect(() => {
     const now = chart.current;
@@ -187,7 +198,7 @@ export function BandChart({ lines, band, bandColor, marks, print, printShort, on
     const zoomed = () => {
       clearTimeout(timer);
       timer = setTimeout(() => {
-        shown.current = spanOf(now);
+        shown.current = spanOf(now, zone);
         onSpan(shown.current);
       }, SETTLE_MS);
     };
@@ -196,7 +207,7 @@ export function BandChart({ lines, band, bandColor, marks, print, printShort, on
       clearTimeout(timer);
       now.off("datazoom", zoomed);
     };
-  }, [onSpan]);
+  }, [onSpan, zone]);
 
   return <div ref={host} role="img" aria-label={label} style={{ width: "100%", height }} />;
 }

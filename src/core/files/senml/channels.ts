@@ -84,7 +84,7 @@ const inOurUnits = (value: number, unit: string | undefined, what: Measurable): 
  * Samples, how many records were left out as no channel of ours, how many as beyond what a gauge can tell, and how many as
  * told for a time at which nothing can have been measured.
  */
-type Taken = { samples: SeriesSample[]; left: number; beyond: number; untimely: number };
+export type Taken = { samples: SeriesSample[]; left: number; beyond: number; untimely: number };
 
 /** The samples of a pack, by what each channel is taken for. */
 export function samplesIn(records: readonly Resolved[], channels: readonly Channel[]): Taken {

@@ -2,4 +2,4 @@
 export { readSenml, resolveSenml, TIME_UNITS } from "./senml";
 export type { Resolved, SenmlProblem, SenmlRecord, TimeUnit } from "./senml";
 export { channelOf, channelsIn, samplesIn } from "./channels";
-export type { Channel } from "./channels";
+export type { Channel, Taken } from "./channels";

@@ -5,8 +5,7 @@ import { usePathname } from "next/navigation";
 import { useDeferredValue, useState } from "react";
 import { isOpen, WEIGHTS, type Finding } from "@/core/findings";
 import { grouped } from "@/core/grouped";
-import { useSession } from "@/store";
-import { useNow } from "@/ui/parts";
+import { useSession, useToday } from "@/store";
 import { useSay } from "@/words";
 import { FindingCard } from "./FindingCard";
 import css from "./FindingsBar.module.css";
@@ -22,7 +21,7 @@ const MOST_CARDS = 3;
  */
 export function FindingsBar({ id, ready }: { id: string; ready: boolean }) {
   const say = useSay();
-  const today = useNow();
+  const today = useToday();
   const derived = useDeferredValue(useSession((session) => (ready ? session.derived : undefined)));
   const settled = useSettled(derived);
   const step = usePathname().split("/").at(-1) ?? "";
