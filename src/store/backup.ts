@@ -1,12 +1,12 @@
 import { backupName } from "@/core/files/backup";
-import { fileName } from "@/core/files";
+import { fileName, rawText } from "@/core/files";
 import { packBackup, printFile, type Progress, type ToPack } from "@/workers";
 import { keepBackupMade, standingNow } from "./backupMade";
 import { db, type DesignRow } from "./db";
 import { wholeHabitat } from "./habitats";
 import { lostPhotos, takenOnIn } from "./photos";
 import { settingsKept } from "./settingsKept";
-import { rawText, unreadRows } from "./rawRows";
+import { unreadRows } from "./rawRows";
 import { useSession } from "./session";
 
 const asJson = (what: unknown): Blob => new Blob([rawText(what)], { type: "application/json" });

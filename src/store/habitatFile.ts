@@ -1,9 +1,9 @@
-import { fileName } from "@/core/files";
+import { fileName, rawText } from "@/core/files";
 import { blocksOfSamples, type Habitat } from "@/core/log";
 import type { Progress } from "@/workers";
 import { wholeHabitat } from "./habitats";
 import { blocksIn } from "./log";
-import { rawText, unreadRows } from "./rawRows";
+import { unreadRows } from "./rawRows";
 import { useSession } from "./session";
 
 export type FileToSave = { name: string; blob: Blob };
@@ -40,9 +40,9 @@ export async function fileOnScreen(): Promise<FileToSave | undefined> {
 /**
  * All that is kept of a habitat as it lies, log and all, whatever is wrong with it: no reader looks at it.
  *
- * @returns undefined when it is not here
+ * @param document what is known of it, where even its rows cannot be read
  */
-export async function rawFile(id: string): Promise<FileToSave | undefined> {
-  const rows = await unreadRows(id);
-  return rows && { name: `${id}.json`, blob: new Blob([rawText(rows)], { type: "application/json" }) };
+export async function rawFile(id: string, document?: unknown): Promise<FileToSave> {
+  const rows = await unreadRows(id).catch(() => undefined);
+  return { name: `${id}.json`, blob: new Blob([rawText(rows ?? document ?? null)], { type: "application/json" }) };
 }

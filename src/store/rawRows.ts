@@ -19,16 +19,3 @@ export async function unreadRows(habitatId: string): Promise<UnreadRows | undefi
   }));
   return { id, updatedAt, document, events: await eventsOf(id), samples };
 }
-
-/** Values JSON has no word for are told in words: a database holds more than a file can. */
-const wordFor = (_name: string, value: unknown): unknown => (typeof value === "bigint" ? String(value) : value);
-
-/** Whatever lies in a database, as text. */
-export function rawText(what: unknown): string {
-  try {
-    return JSON.stringify(what, wordFor, 2) ?? "null";
-  } catch {
-    // What holds itself has no end.
-    return JSON.stringify({ unreadable: String(what) });
-  }
-}

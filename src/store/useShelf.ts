@@ -3,7 +3,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { derive, type Derived } from "@/core/derive";
+import { storedDesign } from "@/core/files";
 import type { Design } from "@/core/habitat";
+import type { Library } from "@/core/library";
 import { NOTHING_LOGGED, type LogNow } from "@/core/log";
 import type { TimeZone } from "@/core/units";
 import { listDesigns, type OnDevice } from "./designs";
@@ -37,6 +39,19 @@ async function readLogs(all: readonly OnDevice[]): Promise<Logs> {
   return new Map(open.map(({ id }, at) => [id, logs[at] ?? NOTHING_LOGGED]));
 }
 
+/** A habitat worked out; one that Rincon cannot work out is told as one that does not open, and takes no other with it. */
+function workedOut(one: Extract<OnDevice, { ok: true }>, log: LogNow, library: Library): OnShelf {
+  const { id, design, updatedAt } = one;
+  try {
+    return { id, standing: { design, log, derived: derive(design, log, library) } };
+  } catch {
+    return {
+      id,
+      broken: { ok: false, id, updatedAt, problem: { code: "file.uncomputable" }, raw: storedDesign(design) },
+    };
+  }
+}
+
 /** A habitat on the shelf: standing, or not opening. */
 export type OnShelf = { id: string; standing: Standing } | { id: string; broken: Extract<OnDevice, { ok: false }> };
 
@@ -58,7 +73,7 @@ export function useShelf(day: string): readonly OnShelf[] | undefined {
         if (!one.ok) return [{ id: one.id, broken: one }];
         const log = logs.get(one.id);
         if (!log) return [];
-        return [{ id: one.id, standing: { design: one.design, log, derived: derive(one.design, log, library) } }];
+        return [workedOut(one, log, library)];
       }),
     [all, logs, library],
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import { rawText } from "@/core/files";
+
 /** Gives the person a file. */
 export function saveBlob(name: string, blob: Blob): void {
   const url = URL.createObjectURL(blob);
@@ -9,6 +11,11 @@ export function saveBlob(name: string, blob: Blob): void {
   link.click();
   URL.revokeObjectURL(url);
 }
+
+/** Gives the person a file that has its name, if there is one. */
+export const saveFile = (file: { name: string; blob: Blob } | undefined): void => {
+  if (file) saveBlob(file.name, file.blob);
+};
 
 /** Gives the person a text as a file. */
 export const saveText = (name: string, text: string, type = "application/json"): void =>
@@ -36,5 +43,6 @@ export const openText = async (file: Blob): Promise<string> => decodeText(new Ui
 export const saveBytes = (name: string, bytes: Uint8Array, type: string): void =>
   saveBlob(name, new Blob([new Uint8Array(bytes)], { type }));
 
-/** Gives the person a stored document that does not open, as it lies. */
-export const saveRawFile = (id: string, raw: unknown): void => saveText(`${id}.json`, JSON.stringify(raw, null, 2));
+/** Gives the person what does not open, as it lies. */
+export const saveRawFile = (name: string, raw: unknown): void =>
+  saveText(`${name === "" ? "set-aside" : name}.json`, rawText(raw));

@@ -1,9 +1,10 @@
 import "@/core/library/whole";
-import { expose, transfer } from "comlink";
+import { transfer } from "comlink";
 import { packer, type Archive, type BackupFile, type Packer } from "@/core/files/backup";
 import { readBackup, type BackupRead } from "@/core/restoring";
 import { openArchive } from "./archive";
 import type { Progress } from "./client";
+import { exposeJobs } from "./alive";
 
 /** A file that goes into a backup. */
 export type ToPack = { file: Pick<BackupFile, "path" | "kind" | "photo">; blob: Blob };
@@ -80,4 +81,4 @@ const jobs = {
 };
 export type BackupJobs = typeof jobs;
 
-expose(jobs);
+exposeJobs(jobs);

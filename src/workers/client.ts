@@ -1,4 +1,5 @@
 import { proxy, wrap, type Remote } from "comlink";
+import { whenItDies, type Alive } from "./alive";
 
 /** How far a job is, 0 to 1. */
 export type Progress = (share: number) => void;
@@ -41,6 +42,7 @@ const stopped = () => new DOMException("stopped", "AbortError");
 export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerClient<J> {
   let worker: WorkerLike | undefined;
   let api: Remote<Jobs> | undefined;
+  let stopWatching: () => void = () => undefined;
   let running: Job | undefined;
   let waiting: Job[] = [];
 
@@ -53,6 +55,10 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
     worker.addEventListener("error", onBreak);
     worker.addEventListener("messageerror", onBreak);
     api = wrap<Jobs>(worker);
+    const watched = worker;
+    stopWatching = whenItDies(wrap<Alive>(worker), () => {
+      if (worker === watched) endWorker({ error: new Error("the worker was ended") });
+    });
     return api;
   };
 
@@ -60,6 +66,7 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
   const endWorker = (outcome: Failed): void => {
     worker?.removeEventListener("error", onBreak);
     worker?.removeEventListener("messageerror", onBreak);
+    stopWatching();
     worker?.terminate();
     worker = undefined;
     api = undefined;

@@ -1,11 +1,12 @@
 import "@/core/library/whole";
-import { expose, transfer } from "comlink";
+import { transfer } from "comlink";
 import { habitatLines, readHabitat, type FileRead } from "@/core/files";
 import { readTable, textIn, type BadRow, type Layout } from "@/core/files/readingTable";
 import { blocksOfSamples, type Habitat, type SampleBlock } from "@/core/log";
 import { parseIngredients, type CsvRead } from "@/core/files/ingredientCsv";
 import type { TimeZone } from "@/core/units";
 import type { Progress } from "./client";
+import { exposeJobs } from "./alive";
 
 /** Pieces of the file are handed on once they are this long, so that no text is ever the whole of it. */
 const PIECE_CHARS = 256 * 1024;
@@ -64,4 +65,4 @@ const jobs = {
 };
 export type FileJobs = typeof jobs;
 
-expose(jobs);
+exposeJobs(jobs);

@@ -1,5 +1,5 @@
-import { expose } from "comlink";
 import { forecast, type Forecast, type Scheduled } from "@/core/build";
+import { exposeJobs } from "./alive";
 
 type Asked = { steps: readonly Scheduled[]; today: string; runs: number; seed: number };
 
@@ -10,4 +10,4 @@ const jobs = {
 };
 export type PlannerJobs = typeof jobs;
 
-expose(jobs);
+exposeJobs(jobs);

@@ -8,7 +8,8 @@ import { explain, type BadField } from "./problem";
 
 /** Why a file was refused. `path` names the field inside it. */
 export type FileProblem =
-  | { code: "file.tooLarge"; mostMb: number }
+  /** It reads well, but cannot be worked out. */
+  | { code: "file.uncomputable" }
   | { code: "file.notJson" }
   | { code: "file.notOurs" }
   | { code: "file.newer"; found: number; known: number }

@@ -4,6 +4,7 @@ export type { DesignRead, FileProblem, FileRead } from "./habitatFile";
 export { habitatLines, parseHabitat, printHabitat, readHabitat } from "./habitatStream";
 export { FORMAT, FORMAT_VERSION, NewerVersionError, migrate, sampleInstantNow, timesNow } from "./migrations";
 export { printCsv } from "./csv";
+export { rawText } from "./raw";
 export { drawingSvg, stripDrawing } from "./strip";
 export type { Drawing, StripLine } from "./strip";
 export { exampleCsv, parseIngredients, printIngredients } from "./ingredientCsv";

@@ -12,7 +12,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { NameSchema, type Design } from "@/core/habitat";
 import { chooseUnits, fileOnScreen, useSession, type Saving } from "@/store";
-import { saveBlob } from "@/ui/files";
+import { saveFile } from "@/ui/files";
 import { AppHeader } from "@/ui/parts";
 import { boxSize, useSay } from "@/words";
 import css from "./BenchHeader.module.css";
@@ -89,8 +89,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
 /** Gives the person the habitat as it is on the screen as a file, log and all. */
 async function saveFile(): Promise<void> {
   await useSession.getState().settle();
-  const file = await fileOnScreen();
-  if (file) saveBlob(file.name, file.blob);
+  saveFile(await fileOnScreen());
 }
 
 function KeptNote({ saving }: { saving: Saving }) {
@@ -108,21 +107,22 @@ function KeptNote({ saving }: { saving: Saving }) {
   );
 }
 
+const MOST_SIGNS = 60;
+
+/** What keeps a text from being a name. */
+function wrongWithName(text: string): "empty" | "tooLong" | "markup" | "invisible" {
+  if (text.trim() === "") return "empty";
+  if (text.trim().length > MOST_SIGNS) return "tooLong";
+  return /[<>]/.test(text) ? "markup" : "invisible";
+}
+
 /** The habitat's name, changed where it stands. */
 function Name({ habitat }: { habitat: Design }) {
   const say = useSay();
   const edit = useSession((session) => session.edit);
   const [text, setText] = useState(habitat.name);
   const read = NameSchema.safeParse(text);
-  const problem = read.success
-    ? undefined
-    : say(
-        text.trim() === ""
-          ? "problems:name.empty"
-          : text.length > 60
-            ? "problems:name.tooLong"
-            : "problems:name.markup",
-      );
+  const problem = read.success ? undefined : say(`problems:name.${wrongWithName(text)}`);
   const commit = () => {
     if (!read.success) setText(habitat.name);
     else if (read.data !== habitat.name) edit([{ name: "rename", args: { name: read.data } }]);

@@ -1,8 +1,10 @@
 "use client";
 
 import "@/words/atWork";
-import { useEffect, type ReactNode } from "react";
-import { useDeviceLibrary, useSession } from "@/store";
+import { usePathname } from "next/navigation";
+import { useEffect, useMemo, type ReactNode } from "react";
+import { fileOnScreen, useDeviceLibrary, useSession } from "@/store";
+import { saveFile } from "@/ui/files";
 import { Boundary } from "@/ui/parts";
 import { LibraryProvider } from "@/words";
 import css from "./BenchLayout.module.css";
@@ -20,6 +22,10 @@ export function BenchLayout({ id, children }: { id: string; children: ReactNode 
   const open = useSession((session) => session.open);
   const ready = useSession((session) => session.history?.present.id === id);
   const problem = useSession((session) => session.problem);
+  const present = useSession((session) => session.history?.present);
+  const path = usePathname();
+  // What broke is drawn again on another step, and once the habitat is another than the one it broke over.
+  const again = useMemo(() => ({ path, present }), [path, present]);
   const deviceLibrary = useDeviceLibrary();
   const library = useSession((session) => session.derived?.library) ?? deviceLibrary;
   const { helpOpen, setHelpOpen } = useBenchKeys(id);
@@ -38,7 +44,13 @@ export function BenchLayout({ id, children }: { id: string; children: ReactNode 
       <div className={css.bench}>
         <BenchHeader id={id} ready={ready} />
         <Spine id={id} ready={ready} />
-        {ready ? <Boundary>{children}</Boundary> : <main className={css.waiting} aria-busy />}
+        {ready ? (
+          <Boundary again={again} onSave={() => void fileOnScreen().then(saveFile)}>
+            {children}
+          </Boundary>
+        ) : (
+          <main className={css.waiting} aria-busy />
+        )}
         <FindingsBar id={id} ready={ready} />
         <KeysHelp open={helpOpen} onClose={() => setHelpOpen(false)} />
         <Refused />

@@ -2,8 +2,8 @@
 
 import Button from "@mui/material/Button";
 import Link from "next/link";
-import { chooseUnits, type OnDevice } from "@/store";
-import { saveRawFile } from "@/ui/files";
+import { chooseUnits, rawFile, type OnDevice } from "@/store";
+import { saveFile } from "@/ui/files";
 import { AppHeader } from "@/ui/parts";
 import { sayFileProblem, useSay } from "@/words";
 
@@ -25,7 +25,7 @@ export function NoHabitat({ problem }: { problem: "missing" | "unread" | Extract
           </Button>
         ) : null}
         {typeof problem === "string" ? null : (
-          <Button variant="outlined" onClick={() => saveRawFile(problem.id, problem.raw)}>
+          <Button variant="outlined" onClick={() => void rawFile(problem.id, problem.raw).then(saveFile)}>
             {say("shelf:exportRaw")}
           </Button>
         )}

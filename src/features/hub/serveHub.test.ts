@@ -40,6 +40,22 @@ describe("the hub's stream", () => {
     }
   });
 
+  it("are no more than a few at once, and one that ends makes room at once", async () => {
+    const long = JSON.stringify({ ...spec, untilMs: 300 * 24 * HOUR_MS });
+    const stops = Array.from({ length: 20 }, () => new AbortController());
+    const answers = stops.map(({ signal }) => ask({ spec: long, pace: "live" }, signal));
+    expect(answers.filter(({ status }) => status === 200)).toHaveLength(8);
+    expect(answers.filter(({ status }) => status === 503).every(({ headers }) => headers.has("retry-after"))).toBe(
+      true,
+    );
+    // One waits five minutes for its next instant, and lets go all the same.
+    await answers[0]?.body?.getReader().read();
+    stops[0]?.abort();
+    expect(ask({ spec: long, pace: "live" }, stops[19]?.signal).status).toBe(200);
+    for (const stop of stops) stop.abort();
+    expect(ask({ spec: JSON.stringify(spec) }).status).toBe(200);
+  });
+
   it("ends when nobody listens any more", async () => {
     const stop = new AbortController();
     const reader = ask(

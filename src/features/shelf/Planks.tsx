@@ -1,9 +1,9 @@
 "use client";
 
-import type { OnDevice, OnShelf } from "@/store";
+import { rawFile, type OnDevice, type OnShelf } from "@/store";
 import { useSize } from "@/ui/section";
 import { sayFileProblem, useSay } from "@/words";
-import { saveRawFile } from "@/ui/files";
+import { saveFile } from "@/ui/files";
 import Button from "@mui/material/Button";
 import { HabitatSpot } from "./HabitatSpot";
 import { packShelves } from "./packShelves";
@@ -65,7 +65,7 @@ function Broken({ broken }: { broken: Extract<OnDevice, { ok: false }> }) {
       </div>
       <div className={css.label}>
         <h2>{say("shelf:broken")}</h2>
-        <Button size="small" variant="outlined" onClick={() => saveRawFile(broken.id, broken.raw)}>
+        <Button size="small" variant="outlined" onClick={() => void rawFile(broken.id, broken.raw).then(saveFile)}>
           {say("shelf:exportRaw")}
         </Button>
       </div>

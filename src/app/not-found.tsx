@@ -1,0 +1,5 @@
+import { NoPage } from "@/features/settings";
+
+export default function Page() {
+  return <NoPage />;
+}
