@@ -1,6 +1,9 @@
 "use client";
 
-import { Broken } from "@/features/settings";
+import dynamic from "next/dynamic";
+
+/** Read when something broke: no page brings it along. */
+const Broken = dynamic(async () => (await import("@/features/settings/Broken")).Broken);
 
 export default function Page({ reset }: { reset: () => void }) {
   return <Broken onAgain={reset} />;

@@ -1,15 +1,13 @@
 import { fileName, rawText } from "@/core/files";
-import { blocksOfSamples, type Habitat } from "@/core/log";
+import type { Habitat } from "@/core/log";
 import type { Progress } from "@/workers";
 import { wholeHabitat } from "./habitats";
-import { blocksIn } from "./log";
 import { unreadRows } from "./rawRows";
-import { useSession } from "./session";
 
 export type FileToSave = { name: string; blob: Blob };
 
 /** Prints a habitat in a worker, which is read when a file is wanted: the Shelf needs none to be seen. */
-async function printed(habitat: Habitat, onProgress?: Progress): Promise<FileToSave> {
+export async function printed(habitat: Habitat, onProgress?: Progress): Promise<FileToSave> {
   const { printFile } = await import("@/workers/files");
   return { name: fileName(habitat.design), blob: await printFile(habitat, { onProgress }) };
 }
@@ -22,19 +20,6 @@ async function printed(habitat: Habitat, onProgress?: Progress): Promise<FileToS
 export async function habitatFile(id: string, onProgress?: Progress): Promise<FileToSave | undefined> {
   const habitat = await wholeHabitat(id);
   return habitat && printed(habitat, onProgress);
-}
-
-/**
- * The open habitat's file as it is on the screen: what could not be kept yet is in it, notes and ticks too.
- *
- * @returns undefined when none is open
- */
-export async function fileOnScreen(): Promise<FileToSave | undefined> {
-  const { history, events, unwritten } = useSession.getState();
-  if (!history) return undefined;
-  const kept = await blocksIn(history.present.id).catch(() => []);
-  const samples = [...kept, ...blocksOfSamples(unwritten().samples)];
-  return printed({ design: history.present, events, samples });
 }
 
 /**

@@ -8,10 +8,10 @@ import type { LogNow, Phase } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import type { FindingCode, FindingQuantities } from "./quantities";
+import type { Step } from "./steps";
 
-/** The steps of the work, in order: also the places a finding belongs to. */
-export const STEPS = ["brief", "shell", "strata", "mix", "planting", "crew", "climate", "build", "keeping"] as const;
-export type Step = (typeof STEPS)[number];
+export { STEPS } from "./steps";
+export type { Step } from "./steps";
 
 /**
  * How much a finding weighs. `harm`: it hurts the animal, the keeper or the house, and that is certain; `look`: likely

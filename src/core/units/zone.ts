@@ -1,4 +1,4 @@
-import { tzOffset } from "@date-fns/tz";
+import { tzOffset } from "@date-fns/tz/tzOffset";
 
 /** A zone of the IANA's list by its name, such as "Europe/Lisbon"; null: that of the device. */
 export type TimeZone = string | null;

@@ -65,7 +65,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
             </IconButton>
           </Tooltip>
           <Tooltip title={say("shelf:export")}>
-            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => void saveFile()}>
+            <IconButton size="small" aria-label={say("shelf:export")} onClick={() => void save()}>
               <FileDownloadOutlined fontSize="small" />
             </IconButton>
           </Tooltip>
@@ -87,7 +87,7 @@ export function BenchHeader({ id, ready }: { id: string; ready: boolean }) {
 }
 
 /** Gives the person the habitat as it is on the screen as a file, log and all. */
-async function saveFile(): Promise<void> {
+async function save(): Promise<void> {
   await useSession.getState().settle();
   saveFile(await fileOnScreen());
 }

@@ -1,3 +1,2 @@
-/** What the person chose for the whole application, the providers that carry it, and pages that are not or broke. */
-export { Broken, NoPage } from "./Broken";
+/** What the person chose for the whole application, and the providers that carry it. */
 export { Providers } from "./Providers";
