@@ -1,7 +1,7 @@
 import type { NextConfig } from "next";
 
 /** What no page needs of the device. A photograph is chosen as a file. */
-const NOT_NEEDED = ["camera", "microphone", "geolocation", "payment", "usb", "bluetooth", "serial", "midi"];
+const NOT_NEEDED = ["camera", "microphone", "geolocation", "payment", "usb", "serial", "midi"];
 
 /** On every answer, scripts and pictures too. The policy for content is each page's own: see `src/proxy.ts`. */
 const HEADERS = {

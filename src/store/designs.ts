@@ -49,14 +49,22 @@ export async function getDesign(id: string): Promise<OnDevice | undefined> {
 }
 
 /**
- * Puts a design in the place of whatever stands under its id, as a new revision.
+ * Holds designs to what every file is held to, with the entries they name at hand. It reads those first, so it is asked
+ * before a transaction begins.
  *
- * @throws EditRefused for one that is not sound: it could never be opened again
+ * @throws EditRefused for the first that could never be opened again
  */
-export async function putDesign(told: Design): Promise<number> {
+export async function mustBeSound(designs: readonly Design[]): Promise<void> {
+  await readNamedIn([...designs]);
+  for (const design of designs) {
+    const [problem] = problemsIn(design, withOwn(STOCK, design.own));
+    if (problem) throw new EditRefused(problem);
+  }
+}
+
+/** Writes a sound design in the place of whatever stands under its id, as a new revision. */
+export async function writeDesign(told: Design): Promise<number> {
   const design = zoned(told);
-  const [problem] = problemsIn(design, withOwn(STOCK, design.own));
-  if (problem) throw new EditRefused(problem);
   const { designs } = db();
   const { id } = design;
   return db().transaction("rw", designs, async () => {
@@ -66,4 +74,10 @@ export async function putDesign(told: Design): Promise<number> {
     rememberRead(id, rev, design);
     return rev;
   });
+}
+
+/** Puts a design in the place of whatever stands under its id. @throws EditRefused as {@link mustBeSound} */
+export async function putDesign(design: Design): Promise<number> {
+  await mustBeSound([design]);
+  return writeDesign(design);
 }

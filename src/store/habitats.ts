@@ -3,7 +3,7 @@ import { copyOf, type Command, type Design } from "@/core/habitat";
 import type { Habitat } from "@/core/log";
 import { db } from "./db";
 import { commit } from "./commit";
-import { getDesign, putDesign } from "./designs";
+import { getDesign, mustBeSound, putDesign, writeDesign } from "./designs";
 import { blocksIn, dropLog, eventsOf, logRevOf, logTables, putLog } from "./log";
 import { zoned } from "./zone";
 
@@ -20,11 +20,17 @@ export async function wholeHabitat(id: string): Promise<Habitat | undefined> {
  * @throws EditRefused for one that could never be opened again: then nothing is put
  */
 export async function putHabitats(habitats: readonly Habitat[]): Promise<void> {
+  await mustBeSound(habitats.map(({ design }) => design));
+  await writeHabitats(habitats);
+}
+
+/** Writes whole habitats whose designs are sound. */
+export async function writeHabitats(habitats: readonly Habitat[]): Promise<void> {
   await db().transaction("rw", logTables(), async () => {
     for (const { design, events, samples } of habitats) {
       const before = await logRevOf(design.id);
       await dropLog(design.id);
-      await putDesign(design);
+      await writeDesign(design);
       await putLog(design.id, events, samples, zoned(design).timeZone);
       await db().logs.put({ habitatId: design.id, rev: before + 1 });
     }
@@ -61,17 +67,18 @@ export async function takeIn(
   habitat: Habitat,
   how: "replace" | "keepBoth",
 ): Promise<{ id: string; before: Habitat | undefined }> {
+  await mustBeSound([habitat.design]);
   return db().transaction("rw", logTables(), async () => {
     const { id } = habitat.design;
     const row = await db().designs.get(id);
     if (row && how === "keepBoth") {
       const besideId = crypto.randomUUID();
-      await putHabitats([{ ...habitat, design: { ...habitat.design, id: besideId } }]);
+      await writeHabitats([{ ...habitat, design: { ...habitat.design, id: besideId } }]);
       return { id: besideId, before: undefined };
     }
     const before = await wholeHabitat(id);
     if (row && !before) await db().designs.put({ ...row, id: crypto.randomUUID() });
-    await putHabitats([habitat]);
+    await writeHabitats([habitat]);
     return { id, before };
   });
 }

@@ -127,7 +127,7 @@ export async function settleUnsaved(id: string): Promise<void> {
   const stored = await getDesign(id);
   const name = stored?.ok ? stored.design.name : id;
   if (!read.ok) await setAside({ habitatId: id, name, why: read.why, raw: read.raw });
-  else if (stored?.ok) await settleOnto(stored, read, name);
+  else if (stored?.ok) await settleOnto(stored, read);
   else await setAside({ habitatId: id, name: read.design.name, why: "older", raw: read.unsaved });
   forgetUnsaved(id);
 }
@@ -135,12 +135,11 @@ export async function settleUnsaved(id: string): Promise<void> {
 async function settleOnto(
   { id, rev, design }: { id: string; rev: number; design: Design },
   read: Extract<Read, { ok: true }>,
-  name: string,
 ): Promise<void> {
   const { pending, unsaved } = read;
   if (equal(design, read.design)) return void (await commit(id, rev, [], pending));
   if (rev === unsaved.baseRev)
     return void (await commit(id, rev, [{ patches: [] }], { ...pending, worked: read.design }));
   await keepLog(id, pending);
-  await setAside({ habitatId: id, name, why: "older", raw: unsaved });
+  await setAside({ habitatId: id, name: read.design.name, why: "older", raw: unsaved });
 }

@@ -7,7 +7,8 @@ import { NO_TRIALS, trialsJoined } from "@/core/trial";
 import { getBins, putBins } from "./bins";
 import { tell } from "./channel";
 import { db, type PhotoRow } from "./db";
-import { metBefore, putHabitats, removeHabitat } from "./habitats";
+import { mustBeSound } from "./designs";
+import { metBefore, removeHabitat, writeHabitats } from "./habitats";
 import { addBlocks, append, logRevOf, putLog } from "./log";
 import { getOwn, putOwn } from "./own";
 import { putSettings } from "./settingsKept";
@@ -80,7 +81,7 @@ async function merge({ habitats, rows, bins, own, trials }: BackupContents): Pro
 
 async function mergeHabitat(habitat: Habitat): Promise<void> {
   const { id } = habitat.design;
-  if (!(await db().designs.get(id))) return putHabitats([habitat]);
+  if (!(await db().designs.get(id))) return writeHabitats([habitat]);
   await append(id, habitat.events);
   await addBlocks(id, habitat.samples);
 }
@@ -90,7 +91,7 @@ async function replace(backup: BackupContents): Promise<void> {
   const { habitats, rows, photos, bins, own, trials } = backup;
   const told = idsIn(backup);
   for (const id of await db().designs.toCollection().primaryKeys()) if (!told.has(id)) await removeHabitat(id);
-  await putHabitats(habitats);
+  await writeHabitats(habitats);
   for (const row of rows) {
     await removeHabitat(row.id);
     await putRows(row);
@@ -145,6 +146,7 @@ export async function restore(
   pixelsOf: PixelsOf,
   onProgress: (share: number) => void = () => undefined,
 ): Promise<void> {
+  await mustBeSound(backup.habitats.map(({ design }) => design));
   await putPhotos(backup, pixelsOf, onProgress);
   const { designs, logs, events, samples, rollups, photos, bins, own, trials, aside } = db();
   const tables = [designs, logs, events, samples, rollups, photos, bins, own, trials, aside];

@@ -2,6 +2,9 @@
 
 import { rawText } from "@/core/files";
 
+/** A browser may still be reading a file it was just told to save. */
+const LET_GO_MS = 60_000;
+
 /** Gives the person a file. */
 export function saveBlob(name: string, blob: Blob): void {
   const url = URL.createObjectURL(blob);
@@ -9,7 +12,7 @@ export function saveBlob(name: string, blob: Blob): void {
   link.href = url;
   link.download = name;
   link.click();
-  URL.revokeObjectURL(url);
+  setTimeout(() => URL.revokeObjectURL(url), LET_GO_MS);
 }
 
 /** Gives the person a file that has its name, if there is one. */

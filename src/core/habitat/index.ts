@@ -52,7 +52,7 @@ export { jobOf, namesInLog, USUAL_MINUTES } from "./buildPlan";
 export { copyOf } from "./copy";
 export { STARTING_TOPS, startHabitat } from "./start";
 export type { Start, StartingTop } from "./start";
-export { applyAll, applyCommand, attempt } from "./commands";
+export { applyAll, applyCommand, attempt, COMMAND_ARGS } from "./commands";
 export type { Command, CommandName } from "./commands";
 export { carriesFor } from "./carry";
 export { changesOf, patched } from "./patches";

@@ -8,11 +8,28 @@ const HOUR_MS = 60 * MINUTE_MS;
 const DAY_MS = 24 * HOUR_MS;
 /** Every clock of the world is ahead of UTC by whole quarters of an hour, and changes on one. */
 const QUARTER_MS = 15 * MINUTE_MS;
+const zonesKnown = new Map<string, boolean>();
+
+function isZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat("en", { timeZone: name }).resolvedOptions().timeZone !== "";
+  } catch {
+    return false;
+  }
+}
+
+/** Whether this device knows a zone by its name. @example knowsZone("Europe/Nowhere") // false */
+export function knowsZone(name: string): boolean {
+  const known = zonesKnown.get(name) ?? isZone(name);
+  zonesKnown.set(name, known);
+  return known;
+}
+
 /** Minutes ahead of UTC. A zone this device does not know counts as UTC. */
 function aheadMin(zone: TimeZone, atMs: number): number {
   const at = new Date(atMs);
-  const ahead = zone === null ? -at.getTimezoneOffset() : tzOffset(zone, at);
-  return Number.isNaN(ahead) ? 0 : ahead;
+  if (zone === null) return -at.getTimezoneOffset();
+  return knowsZone(zone) ? tzOffset(zone, at) : 0;
 }
 
 /** What was asked before, by zone: of days without a change of clocks one figure, of the others each quarter's. */
@@ -104,6 +121,3 @@ export function spanStart(atMs: number, span: "hour" | "day", zone: TimeZone): n
   if (span === "hour") return Math.floor((atMs + ahead) / HOUR_MS) * HOUR_MS - ahead;
   return instantOf(Math.floor((atMs + ahead) / DAY_MS) * DAY_MS, zone);
 }
-
-/** Whether this device knows a zone by its name. @example knowsZone("Europe/Nowhere") // false */
-export const knowsZone = (name: string): boolean => !Number.isNaN(tzOffset(name, new Date(0)));

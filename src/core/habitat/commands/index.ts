@@ -36,6 +36,11 @@ const edits = {
 type Edits = typeof edits;
 export type CommandName = keyof Edits;
 
+/** What each edit takes. */
+export const COMMAND_ARGS = Object.fromEntries(
+  Object.entries(edits).map(([name, { args }]) => [name, args]),
+) as unknown as Readonly<Record<CommandName, z.ZodType>>;
+
 /** One edit with its arguments. */
 export type Command = { [K in CommandName]: { name: K; args: z.input<Edits[K]["args"]> } }[CommandName];
 
