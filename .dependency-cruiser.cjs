@@ -5,6 +5,7 @@ const CORE = [
   "random",
   "grouped",
   "under",
+  "printable",
   "search",
   "shape",
   "units",

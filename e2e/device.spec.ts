@@ -197,7 +197,7 @@ function longKept(): Habitat {
     );
   const wave = (day: number) => Math.sin(2 * Math.PI * day) + 3 * Math.sin((2 * Math.PI * day) / 365) + chance();
   return {
-    design: { ...allOwn().design, id: "long-kept", name: "Long kept" },
+    design: { ...allOwn().design, id: "long-kept", name: "Long kept", timeZone: "UTC" },
     events: [{ id: "e0", at: "2024-01-01T08:00:00.000Z", on: "2024-01-01", kind: "movedIn" }],
     samples: [
       ...series("warmEnd.temperatureC", 75_000, (day) => 24 + wave(day)),

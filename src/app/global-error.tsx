@@ -7,7 +7,10 @@ export default function Page({ reset }: { reset: () => void }) {
       <body style={{ fontFamily: "sans-serif", padding: 32 }}>
         <h1>Rincon broke while drawing this</h1>
         <p>What you made is kept on this device.</p>
-        <button onClick={reset}>Try again</button> <a href="/backup">Save a backup</a> <a href="/">Back to the shelf</a>
+        <button onClick={reset}>Try again</button>
+        <form action="/backup">
+          <button>Save a backup</button>
+        </form>
       </body>
     </html>
   );

@@ -52,10 +52,14 @@ async function changeLog(habitatId: string, change: (zone: TimeZone) => Promise<
   if (told) tell(told);
 }
 
+/** Every write was checked; this is for a row that something else spoilt: without its day or kind no log can be told. */
+const isWritten = ({ id, kind, on }: { id: unknown; kind: unknown; on: unknown }): boolean =>
+  [id, kind, on].every((told) => typeof told === "string");
+
 /** All events of a habitat, in the order they were written. */
 export async function eventsOf(habitatId: string): Promise<LogEvent[]> {
   const rows = await db().events.where("[habitatId+at]").between([habitatId, ""], [habitatId, "\uffff"]).toArray();
-  return rows.map(({ habitatId: _of, ...event }) => event);
+  return rows.filter(isWritten).map(({ habitatId: _of, ...event }) => event);
 }
 
 /**

@@ -1,9 +1,9 @@
 import equal from "fast-deep-equal/es6";
 import type { Habitat } from "@/core/log";
-import { EMPTY_SHELF, shelvesJoined } from "@/core/own";
+import { shelvesJoined } from "@/core/own";
 import type { BackupContents, BackupRead, PhotoToTake, RowsRead } from "@/core/restoring";
 import { EMPTY_BINS } from "@/core/supply";
-import { NO_TRIALS, trialsJoined } from "@/core/trial";
+import { trialsJoined } from "@/core/trial";
 import { getBins, putBins } from "./bins";
 import { tell } from "./channel";
 import { db, type PhotoRow } from "./db";
@@ -101,9 +101,12 @@ async function replace(backup: BackupContents): Promise<void> {
   await db().photos.bulkDelete(here.filter((id) => !theirs.has(id)));
   await db().aside.clear();
   const isOdd = (path: string): boolean => backup.leftOut.some((one) => one.path === path);
-  if (bins || !isOdd("bins.json")) await putBins(bins ?? EMPTY_BINS);
-  if (own || !isOdd("own.json")) await putOwn(own ?? EMPTY_SHELF);
-  if (trials || !isOdd("trials.json")) await putTrials(trials ?? NO_TRIALS);
+  if (bins) await putBins(bins);
+  else if (!isOdd("bins.json")) await db().bins.clear();
+  if (own) await putOwn(own);
+  else if (!isOdd("own.json")) await db().own.clear();
+  if (trials) await putTrials(trials);
+  else if (!isOdd("trials.json")) await db().trials.clear();
 }
 
 /** How many photographs are taken at once: of some hundred kilobytes each. */

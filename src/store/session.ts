@@ -26,7 +26,7 @@ import { beginHistory, edited, followed, redone, undone, type History } from "./
 import { settleUnsaved } from "./journal";
 import { addBlocks, logOn, logRevOf, newestOf, removeSamples } from "./log";
 import { eventsIn, type Pending, type Step } from "./pending";
-import { Saver, type Base } from "./saver";
+import { Saver } from "./saver";
 import { useTrouble } from "./trouble";
 import { todayIn } from "./zone";
 
@@ -73,6 +73,12 @@ type Session = {
 };
 
 let opening = "";
+
+const isCatalogueRead = (): Promise<boolean> =>
+  readKinds(CHUNKED_KINDS).then(
+    () => true,
+    () => false,
+  );
 
 /** The newest of each gauge, with some samples more. */
 function newestWith(newest: Newest, samples: readonly SeriesSample[]): Newest {
@@ -171,6 +177,32 @@ export const useSession = create<Session>((set, get) => {
 
   const closed = { history: undefined, derived: undefined, events: [], log: NOTHING_LOGGED, lastAct: undefined };
 
+  /** Shows a habitat that was just read. */
+  const begin = async (found: Extract<OnDevice, { ok: true }>): Promise<void> => {
+    const { id, design, rev, updatedAt } = found;
+    const [{ events, log }, logRev] = await Promise.all([logOn(id, todayIn(design.timeZone)), logRevOf(id)]);
+    if (opening !== id) return;
+    saver.begin({ rev, logRev, design });
+    set({
+      problem: undefined,
+      history: beginHistory(design),
+      events,
+      log,
+      lastAct: lastActOf(events),
+      derived: working(design, log),
+      saving: { state: "saved", at: updatedAt },
+    });
+  };
+
+  /** Shows what is stored; what is on the screen already stands, while nobody else wrote the design. */
+  const showStored = async (id: string, isShown: boolean): Promise<void> => {
+    const found = await getDesign(id);
+    if (opening !== id) return;
+    if (!found?.ok) return set({ ...closed, problem: found ?? "missing" });
+    const stands = saver.hasSteps || found.rev === saver.known?.rev;
+    return isShown && stands ? readLog(id) : begin(found);
+  };
+
   /** One way or the other along the steps of undo; a step that leads nowhere sound any more is let go with all behind it. */
   const along = (next: History | undefined, step: Step): void => {
     if (!next) return;
@@ -191,30 +223,9 @@ export const useSession = create<Session>((set, get) => {
       opening = id;
       const same = present()?.id === id;
       if (!same) set({ ...closed, problem: undefined });
-      const unread = await readKinds(CHUNKED_KINDS).then(
-        () => false,
-        () => true,
-      );
-      if (unread) return set({ ...closed, problem: "unread" });
+      if (!(await isCatalogueRead())) return set({ ...closed, problem: "unread" });
       if (!same) await settleUnsaved(id);
-      const found = await getDesign(id);
-      if (opening !== id) return;
-      if (!found) return set({ ...closed, problem: "missing" });
-      if (!found.ok) return set({ ...closed, problem: found });
-      const [{ events, log }, logRev] = await Promise.all([logOn(id, todayIn(found.design.timeZone)), logRevOf(id)]);
-      if (opening !== id) return;
-      if (present()?.id === id && (saver.hasSteps || found.rev === saver.known?.rev)) return readLog(id);
-      const base: Base = { rev: found.rev, logRev, design: found.design };
-      saver.begin(base);
-      set({
-        problem: undefined,
-        history: beginHistory(found.design),
-        events,
-        log,
-        lastAct: lastActOf(events),
-        derived: working(found.design, log),
-        saving: { state: "saved", at: found.updatedAt },
-      });
+      await showStored(id, same);
     },
     edit: (commands, gesture) => {
       const next = tried(commands, gesture);

@@ -12,11 +12,11 @@ async function* piecesOf(entry: FileEntry): AsyncGenerator<Uint8Array> {
     new CountQueuingStrategy({ highWaterMark: PIECES_AHEAD }),
   );
   const stop = new AbortController();
-  let failed: unknown;
+  let failed: Error | undefined;
   const unpacking = entry
     .getData(through.writable, { signal: stop.signal, checkSignature: true, useWebWorkers: false })
     .catch((error: unknown) => {
-      failed = error ?? new Error("not unpacked");
+      failed = error instanceof Error ? error : new Error(String(error));
       void through.writable.abort(error).catch(() => undefined);
     });
   const reader = through.readable.getReader();

@@ -1,3 +1,4 @@
+import { printable, printableLines } from "../printable";
 import ical, { ICalCalendarMethod, ICalEventTransparency } from "ical-generator";
 import { daysAfter } from "../units";
 import type { Scheduled } from "./schedule";
@@ -36,7 +37,11 @@ export const dayOf = (day: string): Date => new Date(`${day}T00:00:00Z`);
  */
 export function calendarFile({ steps, habitatId, name, at, told }: Asked): string {
   const { stamp, sequence } = versionAt(at);
-  const calendar = ical({ name, prodId: { company: "Rincon", product: "Build" }, method: ICalCalendarMethod.PUBLISH });
+  const calendar = ical({
+    name: printable(name),
+    prodId: { company: "Rincon", product: "Build" },
+    method: ICalCalendarMethod.PUBLISH,
+  });
   for (const step of steps) {
     if (step.state === "done") continue;
     const { title, text } = told(step);
@@ -49,8 +54,8 @@ export function calendarFile({ steps, habitatId, name, at, told }: Asked): strin
       // The day after the last: the end of whole days is not part of them.
       end: dayOf(daysAfter(step.handsOn, 1)),
       timezone: "UTC",
-      summary: title,
-      description: text,
+      summary: printable(title),
+      description: printableLines(text),
       transparency: ICalEventTransparency.TRANSPARENT,
     });
   }

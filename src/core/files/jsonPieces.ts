@@ -29,6 +29,22 @@ type State =
   | "item"
   | "afterItem";
 
+/** Which sign leads where. */
+const AFTER_SIGN: Readonly<Record<State, Readonly<Partial<Record<string, State>>>>> = {
+  start: { "{": "firstName" },
+  end: {},
+  firstName: { "}": "end" },
+  name: {},
+  colon: { ":": "value" },
+  value: {},
+  afterValue: { ",": "name", "}": "end" },
+  firstItem: { "]": "afterValue" },
+  item: {},
+  afterItem: { ",": "item", "]": "afterValue" },
+};
+/** Where any other sign begins a value, or the name of one. */
+const VALUE_HERE: ReadonlySet<State> = new Set<State>(["start", "firstName", "name", "value", "firstItem", "item"]);
+
 /** A value is looked for from here on, so far into it. */
 type Scan = { from: number; at: number; depth: number; inText: boolean; escaped: boolean };
 
@@ -77,37 +93,21 @@ export class JsonPieces {
   private onSign(at: number): number {
     const sign = this.text[at] ?? "";
     if (SPACE.has(sign)) return at + 1;
-    switch (this.state) {
-      case "start":
-        return sign === "{" ? this.expect(sign, { "{": "firstName" }, at) : this.begin(at);
-      case "firstName":
-        if (sign === "}") return this.expect(sign, { "}": "end" }, at);
-        return this.begin(at);
-      case "name":
-        return this.begin(at);
-      case "colon":
-        return this.expect(sign, { ":": "value" }, at);
-      case "value":
-        if (sign !== "[" || !this.listed.has(this.name)) return this.begin(at);
-        this.told.list(this.name);
-        return this.expect(sign, { "[": "firstItem" }, at);
-      case "afterValue":
-        return this.expect(sign, { ",": "name", "}": "end" }, at);
-      case "firstItem":
-        if (sign === "]") return this.expect(sign, { "]": "afterValue" }, at);
-        return this.begin(at);
-      case "item":
-        return this.begin(at);
-      case "afterItem":
-        return this.expect(sign, { ",": "item", "]": "afterValue" }, at);
-      default:
-        return notJson();
+    if (this.beginsList(sign)) {
+      this.told.list(this.name);
+      this.state = "firstItem";
+      return at + 1;
     }
+    const next = AFTER_SIGN[this.state][sign];
+    if (next) {
+      this.state = next;
+      return at + 1;
+    }
+    return VALUE_HERE.has(this.state) ? this.begin(at) : notJson();
   }
 
-  private expect(sign: string, next: Partial<Record<string, State>>, at: number): number {
-    this.state = next[sign] ?? notJson();
-    return at + 1;
+  private beginsList(sign: string): boolean {
+    return this.state === "value" && sign === "[" && this.listed.has(this.name);
   }
 
   private begin(at: number): number {
@@ -148,34 +148,54 @@ export class JsonPieces {
   }
 }
 
-const [QUOTE, ESCAPE, COMMA] = ['"', "\\", ","].map((sign) => sign.charCodeAt(0));
-const OPENS = new Set(["{", "["].map((sign) => sign.charCodeAt(0)));
-const CLOSES = new Set(["}", "]"].map((sign) => sign.charCodeAt(0)));
+const codeOf = (sign: string): number => sign.charCodeAt(0);
+const [QUOTE, ESCAPE] = ['"', "\\"].map(codeOf);
+const OPENS = new Set(["{", "["].map(codeOf));
+const CLOSES = new Set(["}", "]"].map(codeOf));
+/** What ends a figure or a word. */
+const PARTS = new Set([",", ":", ...SPACE].map(codeOf));
 
-/** Where a value ends, as far as brackets, quotes and commas tell; whether it is one, `JSON.parse` says. */
-function endOf(text: string, scan: Scan): number | undefined {
-  let { at, depth, inText, escaped } = scan;
-  for (; at < text.length; at += 1) {
-    const code = text.charCodeAt(at);
-    if (inText) {
-      if (escaped) escaped = false;
-      else if (code === ESCAPE) escaped = true;
-      else if (code === QUOTE) {
-        inText = false;
-        if (depth === 0) return at + 1;
-      }
-    } else if (code === QUOTE) {
-      if (depth === 0 && at > scan.from) return at;
-      inText = true;
-    } else if (OPENS.has(code)) depth += 1;
-    else if (CLOSES.has(code)) {
-      if (depth === 0) return at;
-      depth -= 1;
-      if (depth === 0) return at + 1;
-    } else if (depth === 0 && (code === COMMA || SPACE.has(text[at] ?? "") || code === COLON)) return at;
+/** Where a text ends that the scan is in; undefined where it is not there yet. */
+function textEnd(text: string, scan: Scan): number | undefined {
+  for (; scan.at < text.length; scan.at += 1) {
+    const code = text.charCodeAt(scan.at);
+    if (scan.escaped) scan.escaped = false;
+    else if (code === ESCAPE) scan.escaped = true;
+    else if (code === QUOTE) return scan.at + 1;
   }
-  Object.assign(scan, { at, depth, inText, escaped });
   return undefined;
 }
 
-const COLON = ":".charCodeAt(0);
+/** What a sign outside of texts does to a value: whether it ends before it, after it, or not yet. */
+function outside(code: number, scan: Scan): "before" | "after" | undefined {
+  if (OPENS.has(code)) scan.depth += 1;
+  else if (CLOSES.has(code)) {
+    if (scan.depth === 0) return "before";
+    scan.depth -= 1;
+    if (scan.depth === 0) return "after";
+  } else if (scan.depth === 0 && PARTS.has(code)) return "before";
+  return undefined;
+}
+
+/** Where a value ends, as far as brackets, quotes and commas tell; whether it is one, `JSON.parse` says. */
+function endOf(text: string, scan: Scan): number | undefined {
+  while (scan.at < text.length) {
+    if (scan.inText) {
+      const end = textEnd(text, scan);
+      if (end === undefined) return undefined;
+      [scan.at, scan.inText] = [end, false];
+      if (scan.depth === 0) return end;
+      continue;
+    }
+    const code = text.charCodeAt(scan.at);
+    if (code === QUOTE) {
+      if (scan.depth === 0 && scan.at > scan.from) return scan.at;
+      scan.inText = true;
+    } else {
+      const ends = outside(code, scan);
+      if (ends !== undefined) return ends === "before" ? scan.at : scan.at + 1;
+    }
+    scan.at += 1;
+  }
+  return undefined;
+}

@@ -1,4 +1,5 @@
 import fontkit from "@cantoo/fontkit";
+import { printable } from "../printable";
 import type { PDFDocument, PDFFont } from "@cantoo/pdf-lib";
 
 /** The letters that are shipped: Western ones, and all others written in Latin. */
@@ -27,7 +28,7 @@ const UNKNOWN = "?";
  */
 export function runsOf(text: string, { fonts, knows }: Letters): Run[] {
   const runs: Run[] = [];
-  for (const letter of text.replace(SPACES, " ")) {
+  for (const letter of printable(text.replace(SPACES, " "))) {
     const at = knows.findIndex((some) => some.has(letter.codePointAt(0) ?? 0));
     const font = fonts[Math.max(0, at)];
     if (!font) continue;

@@ -7,14 +7,20 @@ export type BadField = {
   why: "markup" | "missing" | "outOfRange" | "tooMany" | "unknownField" | "invalid";
 };
 
+/** What schemas of ours say of themselves. */
+const SAID: Readonly<Partial<Record<string, BadField["why"]>>> = { markup: "markup", "out of range": "outOfRange" };
+
+const isMissing = (issue: z.core.$ZodIssue): boolean => issue.code === "invalid_type" && issue.input === undefined;
+const isTooMany = (issue: z.core.$ZodIssue): boolean => issue.code === "too_big" && issue.origin === "array";
+
 /** Why a value is not what belongs there. */
 function whyOf(issue: z.core.$ZodIssue | undefined): BadField["why"] {
-  if (issue?.code === "unrecognized_keys") return "unknownField";
-  if (issue?.message === "markup") return "markup";
-  if (issue?.message === "out of range") return "outOfRange";
-  if (issue?.code === "invalid_type" && issue.input === undefined) return "missing";
-  if (issue?.code === "too_big" && issue.origin === "array") return "tooMany";
-  return issue?.code === "too_big" || issue?.code === "too_small" ? "outOfRange" : "invalid";
+  if (issue === undefined) return "invalid";
+  if (issue.code === "unrecognized_keys") return "unknownField";
+  if (isMissing(issue)) return "missing";
+  if (isTooMany(issue)) return "tooMany";
+  if (issue.code === "too_big" || issue.code === "too_small") return "outOfRange";
+  return SAID[issue.message] ?? "invalid";
 }
 
 /**

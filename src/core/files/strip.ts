@@ -1,3 +1,4 @@
+import { printable } from "../printable";
 import { CM_PER_INCH } from "../units";
 
 /**
@@ -133,7 +134,7 @@ export function stretches(lengthCm: number, mostCm: number): [number, number][] 
   return Array.from({ length: count }, (_, at) => [at * mostCm, Math.min(lengthCm, (at + 1) * mostCm)]);
 }
 
-const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
+const escaped = (text: string): string => printable(text).replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
 
 /** A drawing as an SVG file at true size: one unit is a millimetre. @example drawingSvg(stripDrawing(lines, 0, 20)) */
 export function drawingSvg({ widthCm, heightCm, strokes, labels }: Drawing): string {

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { daylightOf } from "../climate";
-import { SeriesIdSchema, type LogNow, type SeriesId } from "../log";
+import { SeriesIdSchema, type LogNow } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import type { Range } from "../catalog";

@@ -1,3 +1,4 @@
+import { printable, printableLines } from "../printable";
 import ical, { ICalCalendarMethod, ICalEventTransparency } from "ical-generator";
 import { dayOf, versionAt } from "../build/calendarFile";
 import { daysAfter } from "../units";
@@ -36,7 +37,7 @@ export function dutyCalendar({
 }): string {
   const { stamp, sequence } = versionAt(at);
   const calendar = ical({
-    name,
+    name: printable(name),
     prodId: { company: "Rincon", product: "Keeping" },
     method: ICalCalendarMethod.PUBLISH,
     ttl: HOURS_A_DAY * SECONDS_AN_HOUR,
@@ -47,7 +48,11 @@ export function dutyCalendar({
     calendar.createEvent({
       id: `${habitatId}-${due.id}@rincon`,
       ...{ sequence, stamp, allDay: true, start: dayOf(on), end: dayOf(daysAfter(on, 1)), timezone: "UTC" },
-      ...{ summary: title, description: text, transparency: ICalEventTransparency.TRANSPARENT },
+      ...{
+        summary: printable(title),
+        description: printableLines(text),
+        transparency: ICalEventTransparency.TRANSPARENT,
+      },
       ...(rule === undefined ? {} : { repeating: rule }),
     });
   }

@@ -168,11 +168,10 @@ export function anyValue(schema: z.core.$ZodType, field: string, design: Design,
     case "boolean":
       return chance() < 0.5;
     case "nullable":
-      return chance() < 0.3 ? null : of(def.innerType);
     case "optional":
-      return chance() < 0.4 ? undefined : of(def.innerType);
     case "default":
-      return chance() < 0.4 ? undefined : of(def.innerType);
+      if (chance() < 0.35) return def.type === "nullable" ? null : undefined;
+      return of(def.innerType);
     default:
       return {};
   }

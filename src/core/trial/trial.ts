@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { DateSchema, IdSchema, NameSchema } from "../habitat";
-import { SeriesIdSchema, type SeriesId } from "../log";
+import { SeriesIdSchema } from "../log";
 
 const MOST_TRIALS = 200;
 const QUESTION_LENGTH = 200;

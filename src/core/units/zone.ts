@@ -51,8 +51,9 @@ function remembered(kept: Map<number, number>, at: number, ask: () => number): n
  * @example aheadMs("Asia/Kolkata", Date.UTC(2026, 0, 5)) // 19_800_000
  */
 export function aheadMs(zone: TimeZone, atMs: number): number {
-  const { days, quarters } = known.get(zone) ?? { days: new Map(), quarters: new Map() };
-  if (!known.has(zone)) known.set(zone, { days, quarters });
+  const inZone = known.get(zone) ?? { days: new Map<number, number>(), quarters: new Map<number, number>() };
+  known.set(zone, inZone);
+  const { days, quarters } = inZone;
   const day = Math.floor(atMs / DAY_MS);
   const allDay = remembered(days, day, () => {
     const [first, last] = [aheadMin(zone, day * DAY_MS), aheadMin(zone, (day + 1) * DAY_MS)];

@@ -18,6 +18,7 @@ import { Says } from "./Says";
 import { Story } from "./Story";
 import { WaterMarks } from "./WaterMarks";
 import { WriteDown } from "./WriteDown";
+import { WhoseClock } from "./WhoseClock";
 
 const SHOWN = ["story", "box", "animals", "pictures"] as const;
 type Shown = (typeof SHOWN)[number];
@@ -92,6 +93,7 @@ function Ledger() {
           <Arrival open={moving} onClose={() => setMoving(false)} />
         </div>
       ) : null}
+      <WhoseClock />
       {last ? <LastWritten events={last.act.events} onTakeBack={last.takeBack} /> : null}
       <LedgerPart title={say("journal:today")}>
         <DutyRows today={today} />

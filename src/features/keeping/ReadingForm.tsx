@@ -6,8 +6,8 @@ import { useState } from "react";
 import { isInstant } from "@/core/habitat";
 import { bandFor } from "@/core/keeping";
 import { MEASURABLES, PLACES, WHERE, type Measurable, type SamplePlace } from "@/core/log";
-import { aheadMs, instantOf, localTime, type TimeZone } from "@/core/units";
-import { useOpen, useSession } from "@/store";
+import { instantOf, localTime } from "@/core/units";
+import { useOpen, useSession, useToday } from "@/store";
 import { channelPrinted, sayProblem, useFigures, useSay } from "@/words";
 import { ChannelField } from "./ChannelField";
 import css from "./Keeping.module.css";
@@ -34,10 +34,6 @@ function keepPlace(place: SamplePlace): void {
   }
 }
 
-/** What clocks of a zone show, as a field takes it, to the minute. @example minuteIn(nowMs, "UTC") // "2026-03-02T10:00" */
-const minuteIn = (atMs: number, zone: TimeZone): string =>
-  new Date(atMs + aheadMs(zone, atMs)).toISOString().slice(0, 16);
-
 /** What is read at a place here: no water line without drainage, water only where something lives in it. */
 function channelsAt(place: SamplePlace, hasWater: boolean): Measurable[] {
   return MEASURABLES.filter((what) => WHERE[what].includes(place)).filter((what) => what !== "waterLineCm" || hasWater);
@@ -48,6 +44,7 @@ export function ReadingForm() {
   const say = useSay();
   const { derived, habitat } = useOpen();
   const { timeZone } = habitat;
+  const today = useToday();
   const read = useSession((session) => session.read);
   const [place, setPlace] = useState<SamplePlace>(lastPlace);
   const [values, setValues] = useState<Values>({});
@@ -115,7 +112,7 @@ export function ReadingForm() {
         label={say("journal:reading.at")}
         value={atText}
         onChange={({ target }) => setAtText(target.value)}
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: minuteIn(Date.now(), timeZone) } }}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: `${today}T23:59` } }}
       />
       <Button type="submit">{say("journal:add")}</Button>
       <p role="status" className={css.said} data-wrong={said?.wrong}>

@@ -4,9 +4,9 @@ import AddAPhotoOutlined from "@mui/icons-material/AddAPhotoOutlined";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useRef, useState } from "react";
-import { LIMITS } from "@/core/habitat";
+import { LIMITS, type Problem } from "@/core/habitat";
 import type { Told } from "@/core/log";
-import { useSay } from "@/words";
+import { sayProblem, useSay } from "@/words";
 import css from "./NoteForm.module.css";
 
 /** What is tagged in a text, in its order. @example tagsIn("#Mould on the #left wood") // ["Mould", "left"] */
@@ -20,8 +20,12 @@ type Props = {
   on?: string;
   /** Keeps a photograph; fails where it is no picture. */
   keep: (file: Blob) => Promise<{ id: string; takenOn: string }>;
-  onWrite: (told: Told) => void;
+  /** Writes it down. @returns why not, when it is refused: then nothing of it is lost */
+  onWrite: (told: Told) => Problem | undefined;
 };
+
+/** As many as the log holds to a note. */
+const MOST_PHOTOS = 12;
 
 type Kept = { id: string; takenOn: string; url: string };
 
@@ -33,7 +37,11 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
   const [said, setSaid] = useState("");
   const file = useRef<HTMLInputElement>(null);
   const take = async (files: FileList | null) => {
-    for (const one of files ?? []) {
+    for (const [at, one] of [...(files ?? [])].entries()) {
+      if (photos.length + at >= MOST_PHOTOS) {
+        setSaid(say("journal:note.tooMany", { most: MOST_PHOTOS }));
+        break;
+      }
       try {
         const kept = { ...(await keep(one)), url: URL.createObjectURL(one) };
         setPhotos((before) => [...before, kept]);
@@ -47,7 +55,7 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
   const write = () => {
     const trimmed = text.trim();
     if (trimmed === "" && photos.length === 0) return setSaid(say("journal:note.empty"));
-    onWrite({
+    const problem = onWrite({
       kind: "noted",
       on,
       text: trimmed,
@@ -55,6 +63,7 @@ export function NoteForm({ taskId, on = "", keep, onWrite }: Props) {
       photoIds: photos.map(({ id }) => id),
       ...(taskId === undefined ? {} : { taskId }),
     });
+    if (problem) return setSaid(sayProblem(problem, say));
     for (const { url } of photos) URL.revokeObjectURL(url);
     setText("");
     setPhotos([]);

@@ -1,5 +1,5 @@
 import { FIRST_DAY, INSTANTS_MS, LAST_DAY, NameSchema } from "../../habitat";
-import { plainOf, type Migration, type Plain } from "./migration";
+import { plainOf, type Migration } from "./migration";
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 const INSTANT = /^\d{4}-\d{2}-\d{2}T/;
@@ -80,7 +80,7 @@ function rowNow(row: unknown): unknown {
  * lay beyond them is brought within.
  */
 export const v12ToV13: Migration = (document) => {
-  const design = plainOf(namesNow(timesNow(document.design))) as Plain;
+  const design = plainOf(namesNow(timesNow(document.design)));
   const { events, samples } = document;
   return {
     ...document,
