@@ -82,9 +82,15 @@ test("a photograph of a camera without a clock is kept with its note, and backup
   await step(page, "Keeping");
   await moveIn(page);
   const photo = { name: "box.jpg", mimeType: "image/jpeg", buffer: await clockless(page) };
-  await page.getByLabel("Add photographs").first().setInputFiles(photo);
+  await ledger(page).getByRole("button", { name: "Note", exact: true }).click();
+  await ledger(page).getByLabel("Add photos").setInputFiles(photo);
   await expect(page.locator("form img")).toHaveCount(1);
-  await page.getByRole("button", { name: "Write it down" }).first().click();
+  await page
+    .locator("form")
+    .filter({ has: page.locator("img") })
+    .getByRole("button", { name: "Write it down" })
+    .click();
+  await expect(page.locator("form img")).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole("heading", { level: 1, name: "Keeping" })).toBeVisible();
   await page.goto("/backup");
@@ -156,14 +162,16 @@ test("a solver that is killed in the middle is told, and the next question start
     while (hold) await new Promise((resolve) => setTimeout(resolve, 100));
     await route.continue();
   });
-  await page.goto("/bins");
   await page.goto("/h/demo-lantern-gully/mix");
-  await page.getByRole("radio", { name: "Match" }).click();
-  const find = page.getByRole("button", { name: /Find|Match it|Look/ }).first();
-  const [solver] = await Promise.all([page.waitForEvent("worker"), find.click()]);
+  await page.getByRole("radio", { name: "Match", exact: true }).click();
+  const match = page.getByRole("main").getByRole("button", { name: "Match", exact: true });
+  const [solver] = await Promise.all([page.waitForEvent("worker"), match.click()]);
+  // Ended as a browser does that runs short of memory: without a word.
   await solver.evaluate(() => self.close());
-  await expect(page.getByText(/could not be|ended|try again/i).first()).toBeVisible();
+  await expect(page.getByText("The solver could not be started. Nothing has changed.")).toBeVisible();
   hold = false;
+  await match.click();
+  await expect(page.getByRole("list", { name: "Ways to mix it" }).getByRole("listitem").first()).toBeVisible();
 });
 
 test("days and hours are those of the keeper's clock on any device", async ({ browser, baseURL }) => {
@@ -189,7 +197,8 @@ test("days and hours are those of the keeper's clock on any device", async ({ br
     await step(page, "Keeping");
     await expect(page.getByText("Days and hours are those of America/New York")).toBeVisible();
     await page.getByText("One by one").click();
-    await expect(page.getByRole("main")).toContainText("31");
+    // The last reading is of 23:00 in Greenwich, which is 18:00 there.
+    await expect(page.getByRole("main")).toContainText("18:00");
     const said = await page.getByRole("main").innerText();
     told.push(said.replaceAll(timezoneId.replaceAll("_", " "), "here"));
     await context.close();

@@ -1,6 +1,7 @@
 /**
  * `npm test`: what the code says of itself, unit tests, build, end-to-end tests. Two lanes side by side, as two cores
- * allow: reading the code in one, running it in the other. The last line is `N passed, N failed`.
+ * allow: reading the code in one, running it in the other. Tells how long each part took; the last line is
+ * `N passed, N failed`.
  */
 import { spawn } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
@@ -9,6 +10,10 @@ import { join } from "node:path";
 import { ensureChromium, ensurePackages, freePort, main } from "./prepare.mjs";
 
 const bin = (path) => `node_modules/${path}`;
+/** What was read before and did not change since is not read again. */
+const CACHE = "node_modules/.cache";
+/** How long each part took, seconds, in the order they ended. */
+const took = [];
 
 /** Runs a command; its output is shown when it is done, so that the lanes do not talk across one another. */
 function told(name, args, env = {}) {
@@ -20,6 +25,7 @@ function told(name, args, env = {}) {
     job.stderr.on("data", (piece) => output.push(piece));
     job.on("close", (code) => {
       const seconds = Math.round((Date.now() - from) / 1000);
+      took.push([name, seconds]);
       console.log(
         `\n── ${name}, ${seconds} s${code === 0 ? "" : ": FAILED"}\n${Buffer.concat(output).toString("utf8").trimEnd()}`,
       );
@@ -55,7 +61,10 @@ await main(async () => {
   const readTheCode = async () => {
     await check("types", [bin("typescript/bin/tsc"), "--noEmit"]);
     await check("types of the core, without a browser", [bin("typescript/bin/tsc"), "-p", "src/core/tsconfig.json"]);
-    await check("layout", [bin("prettier/bin/prettier.cjs"), "--check", "--log-level", "warn", "."]);
+    await check("layout", [
+      bin("prettier/bin/prettier.cjs"),
+      ...["--check", "--log-level", "warn", "--cache", "--cache-location", `${CACHE}/prettier`, "."],
+    ]);
     await check("import rules", [
       bin("dependency-cruiser/bin/dependency-cruise.mjs"),
       "src",
@@ -64,7 +73,10 @@ await main(async () => {
     ]);
     await check("unused exports", [bin("knip/bin/knip.js")]);
     await check("unused words", ["scripts/words.mjs"]);
-    await check("lint", [bin("eslint/bin/eslint.js"), ".", "--max-warnings", "0"]);
+    await check("lint", [
+      bin("eslint/bin/eslint.js"),
+      ...[".", "--max-warnings", "0", "--cache", "--cache-location", `${CACHE}/eslint/`, "--cache-strategy", "content"],
+    ]);
   };
 
   const unit = join(scratch, "unit.json");
@@ -89,7 +101,13 @@ await main(async () => {
       console.log("The end-to-end tests need a build; they did not run.");
       return;
     }
-    await check("weight of the Shelf", [bin("tsx/dist/cli.mjs"), "scripts/weight.ts", "/"], { CHROMIUM: chromium });
+    await check(
+      "weight of pages",
+      [bin("tsx/dist/cli.mjs"), "scripts/weight.ts", "/", "/h/demo-lantern-gully/strata"],
+      {
+        CHROMIUM: chromium,
+      },
+    );
     const e2e = join(scratch, "e2e.json");
     await suite(
       "end-to-end tests",
@@ -104,6 +122,7 @@ await main(async () => {
   await Promise.all([readTheCode().then(unitTests), endToEnd()]);
 
   rmSync(scratch, { recursive: true, force: true });
+  console.log(`\n── took: ${took.map(([name, seconds]) => `${name} ${seconds} s`).join(", ")}`);
   console.log(`\n${counts.passed} passed, ${counts.failed} failed`);
   return counts.failed === 0 ? 0 : 1;
 });

@@ -101,7 +101,7 @@ function documentSpoilt(document: unknown, chance: Chance): unknown {
     if (roll < 0.7) within[key] = valueSpoilt(within[key], chance);
     else if (roll < 0.8) delete within[key];
     else if (roll < 0.9 && Array.isArray(node)) node.push(structuredClone(node[0]));
-    else within[pick(chance, ["extra", "id", "name", key])] = within[pick(chance, keys)];
+    else within[pick(chance, ["extra", "id", "name", key])] = structuredClone(within[pick(chance, keys)]);
   }
   return copy;
 }

@@ -156,12 +156,17 @@ export const useSession = create<Session>((set, get) => {
 
   /** Another tab wrote: with nothing of our own unwritten we follow it, else the next commit finds out. */
   const hear = async ({ habitatId, rev, logRev }: Heard): Promise<void> => {
-    if (present()?.id !== habitatId) return;
-    if (logRev > (saver.known?.logRev ?? 0)) await readLog(habitatId);
-    if (rev <= (saver.known?.rev ?? 0) || saver.hasSteps) return;
-    const now = await getDesign(habitatId);
+    const known = saver.known;
+    if (!known || !isOpen(habitatId)) return;
+    if (logRev > known.logRev) await readLog(habitatId);
+    if (rev > known.rev) await follow(habitatId);
+  };
+
+  const follow = async (id: string): Promise<void> => {
+    const now = await getDesign(id);
     const [{ history }, base] = [get(), saver.known];
-    if (!now?.ok || !history || !base || saver.hasSteps || !isOpen(habitatId) || now.rev <= base.rev) return;
+    if (!now?.ok || !history || !base || !isOpen(id)) return;
+    if (saver.hasSteps || now.rev <= base.rev) return;
     const theirs = changesOf(base.design, now.design).patches;
     saver.begin({ rev: now.rev, logRev: base.logRev, design: now.design });
     showDesign(followed(history, now.design, theirs), { saving: { state: "saved", at: now.updatedAt } });
