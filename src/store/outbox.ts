@@ -37,7 +37,7 @@ function keepWaiting(all: readonly Waiting[]): void {
 }
 
 /** Writes what waits, in order; what cannot be written goes on waiting. */
-export async function writeWaiting(): Promise<void> {
+async function writeWaiting(): Promise<void> {
   for (let [next, ...rest] = waiting(); next; [next, ...rest] = waiting()) {
     try {
       await append(next.habitatId, next.events);

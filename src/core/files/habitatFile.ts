@@ -92,7 +92,7 @@ function openDocument(raw: unknown): { ok: true; parts: Opened } | { ok: false; 
 }
 
 /** Reads a design of today's version. @returns the design, or which field is to blame */
-export function readDesign(raw: unknown): DesignRead {
+function readDesign(raw: unknown): DesignRead {
   const parsed = DesignSchema.safeParse(raw, { reportInput: true });
   if (!parsed.success) return refuse(explain(parsed.error, "design"));
   const broken = brokenBy(parsed.data);
@@ -109,7 +109,7 @@ export function readDesignIn(raw: unknown): DesignRead {
 }
 
 /** Reads events of today's version. */
-export function readEvents(raw: unknown): { ok: true; events: LogEvent[] } | { ok: false; problem: FileProblem } {
+function readEvents(raw: unknown): { ok: true; events: LogEvent[] } | { ok: false; problem: FileProblem } {
   const parsed = EventsSchema.safeParse(raw, { reportInput: true });
   if (!parsed.success) return refuse(explain(parsed.error, "events"));
   const ids = parsed.data.map(({ id }) => id);

@@ -26,7 +26,7 @@ const PARTS: ReadonlyMap<string, RegExp> = new Map([
  *
  * @example isRuleOfDays("FREQ=YEARLY;BYMONTH=13") // false
  */
-export function isRuleOfDays(rule: string): boolean {
+function isRuleOfDays(rule: string): boolean {
   const parts = rule.split(";").map((part) => part.split("="));
   const names = parts.map(([name = ""]) => name);
   const isKnown = parts.every(([name = "", value = ""]) => PARTS.get(name)?.test(value) ?? false);

@@ -11,7 +11,6 @@ export {
   OWN_FORMAT,
   OWN_VERSION,
   restored,
-  sameName,
   shelvesJoined,
 } from "./shelf";
 export type { OwnProblem, OwnShelf, Shelved } from "./shelf";

@@ -3,7 +3,7 @@ import { readSeriesRow } from "../files";
 import { DateSchema, IdSchema, InstantSchema } from "../habitat";
 import { partedEvents, type LogEvent, type SampleBlock } from "../log";
 
-export const WHY_ASIDE = ["older", "newer", "damaged", "conflict"] as const;
+const WHY_ASIDE = ["older", "newer", "damaged", "conflict"] as const;
 
 /** A copy that could not be kept in its place, as it lies. */
 export type AsideCopy = {
@@ -61,7 +61,7 @@ export function readRows(raw: unknown, madeAt: string): RowsRead | undefined {
 }
 
 /** What is known of a photograph beside its pixels. */
-export const PhotoSchema = z.strictObject({
+const PhotoSchema = z.strictObject({
   id: IdSchema,
   habitatId: IdSchema,
   takenOn: DateSchema,

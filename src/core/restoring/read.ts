@@ -28,7 +28,7 @@ import {
 export type PhotoToTake = { path: string; photo: PhotoFacts };
 
 /** A part that does not come in: it does not agree with its checksum, or does not read as what it should be. */
-export type LeftOut = { path: string; why: "damaged" | "misshapen" };
+type LeftOut = { path: string; why: "damaged" | "misshapen" };
 
 /** All that a backup holds, each part read by the reader of its kind. Nothing in it is still to be trusted. */
 export type BackupContents = {

@@ -8,7 +8,7 @@ const NAMES = Object.keys(COMMAND_ARGS) as CommandName[];
 const LEFT_OUT: readonly CommandName[] = ["become", "carryOwn"];
 
 /** Any edit, mostly sane. */
-export function anyCommand(design: Design, chance: Chance): Command {
+function anyCommand(design: Design, chance: Chance): Command {
   const name = pick(
     chance,
     NAMES.filter((one) => !LEFT_OUT.includes(one)),
@@ -17,7 +17,7 @@ export function anyCommand(design: Design, chance: Chance): Command {
 }
 
 /** Any event a person could write, mostly sane; undefined where it is refused. */
-export function anyEvent(design: Design, chance: Chance, n: number): LogEvent | undefined {
+function anyEvent(design: Design, chance: Chance, n: number): LogEvent | undefined {
   const told = anyValue(pick(chance, EventSchema.options), "", design, chance) as object;
   const checked = checkedEvents([{ ...told, id: `e${n}` }]);
   return checked.ok ? checked.events[0] : undefined;

@@ -6,5 +6,5 @@ export type { MeasureKind, UnitSystem } from "./parse";
 export { inchesOnTape, show, showNumber, showTyped } from "./display";
 export type { Shown } from "./display";
 export { daysAfter, daysBetween, monthsBetween } from "./days";
-export { aheadMs, dayStart, instantOf, knowsZone, localDay, localTime, spanStart } from "./zone";
+export { aheadMs, dayStart, instantOf, localDay, localTime, spanStart } from "./zone";
 export type { Local, TimeZone } from "./zone";

@@ -1,5 +1,5 @@
 /** A file as the directory of an archive tells it, before it is read. */
-export type ArchiveEntry = {
+type ArchiveEntry = {
   path: string;
   /** Where it begins in the archive, how long it lies there packed, and how long it says it is unpacked. */
   atByte: number;

@@ -32,7 +32,7 @@ const ManifestSchema = z.strictObject({
   files: z.array(z.unknown()),
 });
 /** What a manifest tells: the files that are told as they should be, and the paths of those that are not. */
-export type Manifest = { madeAt: string; files: BackupFile[]; odd: string[] };
+type Manifest = { madeAt: string; files: BackupFile[]; odd: string[] };
 
 /** Why a backup was refused as a whole. */
 export type BackupProblem =

@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import type { ComponentType } from "react";
-import type { Step as StepName } from "@/core/findings/steps";
+import type { StepName } from "@/features/bench/steps";
 
 /** Each step is read when it is opened. */
 const SHOWN: Readonly<Record<StepName, ComponentType>> = {

@@ -1,5 +1,5 @@
 import { notFound } from "next/navigation";
-import { isStep } from "@/core/findings/steps";
+import { isStep } from "@/features/bench/steps";
 import { Step } from "./Step";
 
 export default async function Page({ params }: { params: Promise<{ step: string }> }) {
