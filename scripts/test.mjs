@@ -61,10 +61,7 @@ await main(async () => {
   const readTheCode = async () => {
     await check("types", [bin("typescript/bin/tsc"), "--noEmit"]);
     await check("types of the core, without a browser", [bin("typescript/bin/tsc"), "-p", "src/core/tsconfig.json"]);
-    await check("layout", [
-      bin("prettier/bin/prettier.cjs"),
-      ...["--check", "--log-level", "warn", "--cache", "--cache-location", `${CACHE}/prettier`, "."],
-    ]);
+    await check("layout", [bin("prettier/bin/prettier.cjs"), ...["--check", "--log-level", "warn", "--cache", "."]]);
     await check("import rules", [
       bin("dependency-cruiser/bin/dependency-cruise.mjs"),
       "src",

@@ -125,8 +125,6 @@ function watch(database: RinconDb): void {
     if (useTrouble.getState().trouble === "olderTab") tellTrouble(undefined);
   });
   if (typeof window === "undefined") return;
-  // A browser that has no database at all does not even say that it cannot be opened.
-  if (!Dexie.dependencies.indexedDB) return tellTrouble("keepsNothing");
   database.open().catch(reportTrouble);
   // What a page wrote without waiting for it.
   window.addEventListener("unhandledrejection", ({ reason }) => reportTrouble(reason));

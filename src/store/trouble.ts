@@ -37,3 +37,6 @@ export function reportTrouble(error: unknown): void {
   const trouble = troubleOf(error);
   if (trouble) tellTrouble(trouble);
 }
+
+// A browser that has no database at all is never asked to open one, so nothing else would tell.
+if (typeof window !== "undefined" && !window.indexedDB) setTimeout(() => tellTrouble("keepsNothing"));
