@@ -8,15 +8,19 @@ import { reportTrouble, useTrouble } from "./trouble";
 /** Events for a habitat that is not on the bench, which could not be written yet. */
 type Waiting = { habitatId: string; events: readonly LogEvent[] };
 
-/** What waits is kept where that is done at once, so that a page that goes takes nothing with it. */
-const KEY = "rincon.unsaved-log";
+/** What waits is kept where that is done at once too, so that a page that goes takes nothing with it: each under its own key. */
+const PREFIX = "rincon.unsaved-log.";
+const KEY = `${PREFIX}${crypto.randomUUID()}`;
 
-function waiting(): Waiting[] {
+let waiting: readonly Waiting[] = [];
+let writing: Promise<void> = Promise.resolve();
+
+function keep(): void {
   try {
-    const told = JSON.parse(localStorage.getItem(KEY) ?? "[]") as unknown;
-    return Array.isArray(told) ? told.flatMap(waitingIn) : [];
+    if (waiting.length === 0) localStorage.removeItem(KEY);
+    else localStorage.setItem(KEY, JSON.stringify(waiting));
   } catch {
-    return [];
+    // Full or forbidden: what waits then lives as long as the page.
   }
 }
 
@@ -27,31 +31,44 @@ function waitingIn(told: unknown): Waiting[] {
   return checked.ok ? [{ habitatId, events: checked.events }] : [];
 }
 
-function keepWaiting(all: readonly Waiting[]): void {
+function readKept(key: string): Waiting[] {
   try {
-    if (all.length === 0) localStorage.removeItem(KEY);
-    else localStorage.setItem(KEY, JSON.stringify(all));
+    const told = JSON.parse(localStorage.getItem(key) ?? "[]") as unknown;
+    return Array.isArray(told) ? told.flatMap(waitingIn) : [];
   } catch {
-    // A full local storage too: what waits then lives as long as the page.
+    return [];
+  }
+}
+
+/** What pages before left waiting, which is this one's to write now: written twice, it is there once. */
+function leftBehind(): Waiting[] {
+  try {
+    const keys = Object.keys({ ...localStorage }).filter((key) => key.startsWith(PREFIX) && key !== KEY);
+    const left = keys.flatMap(readKept);
+    for (const key of keys) localStorage.removeItem(key);
+    return left;
+  } catch {
+    return [];
   }
 }
 
 /** Writes what waits, in order; what cannot be written goes on waiting. */
-async function writeWaiting(): Promise<void> {
-  for (let [next, ...rest] = waiting(); next; [next, ...rest] = waiting()) {
+async function writeAll(): Promise<void> {
+  for (let next = waiting[0]; next; next = waiting[0]) {
     try {
       await append(next.habitatId, next.events);
     } catch (error) {
-      reportTrouble(error);
-      return;
+      return reportTrouble(error);
     }
-    keepWaiting(rest);
+    waiting = waiting.slice(1);
+    keep();
   }
 }
 
-async function post(habitatId: string, events: readonly LogEvent[]): Promise<void> {
-  keepWaiting([...waiting(), { habitatId, events }]);
-  await writeWaiting();
+function post(more: readonly Waiting[]): Promise<void> {
+  waiting = [...waiting, ...more];
+  keep();
+  return (writing = writing.then(writeAll));
 }
 
 /** Events written down, or which field is to blame. */
@@ -60,7 +77,7 @@ export type ToldOnShelf = { ok: true; events: readonly LogEvent[] } | { ok: fals
 /** Writes events into the log of a habitat that is not on the bench: at once where that can be, else when it can. */
 export async function tellOnShelf(habitatId: string, told: readonly Told[], zone: TimeZone): Promise<ToldOnShelf> {
   const written = writtenNow(told, zone);
-  if (written.ok) await post(habitatId, written.events);
+  if (written.ok) await post([{ habitatId, events: written.events }]);
   return written;
 }
 
@@ -69,6 +86,6 @@ export const takeBackOnShelf = (habitatId: string, events: readonly LogEvent[], 
   tellOnShelf(habitatId, strikes(events), zone);
 
 if (typeof window !== "undefined") {
-  void writeWaiting();
-  useTrouble.subscribe(({ trouble }) => trouble === undefined && void writeWaiting());
+  void post(leftBehind());
+  useTrouble.subscribe(({ trouble }) => trouble === undefined && void post([]));
 }

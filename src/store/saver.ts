@@ -63,6 +63,11 @@ export class Saver {
     this.pending = NOTHING_PENDING;
   }
 
+  /** Another tab wrote the design, and it is shown; what waits for the log waits on. */
+  follows(base: Base): void {
+    this.base = base;
+  }
+
   /** Something of the log was written here, by another way or by another tab. */
   logIs(logRev: number): void {
     if (this.base) this.base = { ...this.base, logRev };
@@ -95,7 +100,8 @@ export class Saver {
   /** A page that goes may not live to see the database write: what is unwritten is kept where that is done at once. */
   flush(): void {
     const present = this.shown.present();
-    if (!present || !this.base || isNothing(this.unwritten) || mayNotWrite()) return;
+    if (!present || !this.base || isNothing(this.unwritten)) return;
+    // A newer program reads it too, and holds it against what stands then.
     keepUnsaved(present, this.base.rev, this.unwritten);
     void this.write();
   }
@@ -107,49 +113,63 @@ export class Saver {
     if (!present || !base || isNothing(work)) return;
     if (mayNotWrite()) return this.shown.notKept();
     [this.pending, this.inFlight] = [NOTHING_PENDING, work];
+    let committed: Committed;
     try {
-      const committed = await commit(present.id, base.rev, work.steps, { worked: present, ...work });
-      this.inFlight = NOTHING_PENDING;
-      if (this.shown.present()?.id === present.id) await this.become(committed, work, present);
+      committed = await commit(present.id, base.rev, work.steps, { worked: present, ...work });
     } catch (error) {
       [this.pending, this.inFlight] = [after(work, this.pending), NOTHING_PENDING];
-      reportTrouble(error);
-      this.shown.notKept();
-      this.timer = setTimeout(() => void this.write(), AGAIN_MS);
+      return this.tryAgain(error);
+    }
+    this.inFlight = NOTHING_PENDING;
+    if (this.shown.present()?.id !== present.id) return;
+    if (committed.kind === "written") return this.isWritten(committed);
+    // What could not be written waits on, until it is put into what stands, or set aside.
+    this.pending = after(work, this.pending);
+    try {
+      await (committed.kind === "conflict" ? this.rebase(committed.now) : this.giveUp());
+    } catch (error) {
+      this.tryAgain(error);
     }
   }
 
-  private async become(committed: Committed, work: Pending, present: Design): Promise<void> {
-    switch (committed.kind) {
-      case "written":
-        this.base = { rev: committed.rev, logRev: committed.logRev, design: committed.design };
-        if (!isNothing(this.pending)) return;
-        forgetUnsaved(present.id);
-        return this.shown.kept(committed);
-      case "conflict":
-        this.pending = after(work, this.pending);
-        return this.rebase(committed.now);
-      default:
-        await setAsideDocument(present, work, { why: "conflict", id: `${present.id}-gone` });
-        forgetUnsaved(present.id);
-        return this.shown.gone();
-    }
+  private tryAgain(error: unknown): void {
+    reportTrouble(error);
+    this.shown.notKept();
+    this.timer = setTimeout(() => void this.write(), AGAIN_MS);
+  }
+
+  private isWritten(committed: Written): void {
+    this.base = { rev: committed.rev, logRev: committed.logRev, design: committed.design };
+    if (!isNothing(this.pending)) return;
+    forgetUnsaved(committed.design.id);
+    this.shown.kept(committed);
+  }
+
+  /** There is nothing left to write to, as when the habitat was deleted elsewhere: what was done here is one copy. */
+  private async giveUp(): Promise<void> {
+    const mine = this.shown.present();
+    if (!mine) return;
+    await setAsideDocument(mine, this.pending, { why: "conflict", id: `${mine.id}-gone` });
+    this.pending = NOTHING_PENDING;
+    forgetUnsaved(mine.id);
+    this.shown.gone();
   }
 
   /** What another tab wrote meanwhile is taken, and our work put into it; where it cannot be, it is set aside. */
   private async rebase(now: Conflict): Promise<void> {
     const [mine, base] = [this.shown.present(), this.base];
     if (!mine || !base) return;
-    const { steps, acts, samples } = this.pending;
-    const again = rebased(base.design, mine, steps, now.design);
-    this.base = { ...base, rev: now.rev, design: now.design };
+    const work = this.pending;
+    const theirs: Base = { ...base, rev: now.rev, design: now.design };
+    const again = rebased(base.design, mine, work.steps, now.design);
     if (again) {
-      this.pending = { steps: again.steps, acts, samples };
+      [this.base, this.pending] = [theirs, { ...work, steps: again.steps }];
       this.shown.joined(again.design, base, now.design);
       return this.save();
     }
-    await setAsideDocument(mine, this.pending, { why: "conflict" });
-    this.pending = { steps: [], acts: acts.filter(({ hasEdit }) => !hasEdit), samples };
+    await setAsideDocument(mine, work, { why: "conflict" });
+    const loose = work.acts.filter(({ hasEdit }) => !hasEdit);
+    [this.base, this.pending] = [theirs, { steps: [], acts: loose, samples: work.samples }];
     forgetUnsaved(mine.id);
     this.shown.yielded(now);
     return this.save();

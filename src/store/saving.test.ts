@@ -181,6 +181,38 @@ describe("another tab", () => {
     expect([depthOf(session().history?.present), session().history?.past.length]).toEqual([9, 1]);
   });
 
+  it("that writes while a tick waits here is followed, and the tick is kept", async () => {
+    const refused = vi
+      .spyOn(db().events, "bulkAdd")
+      .mockRejectedValueOnce(new DOMException("full", "QuotaExceededError"));
+    session().act([{ kind: "tick", on: "2026-03-02", dutyId: "mist" }]);
+    await session()
+      .settle()
+      .catch(() => undefined);
+    expect(refused).toHaveBeenCalled();
+    await elsewhere({ name: "setCount", args: { count: 2 } });
+    await session().open(id);
+    await session().settle();
+    expect(session().history?.present.brief.count).toBe(2);
+    expect((await eventsOf(id)).map(({ kind }) => kind)).toEqual(["tick"]);
+  });
+
+  it("is never written over where what cannot be put into its work cannot be set aside either", async () => {
+    session().edit([plant]);
+    await session().settle();
+    await elsewhere(takeOut);
+    vi.spyOn(db().aside, "put").mockRejectedValue(new DOMException("full", "QuotaExceededError"));
+    session().edit([{ name: "movePlant", args: { id: "p", xCm: 30, yCm: 20 } }]);
+    await session().settle();
+    await session().settle();
+    expect([(await stored())?.design.plants, session().saving.state]).toEqual([[], "failed"]);
+    vi.restoreAllMocks();
+    await session().settle();
+    expect(session().saving.state).toBe("conflict");
+    const [copy] = (await db().aside.toArray()).filter(({ habitatId }) => habitatId === id);
+    expect(copy?.raw).toMatchObject({ design: { plants: [{ id: "p", xCm: 30 }] } });
+  });
+
   it("of a newer program that took the database over is not written against any more", async () => {
     tellTrouble("newerTab");
     deepen(9);

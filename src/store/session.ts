@@ -168,7 +168,7 @@ export const useSession = create<Session>((set, get) => {
     if (!now?.ok || !history || !base || !isOpen(id)) return;
     if (saver.hasSteps || now.rev <= base.rev) return;
     const theirs = changesOf(base.design, now.design).patches;
-    saver.begin({ rev: now.rev, logRev: base.logRev, design: now.design });
+    saver.follows({ rev: now.rev, logRev: base.logRev, design: now.design });
     showDesign(followed(history, now.design, theirs), { saving: { state: "saved", at: now.updatedAt } });
   };
 
@@ -204,8 +204,9 @@ export const useSession = create<Session>((set, get) => {
     const found = await getDesign(id);
     if (opening !== id) return;
     if (!found?.ok) return set({ ...closed, problem: found ?? "missing" });
-    const stands = saver.hasSteps || found.rev === saver.known?.rev;
-    return isShown && stands ? readLog(id) : begin(found);
+    if (!isShown) return begin(found);
+    await readLog(id);
+    await follow(id);
   };
 
   /** One way or the other along the steps of undo; a step that leads nowhere sound any more is let go with all behind it. */

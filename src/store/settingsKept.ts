@@ -1,6 +1,6 @@
 const PREFIX = "rincon.";
 /** What is no choice: work not written yet, and when the last backup was made. */
-const NOT_CHOSEN = ["rincon.unsaved.", "rincon.backup"];
+const NOT_CHOSEN = ["rincon.unsaved", "rincon.backup"];
 
 const isChoice = (key: string): boolean => key.startsWith(PREFIX) && !NOT_CHOSEN.some((other) => key.startsWith(other));
 
@@ -17,5 +17,13 @@ export function settingsKept(): Record<string, string> {
 export function putSettings(settings: unknown): void {
   if (typeof settings !== "object" || settings === null) return;
   for (const [key, value] of Object.entries(settings))
-    if (isChoice(key) && typeof value === "string") localStorage.setItem(key, value);
+    if (isChoice(key) && typeof value === "string") putSetting(key, value);
+}
+
+function putSetting(key: string, value: string): void {
+  try {
+    localStorage.setItem(key, value);
+  } catch {
+    // A choice is soon made again; what was restored stands without it.
+  }
 }
