@@ -192,6 +192,9 @@ export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
   return blocks.toSorted((a, b) => (place.get(a.series) ?? 0) - (place.get(b.series) ?? 0) || a.fromMs - b.fromMs);
 }
 
+/** Weeks put in at once: the page stands still no longer than their roll-ups take. */
+const BLOCKS_AT_ONCE = 24;
+
 /** Puts a whole log in, as from a file. @throws EditRefused for what a file could not hold */
 export async function putLog(
   habitatId: string,
@@ -203,8 +206,11 @@ export async function putLog(
   if (!checked.ok) throw new EditRefused(checked.problem);
   mustBeSamples(blocks);
   await db().events.bulkPut(checked.events.map((event) => ({ ...event, habitatId })));
-  await db().samples.bulkPut(blocks.map((block) => ({ ...block, habitatId })));
-  await db().rollups.bulkPut(blocks.flatMap((block) => rollupsOf(habitatId, block, zone)));
+  for (let at = 0; at < blocks.length; at += BLOCKS_AT_ONCE) {
+    const some = blocks.slice(at, at + BLOCKS_AT_ONCE);
+    await db().samples.bulkPut(some.map((block) => ({ ...block, habitatId })));
+    await db().rollups.bulkPut(some.flatMap((block) => rollupsOf(habitatId, block, zone)));
+  }
 }
 
 /** Takes a whole log away. */

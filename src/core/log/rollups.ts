@@ -1,5 +1,4 @@
-import { grouped } from "../grouped";
-import { spanStart, type TimeZone } from "../units";
+import { aheadMs, spanStart, type TimeZone } from "../units";
 import type { Sample, SampleBlock } from "./samples";
 import type { SeriesId } from "./series";
 
@@ -18,28 +17,51 @@ export type Rollup = {
   count: Float64Array;
 };
 
+const SPAN_MS: Record<RollupStep, number> = { hour: 3_600_000, day: 86_400_000 };
+
+type Row = { at: number; least: number; most: number; sum: number; count: number };
+
+/** The rows of a block, in order of time: its samples are, so one look at each is enough. */
+function rowsOf({ atMs, values }: SampleBlock, step: RollupStep, zone: TimeZone): Row[] {
+  const rows: Row[] = [];
+  // Where a span begins is asked once for all that lies in it: what clocks show there, and how far they are ahead.
+  let [shown, ahead, start] = [Number.NaN, Number.NaN, Number.NaN];
+  for (let n = 0; n < atMs.length; n += 1) {
+    const [at, value] = [atMs[n] ?? 0, values[n] ?? Number.NaN];
+    const aheadNow = aheadMs(zone, at);
+    const shownNow = Math.floor((at + aheadNow) / SPAN_MS[step]);
+    if (shownNow !== shown || aheadNow !== ahead)
+      [shown, ahead, start] = [shownNow, aheadNow, spanStart(at, step, zone)];
+    const row = rows.at(-1);
+    if (row?.at !== start) {
+      rows.push({ at: start, least: value, most: value, sum: value, count: 1 });
+      continue;
+    }
+    row.least = Math.min(row.least, value);
+    row.most = Math.max(row.most, value);
+    row.sum += value;
+    row.count += 1;
+  }
+  return rows;
+}
+
 /**
- * Rolls a block up by the hour or by the day of its keeper's clock: the least, the most and the mean of each, and of how many samples.
+ * Rolls a block up by the hour or by the day of its keeper's clock: the least, the most and the mean of each, and of how
+ * many samples.
  *
  * @example rollup(block, "day", "Europe/Lisbon").mean[0]
  */
-export function rollup({ series, fromMs, atMs, values }: SampleBlock, step: RollupStep, zone: TimeZone): Rollup {
-  const spans = grouped(atMs.keys(), (n) => spanStart(atMs[n] ?? 0, step, zone));
-  const rows = [...spans].map(([at, indexes]) => {
-    const told = indexes.map((n) => values[n] ?? Number.NaN);
-    const least = told.reduce((a, b) => Math.min(a, b));
-    const most = told.reduce((a, b) => Math.max(a, b));
-    return { at, least, most, mean: told.reduce((sum, value) => sum + value, 0) / told.length, count: told.length };
-  });
-  const column = (pick: (row: (typeof rows)[number]) => number) => Float64Array.from(rows, pick);
+export function rollup(block: SampleBlock, step: RollupStep, zone: TimeZone): Rollup {
+  const rows = rowsOf(block, step, zone);
+  const column = (pick: (row: Row) => number) => Float64Array.from(rows, pick);
   return {
-    series,
+    series: block.series,
     step,
-    fromMs,
+    fromMs: block.fromMs,
     atMs: column((row) => row.at),
     least: column((row) => row.least),
     most: column((row) => row.most),
-    mean: column((row) => row.mean),
+    mean: column((row) => row.sum / row.count),
     count: column((row) => row.count),
   };
 }

@@ -2,10 +2,11 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { EditRefused } from "@/core/habitat";
 import type { Habitat } from "@/core/log";
 import { metBefore, putHabitats, takeIn } from "@/store";
 import { FileButton } from "@/ui/parts";
-import { sayFileProblem, useSay } from "@/words";
+import { sayFileProblem, sayProblem, useSay } from "@/words";
 import type { Notice } from "./notice";
 
 const ImportRefused = dynamic(async () => (await import("./ImportRefused")).ImportRefused, { ssr: false });
@@ -16,6 +17,11 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefin
   const say = useSay();
   const [problem, setProblem] = useState<string | undefined>(undefined);
   const [asked, setAsked] = useState<{ habitat: Habitat; name: string } | undefined>(undefined);
+  /** A file that reads well but is not kept is told too, and changes nothing. */
+  const notKept = (error: unknown) => {
+    onNotice(undefined);
+    setProblem(error instanceof EditRefused ? sayProblem(error.problem, say) : say("problems:notTaken"));
+  };
   const put = async (habitat: Habitat, how: "replace" | "keepBoth") => {
     const { before } = await takeIn(habitat, how);
     const { name } = habitat.design;
@@ -43,14 +49,19 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefin
   };
   return (
     <>
-      <FileButton pill label={say("shelf:import")} accept=".json,application/json" onFile={(file) => void take(file)} />
+      <FileButton
+        pill
+        label={say("shelf:import")}
+        accept=".json,application/json"
+        onFile={(file) => void take(file).catch(notKept)}
+      />
       {problem === undefined ? null : <ImportRefused problem={problem} onClose={() => setProblem(undefined)} />}
       {asked ? (
         <ImportAsk
           name={asked.name}
           onAnswer={(how) => {
             setAsked(undefined);
-            if (how) void put(asked.habitat, how);
+            if (how) void put(asked.habitat, how).catch(notKept);
           }}
         />
       ) : null}
