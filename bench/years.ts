@@ -97,7 +97,7 @@ async function main(): Promise<void> {
     const mist = page.getByRole("checkbox", { name: "Done: Mist" });
     await timed("a duty ticked", 0.2, async () => {
       await mist.click();
-      await page.getByRole("complementary", { name: "Ledger" }).getByText("in 1 day").first().waitFor();
+      await page.getByRole("button", { name: "Take it back" }).waitFor();
     });
     await page.waitForTimeout(1500);
     await page.goto("/backup");

@@ -53,16 +53,18 @@ export async function range(
   mostPoints: number,
   span: Span = ALL_TIME,
 ): Promise<Range> {
-  const hourly = await rollupRows(habitatId, series, "hour", span);
-  const count = hourly.reduce((sum, row) => sum + row.count.reduce((a, b) => a + b, 0), 0);
-  const hours = hourly.reduce((sum, row) => sum + row.atMs.length, 0);
+  const daily = await rollupRows(habitatId, series, "day", span);
+  const count = daily.reduce((sum, row) => sum + row.count.reduce((a, b) => a + b, 0), 0);
+  const days = daily.reduce((sum, row) => sum + row.atMs.length, 0);
+  // Where days alone are more than can be drawn, their hours need not be read to know that they are too.
+  const hourly = count > mostPoints && days * 2 <= mostPoints ? await rollupRows(habitatId, series, "hour", span) : [];
+  const hours = hourly.length > 0 ? hourly.reduce((sum, row) => sum + row.atMs.length, 0) : Infinity;
   const fineness = finenessFor(count, hours, mostPoints);
   const isWithin = within(span);
   const inside = async (): Promise<Sample[]> => {
     if (fineness === "raw")
       return (await blockKeys(habitatId, series, blockStart(span.fromMs), span.toMs).toArray()).flatMap(samplesOf);
-    if (fineness === "hour") return hourly.flatMap(pointsOf);
-    return (await rollupRows(habitatId, series, "day", span)).flatMap(pointsOf);
+    return (fineness === "hour" ? hourly : daily).flatMap(pointsOf);
   };
   const points = thin((await inside()).filter(isWithin), mostPoints);
   const rest = thin(await outside(habitatId, series, span), mostPoints);

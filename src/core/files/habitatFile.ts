@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { checkHabitat, DesignSchema, INSTANTS_MS, type Design, type ProblemCode } from "../habitat";
+import { checkHabitat, DesignSchema, isInstant, type Design, type ProblemCode } from "../habitat";
 import { STOCK, withOwn } from "../library";
 import { blocksOf, EventSchema, SAMPLE_LIMITS, samplesOf, SeriesIdSchema, measurableOf } from "../log";
 import type { Habitat, LogEvent, SampleBlock, SeriesId } from "../log";
@@ -42,11 +42,17 @@ export const rowOf = ({ series, atMs, values }: SampleBlock): SeriesRow => ({
   value: Array.from(values),
 });
 
+// Told by the hundred thousand: each list is looked through once, and not taken apart into figures that are each a field.
+const areNumbers = (told: unknown): boolean =>
+  Array.isArray(told) && told.every((value) => typeof value === "number" && Number.isFinite(value));
+const areInstants = (told: unknown): boolean =>
+  Array.isArray(told) && told.every((at) => typeof at === "number" && Number.isInteger(at) && isInstant(at));
+
 const SeriesRowSchema = z
   .strictObject({
     series: SeriesIdSchema,
-    at: z.array(z.number().int().min(INSTANTS_MS.min).max(INSTANTS_MS.max)),
-    value: z.array(z.number()),
+    at: z.custom<number[]>(areInstants, { message: "out of range" }),
+    value: z.custom<number[]>(areNumbers),
   })
   .refine((row) => row.at.length === row.value.length, { message: "as many values as instants", path: ["value"] })
   .refine(({ series, value }) => value.every(isWithin(series)), { message: "out of range", path: ["value"] });
