@@ -3,13 +3,14 @@
  * never half of an act. Prints what was lost each time. Needs a build. With a number, so many kills.
  */
 import { spawnSync } from "node:child_process";
-import { existsSync, mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium, type Page } from "@playwright/test";
-import { CHROMIUM_FLAGS, chromiumPath } from "../scripts/chromium";
+import { CHROMIUM_FLAGS } from "../scripts/chromium";
 import { freePort, startServer } from "../scripts/prepare.mjs";
 import { seeded } from "../src/core/random";
+import { chromiumForBench } from "./site";
 
 const KILLS = Number(process.argv[2] ?? 50);
 const ALLOWED_MS = 1000;
@@ -49,9 +50,7 @@ async function work(page: Page, untilMs: number, from: number): Promise<{ depthC
 }
 
 async function main(): Promise<void> {
-  const executablePath = chromiumPath();
-  if (!executablePath) throw new Error("Chromium is not here. Install Debian's package chromium.");
-  if (!existsSync(".next/BUILD_ID")) throw new Error("There is no build yet. Run: npm run build");
+  const executablePath = chromiumForBench();
   const port = await freePort();
   const server = await startServer(port);
   const folder = mkdtempSync(join(tmpdir(), "rincon-kills-"));

@@ -3,12 +3,11 @@
  * their roll-ups. Prints rows a second against the hundred thousand they should be, what memory that took, and what
  * going along ten years of readings takes. Needs a build.
  */
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { chromium, type Page } from "@playwright/test";
-import { CHROMIUM_FLAGS, chromiumPath } from "../scripts/chromium";
-import { freePort, startServer } from "../scripts/prepare.mjs";
+import type { Browser, Page } from "@playwright/test";
+import { atSite } from "./site";
 import { median } from "./timing";
 
 const ROWS = 1_000_000;
@@ -63,52 +62,42 @@ async function framesOverChart(page: Page): Promise<number[]> {
   return page.evaluate<number[]>("window.framesTold");
 }
 
-async function main(): Promise<void> {
-  const executablePath = chromiumPath();
-  if (!executablePath) throw new Error("Chromium is not here. Install Debian's package chromium.");
-  if (!existsSync(".next/BUILD_ID")) throw new Error("There is no build yet. Run: npm run build");
-  const folder = mkdtempSync(join(tmpdir(), "rincon-"));
-  const file = join(folder, "ten-years.csv");
-  writeFileSync(file, table());
-  const port = await freePort();
-  const server = await startServer(port);
-  const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
-  try {
-    const page = await browser.newPage({ baseURL: `http://localhost:${port}`, timezoneId: "Europe/Madrid" });
-    await page.goto("/demo");
-    await page.waitForURL((url) => url.pathname === "/");
-    await page.goto("/h/demo-kiln-end/keeping");
-    await page.getByLabel("From a logger’s file").setInputFiles(file);
-    const asking = page.getByRole("dialog");
-    await asking.getByRole("button", { name: "Take them in" }).waitFor();
-    const from = performance.now();
-    await asking.getByRole("button", { name: "Take them in" }).click();
-    await page.getByText(/new readings from/).waitFor({ timeout: 300_000 });
-    const tookS = (performance.now() - from) / 1000;
-    const aSecond = ROWS / tookS;
-    console.log(
-      `one million rows, parsed and stored: ${tookS.toFixed(1)} s, ${Math.round(aSecond)} rows a second, ` +
-        `× ${(aSecond / WANTED_A_SECOND).toFixed(2)} of what they should be`,
-    );
-    await page.waitForTimeout(3000);
-    const used = await heapMb(page);
-    console.log(
-      `page's memory with ten years open: ${used.toFixed(0)} MB of ${MOST_MB}, × ${(used / MOST_MB).toFixed(2)}`,
-    );
-    const frames = await framesOverChart(page);
-    console.log(
-      `a frame while going in and along: ${median(frames).toFixed(0)} ms in the middle, ` +
-        `${Math.max(...frames).toFixed(0)} ms at worst, over ${frames.length} frames`,
-    );
-    if (aSecond < WANTED_A_SECOND || used > MOST_MB) process.exitCode = 1;
-  } finally {
-    await browser.close();
-    server.kill();
-    rmSync(folder, { recursive: true });
-  }
+const folder = mkdtempSync(join(tmpdir(), "rincon-"));
+const file = join(folder, "ten-years.csv");
+writeFileSync(file, table());
+
+async function millionTakenIn(browser: Browser, baseURL: string): Promise<void> {
+  const page = await browser.newPage({ baseURL, timezoneId: "Europe/Madrid" });
+  await page.goto("/demo");
+  await page.waitForURL((url) => url.pathname === "/");
+  await page.goto("/h/demo-kiln-end/keeping");
+  await page.getByLabel("From a logger’s file").setInputFiles(file);
+  const asking = page.getByRole("dialog");
+  await asking.getByRole("button", { name: "Take them in" }).waitFor();
+  const from = performance.now();
+  await asking.getByRole("button", { name: "Take them in" }).click();
+  await page.getByText(/new readings from/).waitFor({ timeout: 300_000 });
+  const tookS = (performance.now() - from) / 1000;
+  const aSecond = ROWS / tookS;
+  console.log(
+    `one million rows, parsed and stored: ${tookS.toFixed(1)} s, ${Math.round(aSecond)} rows a second, ` +
+      `× ${(aSecond / WANTED_A_SECOND).toFixed(2)} of what they should be`,
+  );
+  await page.waitForTimeout(3000);
+  const used = await heapMb(page);
+  console.log(
+    `page's memory with ten years open: ${used.toFixed(0)} MB of ${MOST_MB}, × ${(used / MOST_MB).toFixed(2)}`,
+  );
+  const frames = await framesOverChart(page);
+  console.log(
+    `a frame while going in and along: ${median(frames).toFixed(0)} ms in the middle, ` +
+      `${Math.max(...frames).toFixed(0)} ms at worst, over ${frames.length} frames`,
+  );
+  if (aSecond < WANTED_A_SECOND || used > MOST_MB) process.exitCode = 1;
 }
 
-main().catch((error: unknown) => {
-  console.error(error instanceof Error ? error.message : error);
-  process.exitCode = 1;
-});
+try {
+  await atSite(millionTakenIn);
+} finally {
+  rmSync(folder, { recursive: true });
+}

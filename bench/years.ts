@@ -3,16 +3,15 @@
  * take them in, to open Keeping, to tick a duty and to pack a backup, what stalls the page meanwhile, and the memory that
  * takes. Needs a build.
  */
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { chromium, type Page } from "@playwright/test";
-import { CHROMIUM_FLAGS, chromiumPath } from "../scripts/chromium";
-import { freePort, startServer } from "../scripts/prepare.mjs";
+import type { Browser, Page } from "@playwright/test";
 import "../src/core/library/whole";
 import { printHabitat } from "../src/core/files";
 import { blocksOf, type LogEvent } from "../src/core/log";
 import { started } from "../src/core/testing";
+import { atSite } from "./site";
 
 const UNTIL = Date.UTC(2026, 2, 1);
 const DAYS = 3650;
@@ -58,63 +57,57 @@ const watch = (page: Page) =>
   }`);
 const stalled = (page: Page) => page.evaluate<number>("window.longest");
 
-async function main(): Promise<void> {
-  const executablePath = chromiumPath();
-  if (!executablePath) throw new Error("Chromium is not here. Install Debian's package chromium.");
-  if (!existsSync(".next/BUILD_ID")) throw new Error("There is no build yet. Run: npm run build");
-  const folder = mkdtempSync(join(tmpdir(), "rincon-"));
-  const file = join(folder, "ten-years.rincon.json");
-  writeFileSync(file, tenYears());
-  const port = await freePort();
-  const server = await startServer(port);
-  const browser = await chromium.launch({ executablePath, args: CHROMIUM_FLAGS });
-  const timed = async (what: string, wantedS: number, run: () => Promise<unknown>) => {
-    const from = performance.now();
-    await run();
-    const tookS = (performance.now() - from) / 1000;
-    console.log(`${what}: ${tookS.toFixed(2)} s, × ${(tookS / wantedS).toFixed(2)} of the ${wantedS} s it may take`);
-    if (tookS > wantedS) process.exitCode = 1;
-  };
-  try {
-    const page = await browser.newPage({ baseURL: `http://localhost:${port}`, timezoneId: "UTC" });
-    await page.clock.setFixedTime(new Date(UNTIL + 3_600_000));
-    await page.goto("/");
-    await page.getByRole("heading", { name: "Nothing on the shelf yet" }).waitFor();
-    await watch(page);
-    const link = page.getByRole("link", { name: "Open Ten years" });
-    await timed("a file of 2.1 million samples taken in", 10, async () => {
-      await page.getByLabel("Import a file").setInputFiles(file);
-      await link.waitFor({ timeout: 120_000 });
-    });
-    console.log(`the page stood still for ${Math.round(await stalled(page))} ms at the most meanwhile`);
-    await link.click();
-    await page.getByRole("heading", { level: 1 }).waitFor();
-    const steps = page.getByRole("navigation", { name: "Steps of the work" });
-    await timed("Keeping opened", 2, async () => {
-      await steps.getByRole("link", { name: "Keeping" }).click();
-      await page.getByRole("img", { name: /^Temperature over time/ }).waitFor({ timeout: 60_000 });
-    });
-    const mist = page.getByRole("checkbox", { name: "Done: Mist" });
-    await timed("a duty ticked", 0.2, async () => {
-      await mist.click();
-      await page.getByRole("button", { name: "Take it back" }).waitFor();
-    });
-    await page.waitForTimeout(1500);
-    await page.goto("/backup");
-    await timed("a backup packed", 8, async () => {
-      const saved = page.waitForEvent("download", { timeout: 120_000 });
-      await page.getByRole("button", { name: "Save everything as one file" }).click();
-      await saved;
-    });
-    const session = await page.context().newCDPSession(page);
-    await session.send("HeapProfiler.collectGarbage");
-    const { usedSize } = await session.send("Runtime.getHeapUsage");
-    console.log(`memory of the page then: ${(usedSize / 1_000_000).toFixed(0)} MB`);
-  } finally {
-    await browser.close();
-    server.kill();
-    rmSync(folder, { recursive: true });
-  }
+const folder = mkdtempSync(join(tmpdir(), "rincon-"));
+const file = join(folder, "ten-years.rincon.json");
+
+const timed = async (what: string, wantedS: number, run: () => Promise<unknown>) => {
+  const from = performance.now();
+  await run();
+  const tookS = (performance.now() - from) / 1000;
+  console.log(`${what}: ${tookS.toFixed(2)} s, × ${(tookS / wantedS).toFixed(2)} of the ${wantedS} s it may take`);
+  if (tookS > wantedS) process.exitCode = 1;
+};
+
+async function tenYearsThrough(browser: Browser, baseURL: string): Promise<void> {
+  const page = await browser.newPage({ baseURL, timezoneId: "UTC" });
+  await page.clock.setFixedTime(new Date(UNTIL + 3_600_000));
+  await page.goto("/");
+  await page.getByRole("heading", { name: "Nothing on the shelf yet" }).waitFor();
+  await watch(page);
+  const link = page.getByRole("link", { name: "Open Ten years" });
+  await timed("a file of 2.1 million samples taken in", 10, async () => {
+    await page.getByLabel("Import a file").setInputFiles(file);
+    await link.waitFor({ timeout: 120_000 });
+  });
+  console.log(`the page stood still for ${Math.round(await stalled(page))} ms at the most meanwhile`);
+  await link.click();
+  await page.getByRole("heading", { level: 1 }).waitFor();
+  const steps = page.getByRole("navigation", { name: "Steps of the work" });
+  await timed("Keeping opened", 2, async () => {
+    await steps.getByRole("link", { name: "Keeping" }).click();
+    await page.getByRole("img", { name: /^Temperature over time/ }).waitFor({ timeout: 60_000 });
+  });
+  const mist = page.getByRole("checkbox", { name: "Done: Mist" });
+  await timed("a duty ticked", 0.2, async () => {
+    await mist.click();
+    await page.getByRole("button", { name: "Take it back" }).waitFor();
+  });
+  await page.waitForTimeout(1500);
+  await page.goto("/backup");
+  await timed("a backup packed", 8, async () => {
+    const saved = page.waitForEvent("download", { timeout: 120_000 });
+    await page.getByRole("button", { name: "Save everything as one file" }).click();
+    await saved;
+  });
+  const session = await page.context().newCDPSession(page);
+  await session.send("HeapProfiler.collectGarbage");
+  const { usedSize } = await session.send("Runtime.getHeapUsage");
+  console.log(`memory of the page then: ${(usedSize / 1_000_000).toFixed(0)} MB`);
 }
 
-await main();
+writeFileSync(file, tenYears());
+try {
+  await atSite(tenYearsThrough);
+} finally {
+  rmSync(folder, { recursive: true });
+}

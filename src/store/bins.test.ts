@@ -44,7 +44,9 @@ describe("the bins on this device", () => {
     await vi.waitFor(async () => expect((await db().aside.toArray()).map(({ raw }) => raw)).toContain("torn again"));
   });
   it("are not put when they are not sane", async () => {
-    expect(await putBins({ ...stocked, currency: "euro" })).toEqual({ path: "currency", code: "invalid" });
+    await expect(putBins({ ...stocked, currency: "euro" })).rejects.toMatchObject({
+      problem: { path: "currency", code: "invalid" },
+    });
     expect(await getBins()).toEqual(EMPTY_BINS);
   });
 });

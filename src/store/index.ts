@@ -1,6 +1,6 @@
 /** What is kept in this browser: designs by revision, logs, the open session with its undo and autosave, settings. */
 export { listDesigns, putDesign } from "./designs";
-export { zoneHere } from "./zone";
+export { todayIn, zoneHere } from "./zone";
 export type { OnDevice } from "./designs";
 export { copyOnShelf, editOnShelf, metBefore, putHabitats, removeHabitat, takeIn, wholeHabitat } from "./habitats";
 export { habitatFile, rawFile } from "./habitatFile";

@@ -1,6 +1,6 @@
 import type { EntityTable } from "dexie";
 import type * as z from "zod";
-import { problemOf, type Problem } from "@/core/habitat";
+import { EditRefused, problemOf } from "@/core/habitat";
 import { seedOf } from "@/core/random";
 import { setAside } from "./aside";
 import { db, type OnlyRow } from "./db";
@@ -9,14 +9,14 @@ import { db, type OnlyRow } from "./db";
  * A table with one document in it: `empty` until it is put. A stored document that does not read any more is set aside
  * and offered as a file, not overwritten.
  *
- * @returns to put: which field is to blame, where the document could not be read again; then nothing is written
+ * @throws EditRefused from `put`, for a document that could not be read again: then nothing is written
  */
 export function oneDocument<T>(
   table: () => EntityTable<OnlyRow, "id">,
   id: string,
   schema: z.ZodType<T, unknown>,
   empty: T & { formatVersion: number },
-): { get: () => Promise<T>; put: (document: T) => Promise<Problem | undefined> } {
+): { get: () => Promise<T>; put: (document: T) => Promise<void> } {
   /** Its id hangs on what it holds: set aside once however often it is read, and another one does not push it out. */
   const keep = (document: unknown): Promise<void> => {
     const version = (document as { formatVersion?: unknown } | null)?.formatVersion;
@@ -37,14 +37,13 @@ export function oneDocument<T>(
     },
     put: async (document) => {
       const checked = schema.safeParse(document);
-      if (!checked.success) return problemOf(checked.error);
+      if (!checked.success) throw new EditRefused(problemOf(checked.error));
       const next = checked.data;
       await db().transaction("rw", table(), db().aside, async () => {
         const before = await table().get(id);
         if (before && !schema.safeParse(before.document).success) await keep(before.document);
         await table().put({ id, document: next });
       });
-      return undefined;
     },
   };
 }

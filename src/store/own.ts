@@ -46,7 +46,11 @@ export async function startOwn(
   const id = newOwnId();
   const shelf = copiedEntry(await getOwn(), kind, fromId, library, { id, name, namesTaken });
   if (!shelf) return undefined;
-  if (await putOwn(shelf)) return undefined;
+  const isKept = await putOwn(shelf).then(
+    () => true,
+    () => false,
+  );
+  if (!isKept) return undefined;
   const now = libraryOf(shelf);
   const started = { kind, id, name: now.ownName(kind, id) ?? name, library: now };
   useStartedOwn.setState({ started });

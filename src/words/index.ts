@@ -23,6 +23,7 @@ export {
   sayFit,
   sayMend,
   sayOwnProblem,
+  sayNotKept,
   sayProblem,
 } from "./sentences";
 export { useNotes, useOtherNames } from "./lazy";

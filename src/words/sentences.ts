@@ -3,7 +3,7 @@ import type { Choice, Mend, MendPart } from "@/core/mending";
 import type { CsvProblem, FileProblem } from "@/core/files";
 import type { BoxReason, FitReason } from "@/core/living";
 import type { OwnProblem } from "@/core/own";
-import type { Problem } from "@/core/habitat";
+import { EditRefused, type Problem } from "@/core/habitat";
 import type { Quantities } from "./quantities";
 import type { WordKey } from "./resources";
 import { capital, isWord, type Say } from "./say";
@@ -152,3 +152,7 @@ export function sayProblem({ path, code, id, least, most }: Problem, say: Say): 
   if (limit === undefined) return say(`problems:edit.${code}`, { field, id });
   return say(`problems:edit.${side}`, { field, limit: limitPrinted(fieldIn(path), side, limit, say) });
 }
+
+/** Why something could not be kept: the field that is to blame, or that this device refused it. */
+export const sayNotKept = (error: unknown, say: Say): string =>
+  error instanceof EditRefused ? sayProblem(error.problem, say) : say("problems:notKept");

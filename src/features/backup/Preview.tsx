@@ -30,6 +30,10 @@ export function Preview({ zip, backup, look, onLeave }: Props) {
       setState("asked");
     }
   };
+  const going =
+    look.newPhotos > 0 && share < 1
+      ? say("backup:take.restoringPhotos", { share: `${Math.round(share * 100)}` })
+      : say("backup:take.restoring");
   if (state === "done")
     return (
       <>
@@ -71,7 +75,7 @@ export function Preview({ zip, backup, look, onLeave }: Props) {
         </Button>
       </div>
       <p role="alert" className={css.refused}>
-        {state === "restoring" ? say("backup:take.restoring", { share: `${Math.round(share * 100)}` }) : failed}
+        {state === "restoring" ? going : failed}
       </p>
     </>
   );

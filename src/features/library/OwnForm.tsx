@@ -9,7 +9,7 @@ import { dropEntry, keepEntry, restored, type OwnShelf } from "@/core/own";
 import { putOwn, stockNames } from "@/store";
 import { MeasureField, NumberInput } from "@/ui/measure";
 import { plain, Swatch } from "@/ui/section";
-import { isWord, sayOwnProblem, useSay, type Say } from "@/words";
+import { isWord, sayNotKept, sayOwnProblem, useSay, type Say } from "@/words";
 import { alike, CHOICES, chosenAt, withChoice, withFigure } from "./change";
 import css from "./Own.module.css";
 import { measureAt } from "./measureAt";
@@ -64,6 +64,7 @@ export function OwnForm({
     await putOwn(kept.shelf);
     setTold({ wrong: false, text: say("library:own.kept") });
   };
+  const notKept = (error: unknown) => setTold({ wrong: true, text: sayNotKept(error, say) });
   const remove = async () => {
     const { shelf, neededBy } = dropEntry(own, kind, item.id);
     if (neededBy.length > 0)
@@ -143,7 +144,7 @@ export function OwnForm({
         ))}
       </div>
       <div className={css.row}>
-        <Button disabled={!changed} onClick={() => void keep()}>
+        <Button disabled={!changed} onClick={() => void keep().catch(notKept)}>
           {say("library:own.keep")}
         </Button>
         {stock && !alike(stock, draft) ? (
@@ -157,7 +158,7 @@ export function OwnForm({
             {say("library:own.restore")}
           </Button>
         ) : null}
-        <Button variant="outlined" onClick={() => void remove()}>
+        <Button variant="outlined" onClick={() => void remove().catch(notKept)}>
           {say("library:own.remove")}
         </Button>
         <span role={told?.wrong ? "alert" : "status"} className={told?.wrong ? css.wrong : css.note}>

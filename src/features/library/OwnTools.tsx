@@ -8,7 +8,7 @@ import { withIngredients, withShelf, type Brought, type OwnShelf } from "@/core/
 import { newOwnId, putOwn, stockNames } from "@/store";
 import { openText, saveText } from "@/ui/files";
 import { FileButton } from "@/ui/parts";
-import { sayCsvProblem, sayFileProblem, sayOwnProblem, sayProblem, useSay } from "@/words";
+import { sayCsvProblem, sayFileProblem, sayNotKept, sayOwnProblem, useSay } from "@/words";
 import { readIngredients } from "@/workers";
 import css from "./Own.module.css";
 
@@ -27,17 +27,12 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
 
   const namesOf = (one: OwnKind | "recipes") => stockNames(one, say.nameOf);
 
+  const notKept = (error: unknown) => setTold({ taken: "", problems: [sayNotKept(error, say)] });
+
   /** Keeps what was brought in, and tells what was not taken and why. */
   const keep = async ({ shelf, problems }: Brought, taken: string, before: readonly string[]) => {
-    const problem = await putOwn(shelf);
-    setTold({
-      taken: problem ? "" : taken,
-      problems: [
-        ...(problem ? [sayProblem(problem, say)] : []),
-        ...before,
-        ...problems.map((one) => sayOwnProblem(one, say)),
-      ],
-    });
+    await putOwn(shelf);
+    setTold({ taken, problems: [...before, ...problems.map((one) => sayOwnProblem(one, say))] });
   };
 
   const bringTable = async (file: File) => {
@@ -66,7 +61,7 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
       <FileButton
         label={say("library:own.bringFile")}
         accept=".json,application/json"
-        onFile={(file) => void bringFile(file)}
+        onFile={(file) => void bringFile(file).catch(notKept)}
       />
       <Button
         size="small"
@@ -81,7 +76,7 @@ export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
           <FileButton
             label={say("library:own.bring")}
             accept=".csv,text/csv,text/plain"
-            onFile={(file) => void bringTable(file)}
+            onFile={(file) => void bringTable(file).catch(notKept)}
           />
           <Button
             size="small"

@@ -10,7 +10,7 @@ import { useState } from "react";
 import { STOCK } from "@/core/library";
 import { keepRecipe } from "@/core/own";
 import { putOwn, useOpen } from "@/store";
-import { sayOwnProblem, useSay } from "@/words";
+import { sayNotKept, sayOwnProblem, useSay } from "@/words";
 import { setPartsCommand, type MixAtHand } from "./useMixAtHand";
 
 /** Asks what a recipe shall be called, and keeps it; the mix goes by that name from then on. */
@@ -50,7 +50,7 @@ export function KeepRecipe({
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          void keep();
+          void keep().catch((error: unknown) => setProblem(sayNotKept(error, say)));
         }}
       >
         <DialogTitle>{say("mix:keepTitle")}</DialogTitle>

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { chooseUnits, fileOnScreen, rawFile } from "@/store";
 import { saveFile } from "@/ui/files";
-import { AppHeader } from "@/ui/parts";
+import { PlainPage } from "@/ui/parts";
 import { useSay } from "@/words";
 
 /** The habitat a page is of, by its address. */
@@ -21,28 +21,25 @@ export function Broken({ onAgain }: { onAgain: () => void }) {
   const say = useSay();
   const id = habitatIn(usePathname());
   return (
-    <>
-      <AppHeader onUnits={chooseUnits} />
-      <main id="work" style={{ padding: 32, display: "grid", gap: 16, justifyItems: "start", maxWidth: 560 }}>
-        <h1>{say("problems:crashedTitle")}</h1>
-        <p role="alert">{say("problems:crashed")}</p>
-        <Button variant="contained" onClick={onAgain}>
-          {say("problems:tryAgain")}
+    <PlainPage onUnits={chooseUnits}>
+      <h1>{say("problems:crashedTitle")}</h1>
+      <p role="alert">{say("problems:crashed")}</p>
+      <Button variant="contained" onClick={onAgain}>
+        {say("problems:tryAgain")}
+      </Button>
+      {id === undefined ? (
+        <Button variant="outlined" component={Link} href="/backup">
+          {say("backup:trouble.toBackup")}
         </Button>
-        {id === undefined ? (
-          <Button variant="outlined" component={Link} href="/backup">
-            {say("backup:trouble.toBackup")}
-          </Button>
-        ) : (
-          <Button variant="outlined" onClick={() => void save(id)}>
-            {say("problems:saveFile")}
-          </Button>
-        )}
-        <Button component={Link} href="/">
-          {say("problems:backToShelf")}
+      ) : (
+        <Button variant="outlined" onClick={() => void save(id)}>
+          {say("problems:saveFile")}
         </Button>
-      </main>
-    </>
+      )}
+      <Button component={Link} href="/">
+        {say("problems:backToShelf")}
+      </Button>
+    </PlainPage>
   );
 }
 
@@ -50,14 +47,11 @@ export function Broken({ onAgain }: { onAgain: () => void }) {
 export function NoPage() {
   const say = useSay();
   return (
-    <>
-      <AppHeader onUnits={chooseUnits} />
-      <main id="work" style={{ padding: 32, display: "grid", gap: 16, justifyItems: "start", maxWidth: 560 }}>
-        <h1>{say("problems:noPage")}</h1>
-        <Button component={Link} href="/">
-          {say("problems:backToShelf")}
-        </Button>
-      </main>
-    </>
+    <PlainPage onUnits={chooseUnits}>
+      <h1>{say("problems:noPage")}</h1>
+      <Button component={Link} href="/">
+        {say("problems:backToShelf")}
+      </Button>
+    </PlainPage>
   );
 }

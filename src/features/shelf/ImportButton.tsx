@@ -2,11 +2,10 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { EditRefused } from "@/core/habitat";
 import type { Habitat } from "@/core/log";
 import { metBefore, putHabitats, takeIn } from "@/store";
 import { FileButton } from "@/ui/parts";
-import { sayFileProblem, sayProblem, useSay } from "@/words";
+import { sayFileProblem, sayNotKept, useSay } from "@/words";
 import type { Notice } from "./notice";
 
 const ImportRefused = dynamic(async () => (await import("./ImportRefused")).ImportRefused, { ssr: false });
@@ -20,7 +19,7 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefin
   /** A file that reads well but is not kept is told too, and changes nothing. */
   const notKept = (error: unknown) => {
     onNotice(undefined);
-    setProblem(error instanceof EditRefused ? sayProblem(error.problem, say) : say("problems:notTaken"));
+    setProblem(sayNotKept(error, say));
   };
   const put = async (habitat: Habitat, how: "replace" | "keepBoth") => {
     const { before } = await takeIn(habitat, how);

@@ -5,7 +5,7 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Design } from "@/core/habitat";
 import { byHarm, dueList, isDaily, type Due } from "@/core/keeping";
-import { takeBackOnShelf, tellOnShelf, useNextByRule, useNotified, type Standing } from "@/store";
+import { takeBackOnShelf, tellOnShelf, todayIn, useNextByRule, useNotified, type Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
 import { dutyTitle, dutyWhy, sayProblem, useSay } from "@/words";
@@ -36,7 +36,7 @@ export function Today({ standing, onNotice }: Props) {
   const notified = useNotified();
   const [isWeek, setIsWeek] = useState(false);
   const all = standing.flatMap(({ design, derived, log }) =>
-    today === "" ? [] : dueList(derived, log, today, nextByRule).map((duty) => ({ design, duty })),
+    today === "" ? [] : dueList(derived, log, todayIn(design.timeZone), nextByRule).map((duty) => ({ design, duty })),
   );
   const due = all
     .filter(({ duty }) => duty.inDays <= DAYS_AHEAD && !(isDaily(duty) && duty.inDays > 0))
@@ -45,7 +45,7 @@ export function Today({ standing, onNotice }: Props) {
   const building = standing.filter(({ log }) => log.state.sinceOn === null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
   const tick = async ({ id, name, timeZone }: Design, duty: Due) => {
-    const ticked = await tellOnShelf(id, [{ kind: "tick", on: today, dutyId: duty.id }], timeZone);
+    const ticked = await tellOnShelf(id, [{ kind: "tick", on: "", dutyId: duty.id }], timeZone);
     if (!ticked.ok) return onNotice({ text: sayProblem(ticked.problem, say) });
     const text = say("shelf:tick", { duty: dutyTitle(duty, say), name });
     onNotice({ text, undo: () => void takeBackOnShelf(id, ticked.events, timeZone) });

@@ -1,5 +1,6 @@
 /** Parts every place is made of: header, workbench halves, key figures, facts, cautions. */
 export { AppHeader } from "./AppHeader";
+export { PlainPage } from "./PlainPage";
 export { Bands } from "./Bands";
 export { Boundary } from "./Boundary";
 export { Cautions } from "./Cautions";
