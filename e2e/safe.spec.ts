@@ -166,6 +166,8 @@ test("a solver that is killed in the middle is told, and the next question start
   await page.getByRole("radio", { name: "Match", exact: true }).click();
   const match = page.getByRole("main").getByRole("button", { name: "Match", exact: true });
   const [solver] = await Promise.all([page.waitForEvent("worker"), match.click()]);
+  const locks = () => solver.evaluate(async () => (await navigator.locks.query()).held?.map(({ name }) => name) ?? []);
+  await expect.poll(locks).toContainEqual(expect.stringMatching(/^rincon.worker/));
   // Ended as a browser does that runs short of memory: without a word.
   await solver.evaluate(() => self.close());
   await expect(page.getByText("The solver could not be started. Nothing has changed.")).toBeVisible();

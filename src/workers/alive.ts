@@ -24,19 +24,31 @@ export const exposeJobs = (jobs: object): void =>
       }),
   } satisfies object);
 
-/**
- * Tells when a worker is there no more, though nobody ended it.
- *
- * @returns a way to stop waiting for it
- */
-export function whenItDies(worker: { holdWhileAlive: Alive["holdWhileAlive"] }, tell: () => void): () => void {
+/** A worker that has not said in so long that it lives was ended while it was read, or cannot be read at all. */
+export const SAYS_WITHIN_MS = 60_000;
+
+/** A worker that is watched. */
+type Watched = {
+  /** Settles once it lives: what it is asked before then keeps it from saying so. */
+  lives: Promise<void>;
+  /** Stops waiting for its end. */
+  stop: () => void;
+};
+
+/** Tells when a worker is there no more, or never came to be, though nobody ended it. */
+export function watched(worker: { holdWhileAlive: Alive["holdWhileAlive"] }, tellDead: () => void): Watched {
   const locks = locksHere();
-  const stop = new AbortController();
-  if (!locks) return () => undefined;
+  if (!locks) return { lives: Promise.resolve(), stop: () => undefined };
+  const waiting = new AbortController();
+  const silent = setTimeout(tellDead, SAYS_WITHIN_MS);
   const lock = `rincon.worker.${crypto.randomUUID()}`;
-  void worker
-    .holdWhileAlive(lock)
-    .then(() => locks.request(lock, { signal: stop.signal }, () => tell()))
-    .catch(() => undefined);
-  return () => stop.abort();
+  const lives = worker.holdWhileAlive(lock).then(() => clearTimeout(silent));
+  lives.then(() => locks.request(lock, { signal: waiting.signal }, () => tellDead())).catch(() => undefined);
+  return {
+    lives,
+    stop: () => {
+      clearTimeout(silent);
+      waiting.abort();
+    },
+  };
 }

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from "comlink";
-import { whenItDies, type Alive } from "./alive";
+import { watched, type Alive } from "./alive";
 
 /** How far a job is, 0 to 1. */
 export type Progress = (share: number) => void;
@@ -32,6 +32,8 @@ type Job = {
   settle: (outcome: Outcome) => void;
 };
 
+type Started = { worker: WorkerLike; api: Remote<Jobs>; lives: Promise<void>; stopWatching: () => void };
+
 const stopped = () => new DOMException("stopped", "AbortError");
 
 /**
@@ -40,36 +42,32 @@ const stopped = () => new DOMException("stopped", "AbortError");
  * those behind it go on in a new one. A worker that breaks down rejects the job it had, and a new one takes the next.
  */
 export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerClient<J> {
-  let worker: WorkerLike | undefined;
-  let api: Remote<Jobs> | undefined;
-  let stopWatching: () => void = () => undefined;
+  let started: Started | undefined;
   let running: Job | undefined;
   let waiting: Job[] = [];
 
   const onBreak = (event: ErrorEvent | MessageEvent): void =>
     endWorker({ error: new Error("message" in event ? event.message : "the worker broke down") });
 
-  const startWorker = (): Remote<Jobs> => {
-    if (worker && api) return api;
-    worker = start();
+  const startWorker = (): Started => {
+    if (started) return started;
+    const worker = start();
     worker.addEventListener("error", onBreak);
     worker.addEventListener("messageerror", onBreak);
-    api = wrap<Jobs>(worker);
-    const watched = worker;
-    stopWatching = whenItDies(wrap<Alive>(worker), () => {
-      if (worker === watched) endWorker({ error: new Error("the worker was ended") });
+    const { lives, stop: stopWatching } = watched(wrap<Alive>(worker), () => {
+      if (worker === started?.worker) endWorker({ error: new Error("the worker was ended") });
     });
-    return api;
+    started = { worker, api: wrap<Jobs>(worker), lives, stopWatching };
+    return started;
   };
 
   /** Ends the worker and the job it had; the next one starts another. */
   const endWorker = (outcome: Failed): void => {
-    worker?.removeEventListener("error", onBreak);
-    worker?.removeEventListener("messageerror", onBreak);
-    stopWatching();
-    worker?.terminate();
-    worker = undefined;
-    api = undefined;
+    started?.worker.removeEventListener("error", onBreak);
+    started?.worker.removeEventListener("messageerror", onBreak);
+    started?.stopWatching();
+    started?.worker.terminate();
+    started = undefined;
     finish(running, outcome);
   };
 
@@ -86,7 +84,9 @@ export function workerClient<J extends Jobs>(start: () => WorkerLike): WorkerCli
     if (!job) return;
     waiting = rest;
     running = job;
-    job.run(startWorker()).then(
+    const { api, lives } = startWorker();
+    const done = lives.then(() => (job === running ? job.run(api) : undefined));
+    done.then(
       (value) => finish(job, { value }),
       (error: unknown) => finish(job, { error: error instanceof Error ? error : new Error(String(error)) }),
     );

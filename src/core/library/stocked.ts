@@ -1,4 +1,4 @@
-import { CHUNKED_KINDS, CHUNKS, type Chunk, type ChunkedKind } from "../catalog/chunks";
+import { CHUNKED_KINDS, CHUNKS, WHOLE_KINDS, type Chunk, type ChunkedKind } from "../catalog/chunks";
 import { smallStock } from "../catalog/small";
 import type { CatalogEntry, CatalogKind, Stock } from "../catalog/stock";
 
@@ -65,20 +65,21 @@ export function takeWhole(stock: Stock): void {
   for (const kind of CHUNKED_KINDS) takeIn(kind, stock[kind]);
 }
 
-const reading = new Map<Chunk<ChunkedKind>, Promise<void>>();
+type Load = () => Promise<readonly Entry[]>;
+const reading = new Map<Load, Promise<void>>();
 
-/** Reads a chunk, once; one that could not be read is tried again the next time. */
-function read(kind: CatalogKind, chunk: Chunk<ChunkedKind>): Promise<void> {
-  const before = reading.get(chunk);
+/** Reads a chunk or a whole kind, once; what could not be read is tried again the next time. */
+function read(kind: CatalogKind, load: Load): Promise<void> {
+  const before = reading.get(load);
   if (before) return before;
-  const now = chunk.load().then(
+  const now = load().then(
     (entries) => takeIn(kind, entries),
     (error: unknown) => {
-      reading.delete(chunk);
+      reading.delete(load);
       throw error;
     },
   );
-  reading.set(chunk, now);
+  reading.set(load, now);
   return now;
 }
 
@@ -90,8 +91,8 @@ export const areRead = (kinds: readonly CatalogKind[]): boolean => kinds.every(i
 
 /** Reads kinds whole. @throws what the reading throws, when a part cannot be fetched */
 export async function readKinds(kinds: readonly CatalogKind[]): Promise<void> {
-  const wanted = kinds.flatMap((kind) => chunksOf(kind).map((chunk) => [kind, chunk] as const));
-  await Promise.all(unread(wanted).map(([kind, chunk]) => read(kind, chunk)));
+  const missing = kinds.filter(isChunked).filter((kind) => !isWhole(kind));
+  await Promise.all(missing.map((kind) => read(kind, WHOLE_KINDS[kind])));
 }
 
 /** Every text in a document that could be an id. */
@@ -116,5 +117,5 @@ export function readNamedIn(document: unknown): Promise<void> | undefined {
   const missing = unread(wanted);
   return missing.length === 0
     ? undefined
-    : Promise.all(missing.map(([kind, chunk]) => read(kind, chunk))).then(() => undefined);
+    : Promise.all(missing.map(([kind, chunk]) => read(kind, chunk.load))).then(() => undefined);
 }
