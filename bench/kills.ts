@@ -50,10 +50,13 @@ const STORED = `new Promise((done, failed) => {
 /** Something done, as the stored rows would tell it, and when. */
 type Done = { mark: number; atMs: number };
 
+const pebbles = (page: Page) =>
+  page.getByRole("listitem").filter({ hasText: "Clay pebbles" }).getByRole("textbox").first();
+
 /** Types depths one after the other without a pause. */
 async function typeDepths(page: Page, untilMs: number, firstCm: number): Promise<Done[]> {
   const typed: Done[] = [];
-  const field = page.getByRole("complementary", { name: "Ledger" }).getByRole("textbox").first();
+  const field = pebbles(page);
   for (let n = 0; Date.now() < untilMs; n += 1) {
     const mark = Math.round((firstCm + n * 0.1) * 10) / 10;
     const filled = await field.fill(`${mark}`).then(
@@ -128,7 +131,7 @@ class Killing {
     const context = await this.open();
     const page = await context.newPage();
     await page.goto("/h/kills/strata");
-    await page.getByRole("complementary", { name: "Ledger" }).getByRole("textbox").first().waitFor();
+    await pebbles(page).waitFor();
     const killAt = Date.now() + 1500 + chance() * 2500;
     const typing = typeDepths(page, killAt + 500, 4 + chance() * 3);
     await wait(killAt - Date.now());

@@ -11,12 +11,18 @@ type OldDesign = { id: string; logRev?: number };
 type OldEvent = { habitatId: string; id: string; at: string };
 type Samples = SampleBlock & { habitatId: string };
 
+const EARLIEST = new Date(INSTANTS_MS.min).toISOString();
+
 /** Revisions of logs go into a table of their own. */
 async function partLogs(table: Tables): Promise<void> {
   const rows = (await table("designs").toArray()) as OldDesign[];
   await table("logs").bulkPut(rows.map(({ id, logRev }) => ({ habitatId: id, rev: logRev ?? 1 })));
   await table("designs").bulkPut(rows.map(({ logRev: _, ...row }) => row));
 }
+
+/** Keeps as it lies what no file can hold. */
+const setAsideRow = (table: Tables, habitatId: string, what: string, at: string, raw: unknown) =>
+  table("aside").put({ id: `${what}-${habitatId}`, habitatId, name: "", why: "damaged", at, raw });
 
 /** Events that were written past what a file can hold: mended where only a time was off, else set aside. */
 async function mendEvents(table: Tables): Promise<void> {
@@ -29,12 +35,12 @@ async function mendEvents(table: Tables): Promise<void> {
       continue;
     }
     const { id, at } = event;
-    await table("aside").put({ id: `event-${habitatId}-${id}`, habitatId, name: "", why: "damaged", at, raw: event });
+    await setAsideRow(table, habitatId, `event-${id}`, at, event);
     await table("events").delete([habitatId, id]);
   }
 }
 
-/** Samples whose instants were told in another unit, where they belong. */
+/** Samples whose instants were told in another unit, where they belong; the rest of them is set aside. */
 async function mendInstants(table: Tables): Promise<void> {
   const keys = (await table("samples").toCollection().primaryKeys()) as [string, string, number][];
   for (const key of keys.filter(([, , fromMs]) => fromMs < INSTANTS_MS.min || fromMs > INSTANTS_MS.max)) {
@@ -45,6 +51,10 @@ async function mendInstants(table: Tables): Promise<void> {
       const now = sampleInstantNow(atMs);
       return now === undefined ? [] : [{ atMs: now, value }];
     });
+    if (told.length < block.atMs.length) {
+      const raw = { series: block.series, atMs: [...block.atMs], values: [...block.values] };
+      await setAsideRow(table, habitatId, `samples-${block.series}-${block.fromMs}`, EARLIEST, raw);
+    }
     for (const mended of blocksOf(block.series, told)) {
       const there = (await table("samples").get([habitatId, block.series, mended.fromMs])) as Samples | undefined;
       await table("samples").put({ ...(there ? merged(there, samplesOf(mended)) : mended), habitatId });
