@@ -60,13 +60,28 @@ const stalled = (page: Page) => page.evaluate<number>("window.longest");
 const folder = mkdtempSync(join(tmpdir(), "rincon-"));
 const file = join(folder, "ten-years.rincon.json");
 
-const timed = async (what: string, wantedS: number, run: () => Promise<unknown>) => {
-  const from = performance.now();
-  await run();
-  const tookS = (performance.now() - from) / 1000;
+const tell = (what: string, tookS: number, wantedS: number) => {
   console.log(`${what}: ${tookS.toFixed(2)} s, × ${(tookS / wantedS).toFixed(2)} of the ${wantedS} s it may take`);
   if (tookS > wantedS) process.exitCode = 1;
 };
+
+const timed = async (what: string, wantedS: number, run: () => Promise<unknown>) => {
+  const from = performance.now();
+  await run();
+  tell(what, (performance.now() - from) / 1000, wantedS);
+};
+
+/** Has the page note how long it is from the next click until a button stands there, by its own clock. */
+const watchClick = (page: Page, button: string) =>
+  page.evaluate(`addEventListener("click", ({ timeStamp }) => {
+    const isThere = () => [...document.querySelectorAll("button")].some((one) => one.textContent.includes("${button}"));
+    const look = new MutationObserver(() => {
+      if (!isThere()) return;
+      look.disconnect();
+      window.answeredMs = performance.now() - timeStamp;
+    });
+    look.observe(document.body, { subtree: true, childList: true });
+  }, { capture: true, once: true })`);
 
 async function tenYearsThrough(browser: Browser, baseURL: string): Promise<void> {
   const page = await browser.newPage({ baseURL, timezoneId: "UTC" });
@@ -88,10 +103,10 @@ async function tenYearsThrough(browser: Browser, baseURL: string): Promise<void>
     await page.getByRole("img", { name: /^Temperature over time/ }).waitFor({ timeout: 60_000 });
   });
   const mist = page.getByRole("checkbox", { name: "Done: Mist" });
-  await timed("a duty ticked", 0.2, async () => {
-    await mist.click();
-    await page.getByRole("button", { name: "Take it back" }).waitFor();
-  });
+  await watchClick(page, "Take it back");
+  await mist.click();
+  await page.getByRole("button", { name: "Take it back" }).waitFor();
+  tell("a duty ticked", (await page.evaluate<number>("window.answeredMs")) / 1000, 0.2);
   await page.waitForTimeout(1500);
   await page.goto("/backup");
   await timed("a backup packed", 8, async () => {

@@ -192,8 +192,9 @@ export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
   return blocks.toSorted((a, b) => (place.get(a.series) ?? 0) - (place.get(b.series) ?? 0) || a.fromMs - b.fromMs);
 }
 
-/** Weeks put in at once: the page stands still no longer than their roll-ups take. */
+/** Weeks and events put in at once: the page stands still no longer than that takes. */
 const BLOCKS_AT_ONCE = 24;
+const EVENTS_AT_ONCE = 500;
 
 /** Puts a whole log in, as from a file. @throws EditRefused for what a file could not hold */
 export async function putLog(
@@ -205,7 +206,8 @@ export async function putLog(
   const checked = checkedEvents(events);
   if (!checked.ok) throw new EditRefused(checked.problem);
   mustBeSamples(blocks);
-  await db().events.bulkPut(checked.events.map((event) => ({ ...event, habitatId })));
+  for (let at = 0; at < checked.events.length; at += EVENTS_AT_ONCE)
+    await db().events.bulkPut(checked.events.slice(at, at + EVENTS_AT_ONCE).map((event) => ({ ...event, habitatId })));
   for (let at = 0; at < blocks.length; at += BLOCKS_AT_ONCE) {
     const some = blocks.slice(at, at + BLOCKS_AT_ONCE);
     await db().samples.bulkPut(some.map((block) => ({ ...block, habitatId })));

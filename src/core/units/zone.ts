@@ -36,7 +36,7 @@ function aheadMin(zone: TimeZone, atMs: number): number {
 const known = new Map<TimeZone, { days: Map<number, number>; quarters: Map<number, number> }>();
 const CHANGES = Number.NaN;
 
-function remembered(kept: Map<number, number>, at: number, ask: () => number): number {
+function remembered<T>(kept: Map<number, T>, at: number, ask: () => T): T {
   const before = kept.get(at);
   if (before !== undefined) return before;
   const told = ask();
@@ -67,8 +67,14 @@ export function aheadMs(zone: TimeZone, atMs: number): number {
 /** The calendar day, the hour and the minute clocks show. */
 export type Local = { on: string; hour: number; minute: number };
 
+/** Days as they are written, by their number: two months of samples lie in sixty of them. */
+const written = new Map<number, string>();
+
 /** The calendar day of milliseconds that count as UTC. */
-const dayOf = (wallMs: number): string => new Date(wallMs).toISOString().slice(0, 10);
+function dayOf(wallMs: number): string {
+  const day = Math.floor(wallMs / DAY_MS);
+  return remembered(written, day, () => new Date(day * DAY_MS).toISOString().slice(0, 10));
+}
 
 /**
  * What clocks of a zone show at an instant.

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import { dueList } from "@/core/keeping";
 import { saidOf, type Said } from "@/core/keeping/said";
 import { useLately, useNextByRule, useOpen, useSession } from "@/store";
@@ -8,10 +8,15 @@ import { useLately, useNextByRule, useOpen, useSession } from "@/store";
 /** How far back readings are looked at. */
 export const SAID_DAYS = 60;
 
-/** What readings and log say by themselves; undefined while there is nothing to go by. */
+/**
+ * What readings and log say by themselves; undefined while there is nothing to go by. It looks through two months of
+ * readings: what was just done is shown first.
+ */
 export function useSaidNow(today: string): Said | undefined {
-  const { habitat, derived, log } = useOpen();
-  const events = useSession((session) => session.events);
+  const { habitat, ...open } = useOpen();
+  const derived = useDeferredValue(open.derived);
+  const log = useDeferredValue(open.log);
+  const events = useDeferredValue(useSession((session) => session.events));
   const nextByRule = useNextByRule("always");
   const lately = useLately(habitat.id, SAID_DAYS);
   return useMemo(() => {

@@ -5,7 +5,8 @@ import { MANIFEST_PATH, printManifest, type BackupFile } from "./manifest";
 
 /** A ZIP without its 64-bit extension counts to four gigabytes. */
 const MOST_BYTES = 4_000_000_000;
-const DEFLATE_LEVEL = 6;
+/** Half the time of the usual level, for a quarter more of an archive that is small as it is (measured on ten years of readings). */
+const DEFLATE_LEVEL = 4;
 
 /** A backup grew beyond what one ZIP can hold. */
 class BackupTooLargeError extends Error {
