@@ -25,6 +25,7 @@ import { readBackup } from "../../src/core/restoring";
 import type { Chance } from "../../src/core/testing/anyValue";
 import { demoHabitats } from "../../src/demo";
 import { openArchive } from "../../src/workers/archive";
+import { deflate } from "../../src/workers/deflate";
 import { bytesSpoilt, jsonSpoilt, textSpoilt } from "./mutate";
 
 const TODAY = "2026-03-02";
@@ -149,7 +150,7 @@ async function* whole(bytes: Uint8Array): AsyncGenerator<Uint8Array> {
 /** A backup of two habitats, own entries and a photograph, some of them spoilt before they are packed. */
 async function anyZip(chance: Chance): Promise<Uint8Array<ArrayBuffer>> {
   const pieces: Uint8Array[] = [];
-  const into = packer("2026-03-02T10:00:00.000Z", (piece) => pieces.push(piece.slice()));
+  const into = packer("2026-03-02T10:00:00.000Z", deflate, (piece) => pieces.push(piece.slice()));
   const told: { path: string; kind: BackupKind; text: string }[] = [
     ...files.slice(0, 2).map(({ text }, n) => ({ path: `habitats/${n}.json`, kind: "habitat" as const, text })),
     { path: "own.json", kind: "own", text: anyOf(owns, chance) },
@@ -181,7 +182,7 @@ async function anyZip(chance: Chance): Promise<Uint8Array<ArrayBuffer>> {
     heightPx: 3,
   };
   await into.add({ path: "photos/p.jpg", kind: "photo", photo }, whole(new Uint8Array([255, 216, 0, 1])));
-  into.finish();
+  await into.finish();
   return new Uint8Array(Buffer.concat(pieces));
 }
 

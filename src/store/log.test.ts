@@ -34,6 +34,16 @@ describe("events", () => {
     expect((await logOn("h", "2026-02-01")).log.state).toMatchObject({ sinceOn: "2026-02-01", tickedOn: {} });
   });
 
+  it("are all read, in order, where there are thousands, and thousands of one instant", async () => {
+    const at = (n: number) => `2026-02-0${n < 1500 ? 1 : n < 6000 ? 2 : 3}T08:00:00.000Z`;
+    const events = Array.from({ length: 7001 }, (_, n) => ({
+      ...{ id: `e${String(n).padStart(4, "0")}`, at: at(n), on: "2026-02-01" },
+      ...{ kind: "tick" as const, dutyId: "mist" },
+    }));
+    await append("h", events);
+    expect(await eventsOf("h")).toEqual(events);
+  });
+
   it("of one habitat are not those of another", async () => {
     await putDesign(started({ id: "h2" }));
     await append("h", happened({ kind: "movedIn", on: "2026-02-01" }));

@@ -56,9 +56,31 @@ async function changeLog(habitatId: string, change: (zone: TimeZone) => Promise<
 const isWritten = ({ id, kind, on }: { id: unknown; kind: unknown; on: unknown }): boolean =>
   [id, kind, on].every((told) => typeof told === "string");
 
+type EventRow = LogEvent & { habitatId: string };
+/** So many events are read at once that the page does not stand still for a log of ten years. */
+const EVENTS_A_PAGE = 2000;
+
+/** Event rows in the order they were written, a page at a time; those of one instant may lie across two pages. */
+async function eventRows(habitatId: string): Promise<EventRow[]> {
+  const rows: EventRow[] = [];
+  let [from, size] = ["", EVENTS_A_PAGE];
+  for (;;) {
+    const page = await db()
+      .events.where("[habitatId+at]")
+      .between([habitatId, from], [habitatId, "\uffff"])
+      .limit(size)
+      .toArray();
+    const known = new Set(rows.flatMap(({ id, at }) => (at === from ? [id] : [])));
+    for (const row of page) if (!known.has(row.id)) rows.push(row);
+    if (page.length < size) return rows;
+    const last = page.at(-1)?.at ?? from;
+    [from, size] = [last, last === from ? size * 2 : EVENTS_A_PAGE];
+  }
+}
+
 /** All events of a habitat, in the order they were written. */
 export async function eventsOf(habitatId: string): Promise<LogEvent[]> {
-  const rows = await db().events.where("[habitatId+at]").between([habitatId, ""], [habitatId, "\uffff"]).toArray();
+  const rows = await db().transaction("r", db().events, () => eventRows(habitatId));
   return rows.filter(isWritten).map(({ habitatId: _of, ...event }) => event);
 }
 
@@ -196,20 +218,21 @@ export async function blocksIn(habitatId: string): Promise<SampleBlock[]> {
 const BLOCKS_AT_ONCE = 24;
 const EVENTS_AT_ONCE = 500;
 
-/** Puts a whole log in, as from a file. @throws EditRefused for what a file could not hold */
+/** Puts a whole log in within a transaction, as from a file. @throws EditRefused for what a file could not hold */
 export async function putLog(
   habitatId: string,
   events: readonly LogEvent[],
   blocks: readonly SampleBlock[],
   zone: TimeZone,
 ): Promise<void> {
-  const checked = checkedEvents(events);
-  if (!checked.ok) throw new EditRefused(checked.problem);
-  mustBeSamples(blocks);
-  for (let at = 0; at < checked.events.length; at += EVENTS_AT_ONCE)
-    await db().events.bulkPut(checked.events.slice(at, at + EVENTS_AT_ONCE).map((event) => ({ ...event, habitatId })));
+  for (let at = 0; at < events.length; at += EVENTS_AT_ONCE) {
+    const checked = checkedEvents(events.slice(at, at + EVENTS_AT_ONCE));
+    if (!checked.ok) throw new EditRefused(checked.problem);
+    await db().events.bulkPut(checked.events.map((event) => ({ ...event, habitatId })));
+  }
   for (let at = 0; at < blocks.length; at += BLOCKS_AT_ONCE) {
     const some = blocks.slice(at, at + BLOCKS_AT_ONCE);
+    mustBeSamples(some);
     await db().samples.bulkPut(some.map((block) => ({ ...block, habitatId })));
     await db().rollups.bulkPut(some.flatMap((block) => rollupsOf(habitatId, block, zone)));
   }

@@ -12,6 +12,7 @@ import { happened, started } from "@/core/testing";
 import { GROWING } from "@/core/testing/growing";
 import { walked } from "@/core/testing/walk";
 import { openArchive } from "@/workers/archive";
+import { deflate } from "@/workers/deflate";
 import { db } from "./db";
 import { putHabitats, takeIn, wholeHabitat } from "./habitats";
 import { restore } from "./restore";
@@ -27,9 +28,9 @@ async function* whole(bytes: Uint8Array): AsyncGenerator<Uint8Array> {
 /** A backup of a text of ours, as the archive it is. */
 async function backedUp(files: readonly { path: string; kind: BackupKind; text: string }[]): Promise<Blob> {
   const pieces: Uint8Array[] = [];
-  const into = packer("2026-03-02T10:00:00.000Z", (piece) => pieces.push(piece.slice()));
+  const into = packer("2026-03-02T10:00:00.000Z", deflate, (piece) => pieces.push(piece.slice()));
   for (const { text, ...file } of files) await into.add(file, whole(new TextEncoder().encode(text)));
-  into.finish();
+  await into.finish();
   return new Blob([new Uint8Array(Buffer.concat(pieces))]);
 }
 

@@ -9,6 +9,7 @@ import { readBackup, type BackupRead } from "@/core/restoring";
 import { EMPTY_BINS } from "@/core/supply";
 import { happened, started } from "@/core/testing";
 import { openArchive } from "./archive";
+import { deflate } from "./deflate";
 
 const MADE_AT = "2026-03-02T10:00:00.000Z";
 type Told = { path: string; kind: BackupKind; bytes: Uint8Array; photo?: unknown };
@@ -19,9 +20,9 @@ async function* inPieces(bytes: Uint8Array, size: number): AsyncGenerator<Uint8A
 
 async function packed(files: readonly Told[], pieceSize = 7): Promise<Uint8Array<ArrayBuffer>> {
   const pieces: Uint8Array[] = [];
-  const into = packer(MADE_AT, (piece) => pieces.push(piece.slice()));
+  const into = packer(MADE_AT, deflate, (piece) => pieces.push(piece.slice()));
   for (const { bytes, ...file } of files) await into.add(file, inPieces(bytes, pieceSize));
-  into.finish();
+  await into.finish();
   return new Uint8Array(Buffer.concat(pieces));
 }
 

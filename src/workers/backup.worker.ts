@@ -4,6 +4,7 @@ import { packer, type Archive, type BackupFile, type Packer } from "@/core/files
 import { readBackup, type BackupRead } from "@/core/restoring";
 import { openArchive } from "./archive";
 import type { Progress } from "./client";
+import { deflate } from "./deflate";
 import { exposeJobs } from "./alive";
 
 /** A file that goes into a backup. */
@@ -22,13 +23,13 @@ function begin(madeAt: string): void {
     if (bytes > 0) pieces.push(new Blob(waiting));
     [waiting, bytes] = [[], 0];
   };
-  const into = packer(madeAt, (piece) => {
+  const into = packer(madeAt, deflate, (piece) => {
     waiting.push(piece.slice());
     bytes += piece.length;
     if (bytes >= PIECE_BYTES) flush();
   });
-  const finish = (): void => {
-    into.finish();
+  const finish = async (): Promise<void> => {
+    await into.finish();
     flush();
   };
   packing = { into: { ...into, finish }, pieces };
@@ -71,7 +72,7 @@ const jobs = {
   begin: async (madeAt: string): Promise<void> => begin(madeAt),
   add: async ({ file, blob }: ToPack): Promise<void> => packing?.into.add(file, bytesOf(blob)),
   finish: async (_: null): Promise<Blob> => {
-    packing?.into.finish();
+    await packing?.into.finish();
     const zip = new Blob(packing?.pieces ?? [], { type: "application/zip" });
     packing = undefined;
     return zip;

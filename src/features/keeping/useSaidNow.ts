@@ -18,7 +18,7 @@ export function useSaidNow(today: string): Said | undefined {
   const log = useDeferredValue(open.log);
   const events = useDeferredValue(useSession((session) => session.events));
   const nextByRule = useNextByRule("always");
-  const lately = useLately(habitat.id, SAID_DAYS);
+  const lately = useDeferredValue(useLately(habitat.id, SAID_DAYS));
   return useMemo(() => {
     if (today === "" || !lately || Object.keys(lately).length === 0) return undefined;
     const { outlook, bands } = derived;

@@ -4,4 +4,4 @@ export type { Archive } from "./archive";
 export { backupName, MANIFEST_PATH, printManifest, readManifest } from "./manifest";
 export type { BackupFile, BackupKind, BackupProblem } from "./manifest";
 export { packer } from "./pack";
-export type { Packer } from "./pack";
+export type { Deflate, Packer } from "./pack";
