@@ -12,11 +12,11 @@ export function NoHabitat({ problem }: { problem: "missing" | "unread" | Extract
   const say = useSay();
   return (
     <PlainPage onUnits={chooseUnits}>
-      <p role="alert">
-        {typeof problem === "string"
-          ? say(problem === "missing" ? "problems:notFound" : "problems:unread")
-          : say("problems:stored", { why: sayFileProblem(problem.problem, say) })}
-      </p>
+      {typeof problem === "string" ? (
+        <h1 role="alert">{say(problem === "missing" ? "problems:notFound" : "problems:unread")}</h1>
+      ) : (
+        <p role="alert">{say("problems:stored", { why: sayFileProblem(problem.problem, say) })}</p>
+      )}
       {problem === "unread" ? (
         <Button variant="outlined" onClick={() => location.reload()}>
           {say("problems:tryAgain")}

@@ -134,6 +134,7 @@ function Times({ records, timeUnit, isGuessed, onUnit }: TimesProps) {
   const say = useSay();
   const { timeZone } = useOpen().habitat;
   const first = records.reduce((least, { atMs }) => Math.min(least, atMs), Infinity);
+  const firstTold = isInstant(first) ? dayTime(first, timeZone, "readOn") : undefined;
   return (
     <div className={css.marks}>
       <label>
@@ -147,7 +148,7 @@ function Times({ records, timeUnit, isGuessed, onUnit }: TimesProps) {
         </select>
       </label>
       <p>
-        {isInstant(first) ? say("journal:file.senml.from", dayTime(first, timeZone, "readOn")) : ""}{" "}
+        {firstTold ? say("journal:file.senml.from", { ...firstTold, year: firstTold.readOn.slice(0, 4) }) : ""}{" "}
         {isGuessed && timeUnit !== "s"
           ? say("journal:file.senml.timesGuessed", { unit: say(`journal:file.senml.timeUnit.${timeUnit}`) })
           : ""}
