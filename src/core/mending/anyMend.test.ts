@@ -46,7 +46,7 @@ describe("whatever habitat a person clicked together", () => {
       }),
       { numRuns: 30 },
     );
-  }, 120_000);
+  }, 300_000);
 
   it("pressing mends until none is left ends within thirty presses, with no harm that had one", () => {
     fc.assert(
@@ -62,5 +62,5 @@ describe("whatever habitat a person clicked together", () => {
       }),
       { numRuns: 12 },
     );
-  }, 120_000);
+  }, 300_000);
 });
