@@ -83,7 +83,10 @@ function Ledger() {
   const { sinceOn } = log.state;
   return (
     <>
-      <LedgerHead title={say("journal:title")} sub={sinceOn ? say("journal:since", { sinceOn, year: sinceOn.slice(0, 4) }) : say("journal:sub")} />
+      <LedgerHead
+        title={say("journal:title")}
+        sub={sinceOn ? say("journal:since", { sinceOn, year: sinceOn.slice(0, 4) }) : say("journal:sub")}
+      />
       {sinceOn === null ? (
         <div className={css.begin}>
           <p>{say("journal:notYet")}</p>
