@@ -6,7 +6,7 @@ import { MANIFEST_PATH, printManifest, type BackupFile } from "./manifest";
 /** A ZIP without its 64-bit extension counts to four gigabytes. */
 const MOST_BYTES = 4_000_000_000;
 /** DEFLATE (RFC 1951), as whoever packs has it: a browser's own is several times as fast as one in script. */
-export type Deflater = {
+type Deflater = {
   write: (piece: Uint8Array<ArrayBuffer>) => Promise<void>;
   /** Settles once the last piece was given. */
   end: () => Promise<void>;
