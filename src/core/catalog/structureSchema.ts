@@ -29,6 +29,8 @@ export const WallTreatmentSchema = z.strictObject({
   look,
   usualCm: z.number().min(0),
   kgPerM2PerCm: z.number().min(0),
+  /** Heat conduction of its stuff: what it keeps in. */
+  conductsWPerMK: positive,
   /** Whether it stands inside and takes room from the floor. */
   inside: z.boolean(),
   takesFinish: z.boolean(),

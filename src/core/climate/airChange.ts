@@ -28,7 +28,16 @@ export const meshResistance = (): number =>
  * What lets air in and out, m² and m: the open top, vents low and high, how far low ones lie under what is open above
  * them, and the room that is aired.
  */
-export type Openings = { topM2: number; lowM2: number; highM2: number; stackM: number; roomM3: number; deepM: number };
+export type Openings = {
+  topM2: number;
+  /** Whether mesh lies over the open top; vents always have theirs. */
+  topIsMesh: boolean;
+  lowM2: number;
+  highM2: number;
+  stackM: number;
+  roomM3: number;
+  deepM: number;
+};
 
 type Vents = { areaM2: number; midM: number };
 const NO_VENTS: Vents = { areaM2: 0, midM: 0 };
@@ -64,6 +73,7 @@ export function openingsOf(shell: Shell, fillCm: number, library: Library): Open
   const lowM = low.areaM2 > 0 ? low.midM : (fillCm + (shell.heightCm - fillCm) / 4) / 100;
   return {
     topM2,
+    topIsMesh: shell.top.lid === "mesh",
     lowM2: low.areaM2 + halfSidesM2,
     highM2: high.areaM2 + halfSidesM2,
     stackM: Math.max(0, aboveM - lowM),
@@ -89,7 +99,7 @@ export function airChangesPerH(openings: Openings, warmerK: number, still: Still
   const draught = still.draughtMPerS * (topM2 + lowM2 + highM2);
   const rising = stackM3PerS(openings, Math.abs(warmerK));
   // What rises from below takes the way of the two streams.
-  const passing = Math.max(0, twoWay(topM2, openings.deepM, Math.max(0, warmerK)) - rising);
+  const passing = Math.max(0, twoWay(openings, Math.max(0, warmerK)) - rising);
   const flow = rising + passing + draught;
   return (flow * SECONDS_AN_HOUR + fanM3PerH) / roomM3 + still.leaksPerH;
 }
@@ -104,24 +114,28 @@ const flowAt = (pressurePa: number, linear: number, square: number): number =>
  *
  * @example stackM3PerS(openings, 2) // 4.24e-4 for a vent of 90 cm² 49 cm under the mesh top of 45 x 45 cm
  */
-export function stackM3PerS({ topM2, lowM2, highM2, stackM }: Openings, warmerK: number): number {
+export function stackM3PerS({ topM2, topIsMesh, lowM2, highM2, stackM }: Openings, warmerK: number): number {
   const upperM2 = topM2 + highM2;
   if (lowM2 <= 0 || upperM2 <= 0 || stackM <= 0 || warmerK <= 0) return 0;
   const pressurePa = (AIR_KG_PER_M3 * G_M_PER_S2 * stackM * warmerK) / MEAN_K;
-  const linear = meshResistance() * (1 / lowM2 + 1 / upperM2);
-  const square = (AIR_KG_PER_M3 / 2) * (EDGE_LOSS / MESH_OPEN_SHARE ** 2) * (1 / lowM2 ** 2 + 1 / upperM2 ** 2);
+  // Above, the bare part of the opening holds nothing back by its holes, and is open as a whole.
+  const bareShare = topIsMesh ? 0 : topM2 / upperM2;
+  const linear = meshResistance() * (1 / lowM2 + (1 - bareShare) / upperM2);
+  const upperOpen = MESH_OPEN_SHARE + (1 - MESH_OPEN_SHARE) * bareShare;
+  const square =
+    ((AIR_KG_PER_M3 * EDGE_LOSS) / 2) * (1 / (MESH_OPEN_SHARE * lowM2) ** 2 + 1 / (upperOpen * upperM2) ** 2);
   return flowAt(pressurePa, linear, square);
 }
 
 /** Air through an open top by its own lightness, m³/s: mesh resists in proportion to the speed, turning to its square. */
-function twoWay(topM2: number, deepM: number, warmerK: number): number {
+function twoWay({ topM2, topIsMesh, deepM }: Openings, warmerK: number): number {
   if (topM2 <= 0 || warmerK <= 0) return 0;
   const acrossM = Math.sqrt((4 * topM2) / Math.PI);
   const freePerK = (2 * EPSTEIN * acrossM ** 2.5 * Math.sqrt(G_M_PER_S2 / MEAN_K)) / topM2;
   const pushPerK = (AIR_KG_PER_M3 * G_M_PER_S2 * EFFECTIVE_SHARE * Math.min(deepM, acrossM)) / MEAN_K;
   // So that without a mesh the flow is Epstein's.
   const square = pushPerK / freePerK ** 2;
-  const speed = flowAt(pushPerK * warmerK, 2 * meshResistance(), square);
+  const speed = flowAt(pushPerK * warmerK, topIsMesh ? 2 * meshResistance() : 0, square);
   return (speed * topM2) / 2;
 }
 

@@ -1,12 +1,12 @@
 import type { Range } from "../catalog";
-import { beamDegOf, wattsOf, type Fixture } from "../gear";
+import { beamDegOf, MESH_PASSES, wattsOf, type Fixture } from "../gear";
 import { pointShine, type Point } from "../light";
 
 /** Of the heat that falls on bark, stone or scales, so much is taken up: from memory. */
 const TAKEN_UP = 0.85;
 /** What a warmed surface gives off again, W/m²K: to the air and the walls, and into what it lies on; from memory. */
 const GIVES_OFF: Range = [10.4, 15.4];
-const THROUGH: Record<Fixture["through"], number> = { mesh: 0.62, glass: 0.5, nothing: 1 };
+const THROUGH: Record<Fixture["through"], Range> = { mesh: MESH_PASSES, glass: [0.5, 0.7], nothing: [1, 1] };
 /** Of what a lamp sends out, so much passes by its beam: from memory. */
 const IN_BEAM = 0.75;
 
@@ -27,8 +27,9 @@ function shoneW(lamps: readonly Fixture[], at: Point): Range {
       const asideM = Math.hypot(lamp.xCm - at.xCm, lamp.yCm - at.yCm) / 100;
       const shine = pointShine((lamp.zCm - at.zCm) / 100, asideM, beamDegOf(lamp));
       const radiant = lamp.kind.reference.radiantShare ?? [0, 0];
-      const sent = wattsOf(lamp) * IN_BEAM * THROUGH[lamp.through] * shine;
-      return [sum[0] + sent * radiant[0], sum[1] + sent * radiant[1]];
+      const [least, most] = THROUGH[lamp.through];
+      const sent = wattsOf(lamp) * IN_BEAM * shine;
+      return [sum[0] + sent * least * radiant[0], sum[1] + sent * most * radiant[1]];
     },
     [0, 0],
   );

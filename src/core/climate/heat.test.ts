@@ -36,6 +36,34 @@ describe("what a box loses to its room", () => {
     const changes = [0, 1, 2].map((warmerK) => airChangesPerH(openings, warmerK, TUNED));
     for (const [at, known] of [13.33, 44.72, 66.36].entries()) expect(changes[at]! / known).toBeCloseTo(1, 2);
   });
+  it("a bare opening is aired by Epstein's flow alone (0.055 D^2.5 (g Δρ/ρ)^½, 1988, recalled), and more than mesh", () => {
+    const closed = box(45, 45, 60);
+    const open = openingsOf(made(closed, { name: "setTop", args: { lid: "open" } }).shell, 6, STOCK);
+    const acrossM = Math.sqrt((4 * open.topM2) / Math.PI);
+    const m3PerS = 0.055 * acrossM ** 2.5 * Math.sqrt((9.81 * 2) / 294);
+    const still = { draughtMPerS: 0, leaksPerH: 0 };
+    expect(airChangesPerH(open, 2, still) / ((m3PerS * 3600) / open.roomM3)).toBeCloseTo(1, 6);
+    expect(airChangesPerH(open, 2, still)).toBeGreaterThan(
+      airChangesPerH(openingsOf(closed.shell, 6, STOCK), 2, still) * 1.3,
+    );
+  });
+  it("foam on a wall keeps warmth in: 5 cm on the back of 60 x 45 x 60 cm about 0.4 W/K, and what is outside nothing", () => {
+    const { shell } = box(60, 45, 60);
+    const built = (treatmentId: string, thicknessCm: number) =>
+      conductanceWPerK(
+        { ...shell, treatments: [{ wall: "back", treatmentId, thicknessCm, finishId: null, fromCm: 0 }] },
+        12,
+        STOCK,
+      );
+    const bare = conductanceWPerK(shell, 12, STOCK);
+    const wallM2 = 0.6 * 0.48;
+    const glass = 1 / 3 + 0.005 + 0.13;
+    expect(bare - built("foam", 5)).toBeCloseTo(wallM2 / glass - wallM2 / (glass + 0.05 / 0.03), 8);
+    expect(bare - built("foam", 5)).toBeGreaterThan(0.35);
+    expect(bare - built("foam", 5)).toBeLessThan(0.55);
+    expect(built("blackedGlass", 0)).toBeCloseTo(bare, 10);
+    expect(built("sculptedClay", 3)).toBeGreaterThan(built("corkPanel", 3));
+  });
   it("more cover, and less of a gap to the room, never asks for more heat; thinner glass never for less", () => {
     const size = fc.integer({ min: 20, max: 150 });
     fc.assert(

@@ -1,4 +1,4 @@
-import { floorOutline, type Shell } from "../habitat";
+import { floorOutline, sideLengthCm, type Shell } from "../habitat";
 import type { Library } from "../library";
 import { areaCm2, perimeterCm } from "../shape";
 import type { Still } from "./airChange";
@@ -19,6 +19,7 @@ const STAND_M2K_PER_W = 0.1;
 /** What goes through a box's walls, lid and stand, watts a degree, and how cold its glass is against its room. */
 export type Panes = {
   wPerK: number;
+  /** Walls that are bare inside: only on them does water settle. */
   wallsM2: number;
   closedM2: number;
   floorM2: number;
@@ -38,13 +39,21 @@ export function panesOf(shell: Shell, fillCm: number, library: Library): Panes {
   const { conductsWPerMK } = library.get("boxBuilds", shell.buildId);
   const pane = shell.wallMm / 1000 / conductsWPerMK;
   const inside = 1 / INSIDE_W_PER_M2K;
-  const wallsM2 = (perimeterCm(outline) * Math.max(0, shell.heightCm - fillCm)) / CM2_PER_M2;
+  const allM2 = (perimeterCm(outline) * Math.max(0, shell.heightCm - fillCm)) / CM2_PER_M2;
+  const builtOn = shell.treatments.map(({ wall, treatmentId, thicknessCm }) => {
+    const { inside: isInside, conductsWPerMK: builtWPerMK } = library.get("wallTreatments", treatmentId);
+    const share = sideLengthCm(shell, wall) / (2 * (shell.widthCm + shell.depthCm));
+    const m2 = isInside ? allM2 * share : 0;
+    return { m2, keepsM2KPerW: thicknessCm / 100 / builtWPerMK };
+  });
+  const wallsM2 = Math.max(0, allM2 - builtOn.reduce((sum, { m2 }) => sum + m2, 0));
   const closedM2 = shell.top.lid === "glass" ? floorM2 : (floorM2 * shell.top.coveredPct) / 100;
   const soil = fillCm / 100 / SOIL_W_PER_MK;
   const walls = inside + pane + OUTSIDE.walls;
   return {
     wPerK:
       wallsM2 / walls +
+      builtOn.reduce((sum, { m2, keepsM2KPerW }) => sum + m2 / (walls + keepsM2KPerW), 0) +
       closedM2 / (inside + pane + OUTSIDE.lid) +
       floorM2 / (inside + soil + pane + STAND_M2K_PER_W + OUTSIDE.base),
     wallsM2,

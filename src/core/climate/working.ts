@@ -6,6 +6,7 @@ import {
   inUse,
   isBeside,
   isHeld,
+  MESH_PASSES,
   MINUTES_A_DAY,
   onSpans,
   shareOn,
@@ -35,7 +36,7 @@ export function daylightOf(all: readonly Fitted[], on: string): Daylight {
 }
 
 /** Of the light and the warmth a lamp over the top sends down, so much comes through: from memory. */
-const THROUGH: Record<Fixture["through"], Range> = { mesh: [0.62, 0.75], glass: [0.5, 0.7], nothing: [0.9, 1] };
+const THROUGH: Record<Fixture["through"], Range> = { mesh: MESH_PASSES, glass: [0.5, 0.7], nothing: [0.9, 1] };
 const ALL: Range = [1, 1];
 const NONE: Range = [0, 0];
 /** Of what does not say: half goes down. */

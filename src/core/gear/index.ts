@@ -1,5 +1,5 @@
 /** Gear as it is set up: where each piece is, how strong, when it runs, what it is plugged into, how old it is. */
-export { fitted, fixtureOf, isBeside, isInside, isOnWall, placeOf } from "./fitted";
+export { fitted, fixtureOf, isBeside, isInside, isOnWall, MESH_PASSES, placeOf } from "./fitted";
 export type { Between, Fitted, Fixture, Place } from "./fitted";
 export {
   airM3PerH,

@@ -63,7 +63,7 @@ export { FIRST_DAY, INSTANTS_MS, isInstant, LAST_DAY } from "./fields";
 export { EditRefused, problemOf } from "./problem";
 export type { Problem, ProblemCode } from "./problem";
 export { holdsSoil, usualSlabs } from "./poses";
-export { builtCm, mostThicknessCm } from "./walls";
+export { builtCm, mostThicknessCm, sideLengthCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";
 export { usualGear, usualRun } from "./usualGear";

@@ -1,7 +1,7 @@
 /** What lamps give at a place: light plants can use, UV index, by distance, beam, what is between, and age. */
 export { ppfdFromLumens } from "./light";
-export { lambertOrder, lineShine, pointShine } from "./shine";
-export type { Point } from "./shine";
+export { areaShine, lambertOrder, lineShine, pointShine } from "./shine";
+export type { Lit, Point } from "./shine";
 export { plantLamps, ppfdAtPlace } from "./ppfd";
 export type { PlantLamp } from "./ppfd";
 export { leftByAge, uvIndexAt, uvLamps } from "./uv";

@@ -1,15 +1,25 @@
 import type { Range } from "../catalog";
 import type { Shell } from "../habitat";
-import { beamDegOf, fixtureOf, flatCmOf, inUse, lengthCmOf, wattsOf, type Between, type Fitted } from "../gear";
+import {
+  beamDegOf,
+  fixtureOf,
+  flatCmOf,
+  inUse,
+  lengthCmOf,
+  MESH_PASSES,
+  wattsOf,
+  type Between,
+  type Fitted,
+} from "../gear";
 import { floorOutline } from "../habitat";
 import { areaCm2 } from "../shape";
 import { UMOL_PER_LUMEN } from "./light";
-import { pointShine, type Point } from "./shine";
+import { areaShine, type Lit, type Point } from "./shine";
 
 const CM2_PER_M2 = 10_000;
 
-/** Share of a lamp's light that enters the box; mesh takes a third or more away (common practice). */
-const THROUGH: Record<Between, number> = { mesh: 0.6, glass: 0.85, nothing: 0.95 };
+/** Share of a lamp's light that enters the box: glass and a lamp's own cover from memory. */
+const THROUGH: Record<Between, Range> = { mesh: MESH_PASSES, glass: [0.85, 0.85], nothing: [0.95, 0.95] };
 
 /** Glass, leaves and ground throw so much of the light back, spread over the floor: from memory. */
 const THROWN_BACK = 0.25;
@@ -25,19 +35,18 @@ function photons(one: Fitted): Range {
   return [lumensPerWatt[0] * watts * UMOL_PER_LUMEN, lumensPerWatt[1] * watts * UMOL_PER_LUMEN];
 }
 
-/** A long or flat lamp as small ones along it, from the middle: offsets in cm. */
-const PARTS = 5;
-function partsOf(one: Fitted): { xCm: number; yCm: number }[] {
+const CM_PER_M = 100;
+
+/** How large what shines is: a bar is long, a panel flat, a bulb neither. */
+function litOf(one: Fitted): Lit {
   const long = lengthCmOf(one);
   const { widthCm, depthCm } = long > 0 ? { widthCm: long, depthCm: 0 } : flatCmOf(one);
-  const along = (cm: number) =>
-    cm > 0 ? Array.from({ length: PARTS }, (_, n) => ((n + 0.5) / PARTS - 0.5) * cm) : [0];
-  return along(widthCm).flatMap((xCm) => along(depthCm).map((yCm) => ({ xCm, yCm })));
+  return { widthM: widthCm / CM_PER_M, depthM: depthCm / CM_PER_M };
 }
 
-/** A lamp plants can use: where its parts are, what of its light comes in, how wide it shines. */
-export type PlantLamp = {
-  parts: readonly Point[];
+/** A lamp plants can use: where its middle is, how large it is, what of its light comes in, how wide it shines. */
+export type PlantLamp = Point & {
+  lit: Lit;
   beamDeg: number;
   photons: Range;
   /** Thrown back and spread over the floor, µmol/m²/s. */
@@ -60,10 +69,12 @@ export function plantLamps(
     const sent = photons(one);
     if (sent[1] <= 0 || (on !== undefined && !inUse(one.piece, on))) return [];
     const { xCm, yCm, zCm, through } = fixtureOf(one, shell, surfaceAt);
-    const comes: Range = [sent[0] * THROUGH[through], sent[1] * THROUGH[through]];
+    const [least, most] = THROUGH[through];
+    const comes: Range = [sent[0] * least, sent[1] * most];
     return [
       {
-        parts: partsOf(one).map((part) => ({ xCm: xCm + part.xCm, yCm: yCm + part.yCm, zCm })),
+        ...{ xCm, yCm, zCm },
+        lit: litOf(one),
         beamDeg: beamDegOf(one),
         photons: comes,
         spread: [(comes[0] * THROWN_BACK) / floorM2, (comes[1] * THROWN_BACK) / floorM2],
@@ -72,14 +83,9 @@ export function plantLamps(
   });
 }
 
-const CM_PER_M = 100;
-
-function shineAt({ parts, beamDeg }: PlantLamp, at: Point): number {
-  const each = parts.map((part) => {
-    const asideM = Math.hypot(part.xCm - at.xCm, part.yCm - at.yCm) / CM_PER_M;
-    return pointShine((part.zCm - at.zCm) / CM_PER_M, asideM, beamDeg);
-  });
-  return each.reduce((sum, share) => sum + share, 0) / parts.length;
+function shineAt({ lit, beamDeg, ...lamp }: PlantLamp, at: Point): number {
+  const aside = { xM: (at.xCm - lamp.xCm) / CM_PER_M, yM: (at.yCm - lamp.yCm) / CM_PER_M };
+  return areaShine(lit, (lamp.zCm - at.zCm) / CM_PER_M, aside, beamDeg);
 }
 
 /**

@@ -27,6 +27,42 @@ export function pointShine(downM: number, asideM: number, beamDeg: number): numb
   return ((order + 1) / (2 * Math.PI)) * (cosine ** (order + 1) / squared);
 }
 
+/** Size of what shines, m: a bar has a length alone, a bulb neither. */
+export type Lit = { widthM: number; depthM: number };
+
+/** A lit bar is so wide at the least, m: from memory. */
+const LEAST_WIDE_M = 0.03;
+const MOST_PARTS = 32;
+
+/** Middles of the parts a lit length is taken in: no further apart than half the way to what they shine on. */
+function partsAlong(lengthM: number, downM: number): number[] {
+  const count = Math.min(MOST_PARTS, Math.max(1, Math.ceil((2 * lengthM) / downM)));
+  return Array.from({ length: count }, (_, n) => ((n + 0.5) / count - 0.5) * lengthM);
+}
+
+/**
+ * What falls on level ground from a lamp that is as large as it is, for each unit it sends out: as from small parts of
+ * it, and never more than leaves each square metre of it, its luminous exitance.
+ *
+ * @param asideM from under its middle, along its width and its depth
+ * @returns share a square metre
+ * @example areaShine({ widthM: 0.6, depthM: 0.3 }, 0.01, { xM: 0, yM: 0 }, 120) // 5.56: 1/(0.6 · 0.3), as at the lamp
+ */
+export function areaShine(
+  { widthM, depthM }: Lit,
+  downM: number,
+  { xM, yM }: { xM: number; yM: number },
+  beamDeg: number,
+): number {
+  if (downM <= 0) return 0;
+  const [along, across] = [partsAlong(widthM, downM), partsAlong(depthM, downM)];
+  const each = along.flatMap((x) => across.map((y) => pointShine(downM, Math.hypot(x - xM, y - yM), beamDeg)));
+  const mean = each.reduce((sum, share) => sum + share, 0) / each.length;
+  const isPoint = widthM <= 0 && depthM <= 0;
+  const areaM2 = Math.max(widthM, LEAST_WIDE_M) * Math.max(depthM, LEAST_WIDE_M);
+  return isPoint ? mean : Math.min(mean, 1 / areaM2);
+}
+
 /** (α + sin α cos α) of one half of a line, seen from abreast of a place along it. */
 const halfLine = (alongM: number, acrossM: number): number => {
   const angle = Math.atan2(alongM, acrossM);

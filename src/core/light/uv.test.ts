@@ -83,6 +83,21 @@ describe("UV index at the animal's back", () => {
     const twice = uvIndexAt([...lamps, ...lamps], { xCm: 30, yCm: 22, zCm: 20 });
     expect(twice[0]).toBeCloseTo(2 * under(inside, 20)[0], 9);
   });
+  it("falls on a back as slantingly as it comes: half to the side of a tube by the cosine once more", () => {
+    const lamps = lampsIn(inside);
+    const at = (yCm: number, zCm: number) => uvIndexAt(lamps, { xCm: 30, yCm, zCm })[1];
+    const away = Math.hypot(20, 20);
+    const facing = (lineShine(55, away) / lineShine(55, 20)) * Math.SQRT1_2 ** lambertOrder(130);
+    expect(at(42, 36) / at(22, 36) / facing).toBeCloseTo(Math.SQRT1_2, 6);
+  });
+  it("grows with the watts of a lamp, and is bounded by its face close to it", () => {
+    const led = (powerW: number) =>
+      made(started(), tube({ kindId: "uvLed", powerW, size: {}, upCm: 56, place: "insideTop" }));
+    expect(under(led(40), 26)[1] / under(led(5), 26)[1]).toBeCloseTo(8, 6);
+    expect(under(led(10), 51)[1]).toBeLessThan(under(led(10), 26)[1] * 20);
+    const told = made(started(), tube({ powerW: 39, size: { lengthCm: 85 }, upCm: 56, place: "insideTop" }));
+    expect(under(told, 26)[1] / under(inside, 26)[1]).toBeGreaterThan(1);
+  });
   it("falls with the lamp's age, and begins again when it is renewed", () => {
     const moved = logged([{ kind: "movedIn", on: "2025-03-01" }], [], "2026-03-01").state;
     const old = under(inside, 26, moved, "2026-03-01")[1];

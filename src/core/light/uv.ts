@@ -1,14 +1,22 @@
 import type { Range } from "../catalog";
 import type { Shell } from "../habitat";
-import { beamDegOf, fixtureOf, inUse, lengthCmOf, type Between, type Fitted, type Fixture } from "../gear";
+import {
+  beamDegOf,
+  fixtureOf,
+  inUse,
+  lengthCmOf,
+  MESH_PASSES,
+  wattsOf,
+  type Between,
+  type Fitted,
+  type Fixture,
+} from "../gear";
 import type { LogState } from "../log";
 import { daysBetween } from "../units";
 import { lambertOrder, lineShine, type Point } from "./shine";
 
 /** Tubes are told for so long a one: from memory. */
 const TOLD_FOR_TUBE_CM = 55;
-/** Mesh takes a third or more away (common practice); glass lets no UV-B through. */
-const MESH: Range = [0.55, 0.75];
 const NOTHING: Range = [1, 1];
 /** What is left when a lamp is due to be renewed: from memory. */
 const LEFT_AT_RENEWAL = 0.7;
@@ -17,9 +25,10 @@ const DAYS_A_MONTH = 30.4;
 const times = ([a, b]: Range, [c, d]: Range): Range => [a * c, b * d];
 const scaled = ([low, high]: Range, by: number): Range => [low * by, high * by];
 
+/** What lies between lets through: glass no UV-B at all. */
 function passes({ kind }: Fitted, through: Between): Range {
   if (through === "glass") return [0, 0];
-  return through === "mesh" ? (kind.reference.throughMeshShare ?? MESH) : NOTHING;
+  return through === "mesh" ? (kind.reference.throughMeshShare ?? MESH_PASSES) : NOTHING;
 }
 
 /** Share of its first strength a lamp still has, by its age: straight down to {@link LEFT_AT_RENEWAL} at renewal. */
@@ -27,6 +36,24 @@ export function leftByAge(ageDays: number, renewInMonths: number | null): number
   if (renewInMonths === null) return 1;
   const share = Math.max(0, ageDays) / (renewInMonths * DAYS_A_MONTH);
   return Math.max(0.3, 1 - (1 - LEFT_AT_RENEWAL) * share);
+}
+
+/**
+ * How much stronger a lamp is than the one its kind is told for: a tube by its watts a length against the size of the
+ * length it is told for, a bulb by its watts against the middle of what is sold.
+ */
+function byPower(one: Fitted): number {
+  const { sizes } = one.kind;
+  const lengthCm = lengthCmOf(one);
+  if (lengthCm > 0) {
+    const off = (size: (typeof sizes)[number]) => Math.abs((size.lengthCm ?? 0) - TOLD_FOR_TUBE_CM);
+    const toldFor = sizes.toSorted((a, b) => off(a) - off(b) || (b.watts ?? 0) - (a.watts ?? 0))[0];
+    if (!toldFor?.watts || !toldFor.lengthCm) return 1;
+    return wattsOf(one) / lengthCm / (toldFor.watts / toldFor.lengthCm);
+  }
+  const watts = sizes.flatMap((size) => size.watts ?? []);
+  if (watts.length === 0) return 1;
+  return wattsOf(one) / Math.sqrt(Math.min(...watts) * Math.max(...watts));
 }
 
 /** A lamp for UV where it hangs, with how strong it is now. */
@@ -39,16 +66,21 @@ export type UvLamp = {
   byMeter: boolean;
 };
 
+/** Half across the lit face of a bulb, cm, from memory: nearer than that it grows no stronger. */
+const FACE_CM = 5;
+
 /** UV index straight below a lamp that gives 1 at the distance it is told for. */
 function below(lamp: Pick<UvLamp, "lengthCm" | "beamDeg" | "atCm">, downCm: number, alongCm = 0, acrossCm = 0): number {
   if (downCm <= 0) return 0;
   if (lamp.lengthCm > 0) {
     const awayCm = Math.hypot(downCm, acrossCm);
-    const slant = (downCm / awayCm) ** lambertOrder(lamp.beamDeg);
+    // Once by how the tube shines aside, once by how slantingly it falls on a level back.
+    const slant = (downCm / awayCm) ** (lambertOrder(lamp.beamDeg) + 1);
     return (lineShine(lamp.lengthCm, awayCm, alongCm) / lineShine(TOLD_FOR_TUBE_CM, lamp.atCm)) * slant;
   }
   const squared = downCm ** 2 + alongCm ** 2 + acrossCm ** 2;
-  return (lamp.atCm ** 2 / squared) * (downCm / Math.sqrt(squared)) ** (lambertOrder(lamp.beamDeg) + 1);
+  const slant = (downCm / Math.sqrt(squared)) ** (lambertOrder(lamp.beamDeg) + 1);
+  return ((lamp.atCm ** 2 + FACE_CM ** 2) / (squared + FACE_CM ** 2)) * slant;
 }
 
 /** Spread of a meter's own reading: index meters are good to about a tenth (from memory). */
@@ -97,7 +129,7 @@ export function uvLamps(
     const passed = passes(one, fixture.through);
     const metered = fixture.through === "glass" ? undefined : byMeter(lamp, state);
     const own = one.piece.size.uvIndex;
-    const first: Range = own === undefined ? told.index : [own, own];
+    const first: Range = own === undefined ? scaled(told.index, byPower(one)) : [own, own];
     const aged = leftByAge(ageDays(one.piece.id, state, on), one.kind.renewInMonths);
     return [{ ...lamp, index: metered ?? times(scaled(first, aged), passed), byMeter: metered !== undefined }];
   });

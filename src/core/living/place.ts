@@ -151,11 +151,25 @@ const lampsOver = weakMapMemoize(({ habitat, library, ground }: Setting): PlantL
   return told ? plantLamps(all, habitat.shell, ground.surfaceAt) : [];
 });
 
-/** Light at a place, in the middle of what the lamps may give; undefined where none hangs. */
-function lightAt(lamps: readonly PlantLamp[], at: Point): number | undefined {
+/** Leaves stand at these shares of a plant's height: what falls on them is looked at there, and not at its foot. */
+const LEAVES_AT = [1 / 3, 2 / 3, 1] as const;
+/** Leaves are kept so far under the rim. */
+const UNDER_TOP_CM = 2;
+
+/**
+ * Light on a grown plant's leaves, in the middle of what the lamps may give; undefined where none hangs.
+ *
+ * @param leavesCm how far its leaves reach over its foot; below nothing where they hang
+ * @param rimCm height of the box
+ */
+function lightOn(lamps: readonly PlantLamp[], foot: Point, leavesCm: number, rimCm: number): number | undefined {
   if (lamps.length === 0) return undefined;
-  const [low, high] = ppfdAtPlace(lamps, at);
-  return (low + high) / 2;
+  const each = LEAVES_AT.map((share) => {
+    const zCm = Math.max(0, Math.min(rimCm - UNDER_TOP_CM, foot.zCm + leavesCm * share));
+    const [low, high] = ppfdAtPlace(lamps, { ...foot, zCm });
+    return (low + high) / 2;
+  });
+  return each.reduce((sum, light) => sum + light, 0) / each.length;
 }
 
 /** What is the same at a place for every plant, so that many can be held against it. */
@@ -190,7 +204,12 @@ export function foundOn({ scene, surfaceCm, soilCm, lamps }: Site, at: Place, pl
     roots: rootsAt(spot, animal),
     roomCm: roomOf(spot, at, footCm, surfaceCm, shell.heightCm),
     soilCm: holder ? soilDepthIn(holder) : spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
-    ppfd: lightAt(lamps, { xCm: at.xCm, yCm: at.yCm, zCm: footCm }),
+    ppfd: lightOn(
+      lamps,
+      { xCm: at.xCm, yCm: at.yCm, zCm: footCm },
+      grownHeightCm(plant) * (spot === "hanging" ? -1 : 1),
+      shell.heightCm,
+    ),
     reached: spot !== "water" && (animal.lives === "climbing" || (inGround(spot) && !isHigh)),
   };
 }

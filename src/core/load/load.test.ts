@@ -52,6 +52,25 @@ describe("a floor pane carried at its rim (Young & Budynas, Roark's Formulas for
     // A very long one is a strip on two supports: 6 q b² / (8 t²).
     expect(evenStressMPa({ longCm: 60000, shortCm: 60, thickMm: 6 }, 1)).toBeCloseTo(0.75 * 0.001 * 100 ** 2, 3);
   });
+  it("an even load at any ratio is that of Navier's double series, within a hundredth", () => {
+    // Moment across the short side in the middle, q = b = 1, ν = 0.3: Timoshenko & Woinowsky-Krieger, section 5.
+    const navier = (ratio: number) => {
+      const odd = Array.from({ length: 120 }, (_, n) => 2 * n + 1);
+      const terms = odd.flatMap((m) =>
+        odd.map((n) => {
+          const [long, short] = [(m / ratio) ** 2, n ** 2];
+          const sign = (m + n) % 4 === 2 ? 1 : -1;
+          return (sign * 16 * (short + 0.3 * long)) / (Math.PI ** 4 * m * n * (long + short) ** 2);
+        }),
+      );
+      return 6 * terms.reduce((sum, term) => sum + term, 0);
+    };
+    for (const ratio of [1, 1.3, 1.7, 2, 2.2, 2.5, 2.8, 3, 4, 5]) {
+      const factor = evenStressMPa({ longCm: 60 * ratio, shortCm: 60, thickMm: 6 }, 1) / (0.001 * 100 ** 2);
+      expect(factor / navier(ratio), `${ratio}`).toBeGreaterThan(0.99);
+      expect(factor / navier(ratio), `${ratio}`).toBeLessThan(1.01);
+    }
+  });
   it("a load on a patch bends it the more the smaller the patch, and the less the thicker the pane", () => {
     const plate = { longCm: 60, shortCm: 60, thickMm: 6 };
     expect(patchStressMPa(plate, 100, 5)).toBeCloseTo(
