@@ -1,4 +1,4 @@
-import type { Page } from "@playwright/test";
+import { test as anyTest, type Page } from "@playwright/test";
 import { printHabitat } from "../src/core/files";
 import { blocksOf } from "../src/core/log";
 import "../src/core/library/whole";
@@ -217,4 +217,17 @@ test("without a database every place says that nothing is kept", async ({ browse
     await expect(page.getByRole("alert").filter({ hasText: "keeps nothing here" }), path).toBeVisible();
   }
   await context.close();
+});
+
+// What is refused is told in the console, as it should be.
+anyTest("a step that could not be read says so, keeps the work and opens when it can be", async ({ page }) => {
+  await start(page);
+  let isRefused = true;
+  await page.route("**/_next/static/chunks/**", (route) => (isRefused ? route.abort() : route.continue()));
+  await page.getByRole("navigation", { name: "Steps of the work" }).getByRole("link", { name: "Keeping" }).click();
+  const broken = page.getByRole("alert").filter({ hasText: "Something broke while drawing this." });
+  await expect(broken.getByRole("button", { name: "Save this habitat as a file" })).toBeVisible();
+  isRefused = false;
+  await broken.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Keeping", exact: true })).toBeVisible();
 });

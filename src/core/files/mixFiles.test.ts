@@ -127,3 +127,10 @@ describe("a recipe file", () => {
     expect(parseRecipe(text)).toEqual({ ok: false, problem }),
   );
 });
+
+it("a table of eight thousand ingredients is read whole, each row taken or told", () => {
+  const many = Array.from({ length: 8000 }, (_, n) => first.map((cell, at) => (at === 0 ? `Kind ${n % 7999}` : cell)));
+  const { ingredients, problems } = parseIngredients(Papa.unparse([heading, ...many]), own);
+  expect(ingredients).toHaveLength(7999);
+  expect(problems).toEqual([{ code: "csv.nameTwice", row: 8001, name: "Kind 0" }]);
+});

@@ -1,24 +1,38 @@
 "use client";
 
-import dynamic from "next/dynamic";
-import type { ComponentType } from "react";
+import { createElement, lazy, Suspense, type ComponentType } from "react";
 import type { StepName } from "@/features/bench/steps";
 
 /** Each step is read when it is opened. */
-const SHOWN: Readonly<Record<StepName, ComponentType>> = {
-  brief: dynamic(async () => (await import("@/features/brief")).BriefStep),
-  shell: dynamic(async () => (await import("@/features/shell")).ShellStep),
-  strata: dynamic(async () => (await import("@/features/strata")).StrataStep),
-  mix: dynamic(async () => (await import("@/features/mix")).MixStep),
-  planting: dynamic(async () => (await import("@/features/planting")).PlantingStep),
-  crew: dynamic(async () => (await import("@/features/crew")).CrewStep),
-  climate: dynamic(async () => (await import("@/features/climate")).ClimateStep),
-  build: dynamic(async () => (await import("@/features/build")).BuildStep),
-  keeping: dynamic(async () => (await import("@/features/keeping")).KeepingStep),
+const READ: Readonly<Record<StepName, () => Promise<ComponentType>>> = {
+  brief: async () => (await import("@/features/brief")).BriefStep,
+  shell: async () => (await import("@/features/shell")).ShellStep,
+  strata: async () => (await import("@/features/strata")).StrataStep,
+  mix: async () => (await import("@/features/mix")).MixStep,
+  planting: async () => (await import("@/features/planting")).PlantingStep,
+  crew: async () => (await import("@/features/crew")).CrewStep,
+  climate: async () => (await import("@/features/climate")).ClimateStep,
+  build: async () => (await import("@/features/build")).BuildStep,
+  keeping: async () => (await import("@/features/keeping")).KeepingStep,
 };
 
-/** A step of the bench, by its name. */
-export function Step({ name }: { name: StepName }) {
-  const Shown = SHOWN[name];
-  return <Shown />;
+const shown = new Map<StepName, ComponentType>();
+
+/** The component of a step. One that could not be read is forgotten, as React remembers its failure for good. */
+function shownBy(name: StepName): ComponentType {
+  const before = shown.get(name);
+  if (before) return before;
+  const Shown = lazy(async () => {
+    try {
+      return { default: await READ[name]() };
+    } catch (error) {
+      shown.delete(name);
+      throw error;
+    }
+  });
+  shown.set(name, Shown);
+  return Shown;
 }
+
+/** A step of the bench, by its name. */
+export const Step = ({ name }: { name: StepName }) => <Suspense>{createElement(shownBy(name))}</Suspense>;
