@@ -1,11 +1,12 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
+import type * as Kinds from "./kinds";
 import type * as Stocked from "./stocked";
 
 /** The stock as it is when a page opens: nothing of the large kinds is read. */
-let fresh: typeof Stocked;
+let fresh: typeof Stocked & typeof Kinds;
 beforeEach(async () => {
   vi.resetModules();
-  fresh = await import("./stocked");
+  fresh = { ...(await import("./stocked")), ...(await import("./kinds")) };
 });
 
 describe("a catalogue read in chunks", () => {

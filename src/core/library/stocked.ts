@@ -1,4 +1,4 @@
-import { CHUNKED_KINDS, CHUNKS, WHOLE_KINDS, type Chunk, type ChunkedKind } from "../catalog/chunks";
+import { CHUNKED_KINDS, CHUNKS, type Chunk, type ChunkedKind } from "../catalog/chunks";
 import { smallStock } from "../catalog/small";
 import type { CatalogEntry, CatalogKind, Stock } from "../catalog/stock";
 
@@ -7,7 +7,8 @@ type Entry = CatalogEntry<CatalogKind>;
 // What Rincon comes with, as far as it has been read. It never says anything else once more of it is there: what is not
 // read yet is refused by name, and never told as missing.
 
-const isChunked = (kind: CatalogKind): kind is ChunkedKind => (CHUNKED_KINDS as readonly string[]).includes(kind);
+export const isChunked = (kind: CatalogKind): kind is ChunkedKind =>
+  (CHUNKED_KINDS as readonly string[]).includes(kind);
 
 const indexOf = (entries: readonly Entry[]): Map<string, Entry> => new Map(entries.map((entry) => [entry.id, entry]));
 const small = Object.entries(smallStock).map(([kind, entries]) => [kind as CatalogKind, indexOf(entries)] as const);
@@ -69,7 +70,7 @@ type Load = () => Promise<readonly Entry[]>;
 const reading = new Map<Load, Promise<void>>();
 
 /** Reads a chunk or a whole kind, once; what could not be read is tried again the next time. */
-function read(kind: CatalogKind, load: Load): Promise<void> {
+export function read(kind: CatalogKind, load: Load): Promise<void> {
   const before = reading.get(load);
   if (before) return before;
   const now = load().then(
@@ -88,12 +89,6 @@ const unread = (wanted: Wanted): Wanted => wanted.filter(([kind, chunk]) => !isR
 
 /** Whether kinds are all there. @example areRead(["animals", "plants"]) */
 export const areRead = (kinds: readonly CatalogKind[]): boolean => kinds.every(isWhole);
-
-/** Reads kinds whole. @throws what the reading throws, when a part cannot be fetched */
-export async function readKinds(kinds: readonly CatalogKind[]): Promise<void> {
-  const missing = kinds.filter(isChunked).filter((kind) => !isWhole(kind));
-  await Promise.all(missing.map((kind) => read(kind, WHOLE_KINDS[kind])));
-}
 
 /** Every text in a document that could be an id. */
 function textsIn(document: unknown, found: Set<string> = new Set()): Set<string> {

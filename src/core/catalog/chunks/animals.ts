@@ -4,342 +4,342 @@ import { listed, type Chunk } from "./chunk";
 export const animalsChunks: readonly Chunk<"animals">[] = [
   {
     ids: listed(`
-      dyeingPoisonFrog yellowBandedPoisonFrog goldenPoisonFrog mimicPoisonFrog phantasmalPoisonFrog
-      variablePoisonFrog amazonianPoisonFrog splashBackedPoisonFrog blackLeggedPoisonFrog`),
+dyeingPoisonFrog yellowBandedPoisonFrog goldenPoisonFrog mimicPoisonFrog phantasmalPoisonFrog
+variablePoisonFrog amazonianPoisonFrog splashBackedPoisonFrog blackLeggedPoisonFrog`),
     load: async () => (await import("../data/animals/poisonFrogs/southAmerica")).poisonFrogsOfSouthAmerica,
   },
   {
     ids: listed(`
-      greenBlackPoisonFrog stripedPoisonFrog strawberryPoisonFrog`),
+greenBlackPoisonFrog stripedPoisonFrog strawberryPoisonFrog`),
     load: async () => (await import("../data/animals/poisonFrogs/centralAmerica")).poisonFrogsOfCentralAmerica,
   },
   {
     ids: listed(`
-      goldenMantella`),
+goldenMantella`),
     load: async () => (await import("../data/animals/poisonFrogs/madagascar")).poisonFrogsOfMadagascar,
   },
   {
     ids: listed(`
-      tomatoFrog marbledRainFrog`),
+tomatoFrog marbledRainFrog`),
     load: async () => (await import("../data/animals/groundFrogs/madagascar")).groundFrogsOfMadagascar,
   },
   {
     ids: listed(`
-      chacoHornedFrog ornateHornedFrog`),
+chacoHornedFrog ornateHornedFrog`),
     load: async () => (await import("../data/animals/groundFrogs/america")).groundFrogsOfAmerica,
   },
   {
     ids: listed(`
-      africanBullfrog`),
+africanBullfrog`),
     load: async () => (await import("../data/animals/groundFrogs/africa")).groundFrogsOfAfrica,
   },
   {
     ids: listed(`
-      paintedBurrowingFrog fireBelliedToad giantFireBelliedToad malayanHornedFrog`),
+paintedBurrowingFrog fireBelliedToad giantFireBelliedToad malayanHornedFrog`),
     load: async () => (await import("../data/animals/groundFrogs/asia")).groundFrogsOfAsia,
   },
   {
     ids: listed(`
-      yellowBelliedToad`),
+yellowBelliedToad`),
     load: async () => (await import("../data/animals/groundFrogs/europe")).groundFrogsOfEurope,
   },
   {
     ids: listed(`
-      budgettsFrog axolotl dwarfClawedFrog africanClawedFrog`),
+budgettsFrog axolotl dwarfClawedFrog africanClawedFrog`),
     load: async () => (await import("../data/animals/aquaticAmphibians")).aquaticAmphibians,
   },
   {
     ids: listed(`
-      mossyFrog cinnamonFrog borneanEaredFrog`),
+mossyFrog cinnamonFrog borneanEaredFrog`),
     load: async () => (await import("../data/animals/treeFrogs/asia")).treeFrogsOfAsia,
   },
   {
     ids: listed(`
-      greenTreeFrog`),
+greenTreeFrog`),
     load: async () => (await import("../data/animals/treeFrogs/pacific")).treeFrogsOfPacific,
   },
   {
     ids: listed(`
-      redEyedTreeFrog lemurLeafFrog waxyMonkeyFrog milkFrog americanGreenTreeFrog greyTreeFrog
-      tigerLegMonkeyFrog fringedLeafFrog`),
+redEyedTreeFrog lemurLeafFrog waxyMonkeyFrog milkFrog americanGreenTreeFrog greyTreeFrog
+tigerLegMonkeyFrog fringedLeafFrog`),
     load: async () => (await import("../data/animals/treeFrogs/america")).treeFrogsOfAmerica,
   },
   {
     ids: listed(`
-      europeanTreeFrog`),
+europeanTreeFrog`),
     load: async () => (await import("../data/animals/treeFrogs/europe")).treeFrogsOfEurope,
   },
   {
     ids: listed(`
-      reedFrog`),
+reedFrog`),
     load: async () => (await import("../data/animals/treeFrogs/africa")).treeFrogsOfAfrica,
   },
   {
     ids: listed(`
-      reticulatedGlassFrog emeraldGlassFrog`),
+reticulatedGlassFrog emeraldGlassFrog`),
     load: async () => (await import("../data/animals/glassFrogs")).glassFrogs,
   },
   {
     ids: listed(`
-      americanToad bumblebeeToad caneToad europeanGreenToad`),
+americanToad bumblebeeToad caneToad europeanGreenToad`),
     load: async () => (await import("../data/animals/toads")).toads,
   },
   {
     ids: listed(`
-      alpineNewt emperorNewt iberianRibbedNewt marbledNewt chineseFireBellyNewt japaneseFireBellyNewt
-      hongKongWartyNewt easternNewt`),
+alpineNewt emperorNewt iberianRibbedNewt marbledNewt chineseFireBellyNewt japaneseFireBellyNewt
+hongKongWartyNewt easternNewt`),
     load: async () => (await import("../data/animals/newts")).newts,
   },
   {
     ids: listed(`
-      fireSalamander tigerSalamander spottedSalamander marbledSalamander`),
+fireSalamander tigerSalamander spottedSalamander marbledSalamander`),
     load: async () => (await import("../data/animals/salamanders")).salamanders,
   },
   {
     ids: listed(`
-      crestedGecko gargoyleGecko mourningGecko leachianusGecko mossyPrehensileTailedGecko chameleonGecko`),
+crestedGecko gargoyleGecko mourningGecko leachianusGecko mossyPrehensileTailedGecko chameleonGecko`),
     load: async () => (await import("../data/animals/humidGeckos/pacific")).humidGeckosOfPacific,
   },
   {
     ids: listed(`
-      goldDustDayGecko giantDayGecko leafTailedGecko neonDayGecko bandedDayGecko linedDayGecko peacockDayGecko
-      frilledLeafTailedGecko mossyLeafTailedGecko`),
+goldDustDayGecko giantDayGecko leafTailedGecko neonDayGecko bandedDayGecko linedDayGecko peacockDayGecko
+frilledLeafTailedGecko mossyLeafTailedGecko`),
     load: async () => (await import("../data/animals/humidGeckos/madagascar")).humidGeckosOfMadagascar,
   },
   {
     ids: listed(`
-      electricBlueGecko stripedDwarfGecko yellowHeadedDwarfGecko greenDwarfGecko`),
+electricBlueGecko stripedDwarfGecko yellowHeadedDwarfGecko greenDwarfGecko`),
     load: async () => (await import("../data/animals/humidGeckos/africa")).humidGeckosOfAfrica,
   },
   {
     ids: listed(`
-      tokayGecko hainanCaveGecko catGecko whiteLinedGecko flyingGecko`),
+tokayGecko hainanCaveGecko catGecko whiteLinedGecko flyingGecko`),
     load: async () => (await import("../data/animals/humidGeckos/asia")).humidGeckosOfAsia,
   },
   {
     ids: listed(`
-      yellowHeadedGecko broadBandedDwarfGecko ashyDwarfGecko`),
+yellowHeadedGecko broadBandedDwarfGecko ashyDwarfGecko`),
     load: async () => (await import("../data/animals/humidGeckos/america")).humidGeckosOfAmerica,
   },
   {
     ids: listed(`
-      leopardGecko wonderGecko termiteHillGecko viperGecko`),
+leopardGecko wonderGecko termiteHillGecko viperGecko`),
     load: async () => (await import("../data/animals/dryGeckos/asia")).dryGeckosOfAsia,
   },
   {
     ids: listed(`
-      fatTailedGecko webFootedGecko`),
+fatTailedGecko webFootedGecko`),
     load: async () => (await import("../data/animals/dryGeckos/africa")).dryGeckosOfAfrica,
   },
   {
     ids: listed(`
-      knobTailedGecko thickTailedGecko northernVelvetGecko`),
+knobTailedGecko thickTailedGecko northernVelvetGecko`),
     load: async () => (await import("../data/animals/dryGeckos/pacific")).dryGeckosOfPacific,
   },
   {
     ids: listed(`
-      bandedGecko centralAmericanBandedGecko`),
+bandedGecko centralAmericanBandedGecko`),
     load: async () => (await import("../data/animals/dryGeckos/america")).dryGeckosOfAmerica,
   },
   {
     ids: listed(`
-      ocelotGecko`),
+ocelotGecko`),
     load: async () => (await import("../data/animals/dryGeckos/madagascar")).dryGeckosOfMadagascar,
   },
   {
     ids: listed(`
-      elegantSandGecko duneGecko moorishGecko`),
+elegantSandGecko duneGecko moorishGecko`),
     load: async () => (await import("../data/animals/dryGeckos/europe")).dryGeckosOfEurope,
   },
   {
     ids: listed(`
-      greenAnole brownAnole knightAnole cubanFalseChameleon`),
+greenAnole brownAnole knightAnole cubanFalseChameleon`),
     load: async () => (await import("../data/animals/anoles")).anoles,
   },
   {
     ids: listed(`
-      veiledChameleon pantherChameleon jacksonsChameleon beardedPygmyChameleon mellersChameleon carpetChameleon
-      pittedPygmyChameleon fourHornedChameleon`),
+veiledChameleon pantherChameleon jacksonsChameleon beardedPygmyChameleon mellersChameleon carpetChameleon
+pittedPygmyChameleon fourHornedChameleon`),
     load: async () => (await import("../data/animals/chameleons")).chameleons,
   },
   {
     ids: listed(`
-      crocodileSkink fireSkink blueTonguedSkink monkeyTailedSkink sandfish giantBlueTonguedSkink berberSkink
-      ocellatedSkink emeraldTreeSkink`),
+crocodileSkink fireSkink blueTonguedSkink monkeyTailedSkink sandfish giantBlueTonguedSkink berberSkink
+ocellatedSkink emeraldTreeSkink`),
     load: async () => (await import("../data/animals/skinks")).skinks,
   },
   {
     ids: listed(`
-      beardedDragon waterDragon saharanSpinyTail mountainHornedDragon blackSoilBeardedDragon ornateSpinyTail
-      frilledDragon brownPricklenape`),
+beardedDragon waterDragon saharanSpinyTail mountainHornedDragon blackSoilBeardedDragon ornateSpinyTail
+frilledDragon brownPricklenape`),
     load: async () => (await import("../data/animals/agamids")).agamids,
   },
   {
     ids: listed(`
-      ackieMonitor pygmyMulgaMonitor savannahMonitor greenTreeMonitor`),
+ackieMonitor pygmyMulgaMonitor savannahMonitor greenTreeMonitor`),
     load: async () => (await import("../data/animals/monitors")).monitors,
   },
   {
     ids: listed(`
-      mexicanAlligatorLizard southernAlligatorLizard`),
+mexicanAlligatorLizard southernAlligatorLizard`),
     load: async () => (await import("../data/animals/alligatorLizards")).alligatorLizards,
   },
   {
     ids: listed(`
-      plumedBasilisk easternCasqueheadIguana emeraldSwift collaredLizard chuckwalla`),
+plumedBasilisk easternCasqueheadIguana emeraldSwift collaredLizard chuckwalla`),
     load: async () => (await import("../data/animals/iguanids")).iguanids,
   },
   {
     ids: listed(`
-      longTailedGrassLizard blueTailedTreeLizard ocellatedLizard europeanGreenLizard`),
+longTailedGrassLizard blueTailedTreeLizard ocellatedLizard europeanGreenLizard`),
     load: async () => (await import("../data/animals/lacertids")).lacertids,
   },
   {
     ids: listed(`
-      blackAndWhiteTegu`),
+blackAndWhiteTegu`),
     load: async () => (await import("../data/animals/teiids")).teiids,
   },
   {
     ids: listed(`
-      rosyBoa amazonTreeBoa imperatorBoa brazilianRainbowBoa rubberBoa`),
+rosyBoa amazonTreeBoa imperatorBoa brazilianRainbowBoa rubberBoa`),
     load: async () => (await import("../data/animals/boas/america")).boasOfAmerica,
   },
   {
     ids: listed(`
-      sandBoa`),
+sandBoa`),
     load: async () => (await import("../data/animals/boas/africa")).boasOfAfrica,
   },
   {
     ids: listed(`
-      groundBoa viperBoa`),
+groundBoa viperBoa`),
     load: async () => (await import("../data/animals/boas/pacific")).boasOfPacific,
   },
   {
     ids: listed(`
-      madagascarTreeBoa dumerilsBoa`),
+madagascarTreeBoa dumerilsBoa`),
     load: async () => (await import("../data/animals/boas/madagascar")).boasOfMadagascar,
   },
   {
     ids: listed(`
-      royalPython childrensPython greenTreePython carpetPython stimsonsPython spottedPython womaPython`),
+royalPython childrensPython greenTreePython carpetPython stimsonsPython spottedPython womaPython`),
     load: async () => (await import("../data/animals/pythons")).pythons,
   },
   {
     ids: listed(`
-      cornSnake californiaKingsnake gartersnake westernHognose roughGreenSnake mexicanBlackKingsnake`),
+cornSnake californiaKingsnake gartersnake westernHognose roughGreenSnake mexicanBlackKingsnake`),
     load: async () => (await import("../data/animals/colubrids/northAmerica1")).colubridsOfNorthAmerica,
   },
   {
     ids: listed(`
-      grayBandedKingsnake gopherSnake transPecosRatSnake blackRatSnake checkeredGartersnake`),
+grayBandedKingsnake gopherSnake transPecosRatSnake blackRatSnake checkeredGartersnake`),
     load: async () => (await import("../data/animals/colubrids/northAmerica2")).colubridsOfNorthAmericaToo,
   },
   {
     ids: listed(`
-      sinaloanMilkSnake honduranMilkSnake`),
+sinaloanMilkSnake honduranMilkSnake`),
     load: async () => (await import("../data/animals/colubrids/centralAmerica")).colubridsOfCentralAmerica,
   },
   {
     ids: listed(`
-      houseSnake eggEatingSnake`),
+houseSnake eggEatingSnake`),
     load: async () => (await import("../data/animals/colubrids/africa")).colubridsOfAfrica,
   },
   {
     ids: listed(`
-      rhinoRatSnake redTailedGreenRatSnake beautySnake mandarinRatSnake`),
+rhinoRatSnake redTailedGreenRatSnake beautySnake mandarinRatSnake`),
     load: async () => (await import("../data/animals/colubrids/asia")).colubridsOfAsia,
   },
   {
     ids: listed(`
-      leopardSnake`),
+leopardSnake`),
     load: async () => (await import("../data/animals/colubrids/europe")).colubridsOfEurope,
   },
   {
     ids: listed(`
-      hermannsTortoise spurThighedTortoise egyptianTortoise`),
+hermannsTortoise spurThighedTortoise egyptianTortoise`),
     load: async () => (await import("../data/animals/tortoises/europe")).tortoisesOfEurope,
   },
   {
     ids: listed(`
-      horsfieldsTortoise starTortoise`),
+horsfieldsTortoise starTortoise`),
     load: async () => (await import("../data/animals/tortoises/asia")).tortoisesOfAsia,
   },
   {
     ids: listed(`
-      redFootedTortoise`),
+redFootedTortoise`),
     load: async () => (await import("../data/animals/tortoises/america")).tortoisesOfAmerica,
   },
   {
     ids: listed(`
-      pancakeTortoise bellsHingeback homesHingeback`),
+pancakeTortoise bellsHingeback homesHingeback`),
     load: async () => (await import("../data/animals/tortoises/africa")).tortoisesOfAfrica,
   },
   {
     ids: listed(`
-      easternBoxTurtle yellowMarginedBoxTurtle amboinaBoxTurtle leafTurtle commonMuskTurtle stripedMudTurtle
-      spottedTurtle`),
+easternBoxTurtle yellowMarginedBoxTurtle amboinaBoxTurtle leafTurtle commonMuskTurtle stripedMudTurtle
+spottedTurtle`),
     load: async () => (await import("../data/animals/turtles")).turtles,
   },
   {
     ids: listed(`
-      redKneeTarantula mexicanFirelegTarantula`),
+redKneeTarantula mexicanFirelegTarantula`),
     load: async () => (await import("../data/animals/tarantulas/northAmerica")).tarantulasOfNorthAmerica,
   },
   {
     ids: listed(`
-      pinkToeTarantula curlyHairTarantula redRumpTarantula`),
+pinkToeTarantula curlyHairTarantula redRumpTarantula`),
     load: async () => (await import("../data/animals/tarantulas/centralAmerica")).tarantulasOfCentralAmerica,
   },
   {
     ids: listed(`
-      guyanaPinkToeTarantula greenbottleTarantula brazilianBlackTarantula chileanRoseTarantula
-      venezuelanSunTigerTarantula whiteKneeTarantula`),
+guyanaPinkToeTarantula greenbottleTarantula brazilianBlackTarantula chileanRoseTarantula
+venezuelanSunTigerTarantula whiteKneeTarantula`),
     load: async () => (await import("../data/animals/tarantulas/southAmerica")).tarantulasOfSouthAmerica,
   },
   {
     ids: listed(`
-      gootySapphireTarantula`),
+gootySapphireTarantula`),
     load: async () => (await import("../data/animals/tarantulas/asia")).tarantulasOfAsia,
   },
   {
     ids: listed(`
-      emperorScorpion asianForestScorpion desertHairyScorpion`),
+emperorScorpion asianForestScorpion desertHairyScorpion`),
     load: async () => (await import("../data/animals/scorpions")).scorpions,
   },
   {
     ids: listed(`
-      tanzanianWhipSpider giantVinegaroon`),
+tanzanianWhipSpider giantVinegaroon`),
     load: async () => (await import("../data/animals/whipSpiders")).whipSpiders,
   },
   {
     ids: listed(`
-      regalJumpingSpider boldJumpingSpider`),
+regalJumpingSpider boldJumpingSpider`),
     load: async () => (await import("../data/animals/jumpingSpiders")).jumpingSpiders,
   },
   {
     ids: listed(`
-      orchidMantis ghostMantis giantAsianMantis spinyFlowerMantis devilsFlowerMantis`),
+orchidMantis ghostMantis giantAsianMantis spinyFlowerMantis devilsFlowerMantis`),
     load: async () => (await import("../data/animals/mantises")).mantises,
   },
   {
     ids: listed(`
-      giantPricklyStickInsect indianStickInsect sunnyStickInsect blackBeautyStickInsect philippineLeafInsect
-      jungleNymph`),
+giantPricklyStickInsect indianStickInsect sunnyStickInsect blackBeautyStickInsect philippineLeafInsect
+jungleNymph`),
     load: async () => (await import("../data/animals/stickInsects")).stickInsects,
   },
   {
     ids: listed(`
-      giantAfricanMillipede yellowBandedMillipede scarletMillipede ghanaSpeckledLegMillipede`),
+giantAfricanMillipede yellowBandedMillipede scarletMillipede ghanaSpeckledLegMillipede`),
     load: async () => (await import("../data/animals/millipedes")).millipedes,
   },
   {
     ids: listed(`
-      giantAfricanLandSnail westAfricanLandSnail gardenSnail`),
+giantAfricanLandSnail westAfricanLandSnail gardenSnail`),
     load: async () => (await import("../data/animals/landSnails")).landSnails,
   },
   {
     ids: listed(`
-      vampireCrab redDevilVampireCrab landHermitCrab ruggedHermitCrab moonCrab rainbowLandCrab`),
+vampireCrab redDevilVampireCrab landHermitCrab ruggedHermitCrab moonCrab rainbowLandCrab`),
     load: async () => (await import("../data/animals/crabs")).crabs,
   },
 ];

@@ -10,5 +10,5 @@ export type Chunk<K extends ChunkedKind> = {
   load: () => Promise<readonly CatalogEntry<K>[]>;
 };
 
-/** Ids from a list written as people read it. @example listed("coir peat") // ["coir", "peat"] */
+/** Ids from a list written as people read it, without the blanks that every page would carry. @example listed("coir peat") // ["coir", "peat"] */
 export const listed = (ids: string): readonly string[] => ids.trim().split(/\s+/);

@@ -20,34 +20,35 @@ export const falseBottoms: readonly FalseBottom[] = [
 ];
 
 const handed = { ...memory, note: "order of size; the label of what you buy goes first" };
-/** ISO 10456 tells polyurethane 0.025 to 0.03, expanded cork 0.04 to 0.05, polystyrene 0.035, W/mK (recalled). */
-const insulation = { ...memory, note: "ISO 10456 design values, recalled" };
 const usualWait = (note: string) => ({ ...practice, note });
+
+/** Conduction: ISO 10456 tells polyurethane 0.025 to 0.03, polystyrene 0.035, expanded cork 0.04 to 0.05 W/mK (recalled). */
+const built = { ...memory, note: "order of size, the label goes first; conduction by ISO 10456" };
 
 /** What builders put on the walls. */
 export const wallTreatments: readonly WallTreatment[] = [
   {
     id: "foam", look: { texture: "crumb", color: "#3b3733" }, usualCm: 5, kgPerM2PerCm: 0.35, conductsWPerMK: 0.03, inside: true, takesFinish: true, foamLPerCan: 18, wastePct: 35,
-    beadEveryCm: 0, coats: 0, m2PerL: 0, setDays: 1, airDays: 1, cautions: ["fumes", "blades"], from: handed,
-    fieldFrom: { conductsWPerMK: insulation, setDays: usualWait("sets in 12 to 24 hours") },
+    beadEveryCm: 0, coats: 0, m2PerL: 0, setDays: 1, airDays: 1, cautions: ["fumes", "blades"], from: built,
+    fieldFrom: { setDays: usualWait("sets in 12 to 24 hours") },
   },
   {
     id: "corkPanel", look: { texture: "flake", color: "#7a5638" }, usualCm: 2.5, kgPerM2PerCm: 1.8, conductsWPerMK: 0.045, inside: true, takesFinish: false, foamLPerCan: 0, wastePct: 0,
-    beadEveryCm: 15, coats: 0, m2PerL: 0, setDays: 1, airDays: 1, cautions: ["fumes", "blades"], from: handed,
-    fieldFrom: { conductsWPerMK: insulation, airDays: usualWait("one day's cure in another room, because of fumes") },
+    beadEveryCm: 15, coats: 0, m2PerL: 0, setDays: 1, airDays: 1, cautions: ["fumes", "blades"], from: built,
+    fieldFrom: { airDays: usualWait("one day's cure in another room, because of fumes") },
   },
   {
     id: "sculptedClay", look: { texture: "crumb", color: "#8a5a3c" }, usualCm: 3, kgPerM2PerCm: 12, conductsWPerMK: 0.8, inside: true, takesFinish: false, foamLPerCan: 0, wastePct: 5,
-    beadEveryCm: 0, coats: 0, m2PerL: 0, setDays: 1, airDays: 0, cautions: ["dust", "weight"], from: handed,
-    fieldFrom: { conductsWPerMK: insulation, setDays: usualWait("hard in 24 hours") },
+    beadEveryCm: 0, coats: 0, m2PerL: 0, setDays: 1, airDays: 0, cautions: ["dust", "weight"], from: built,
+    fieldFrom: { setDays: usualWait("hard in 24 hours") },
   },
   {
     id: "removablePanel", look: { texture: "flake", color: "#6b5a48" }, usualCm: 3, kgPerM2PerCm: 0.5, conductsWPerMK: 0.035, inside: true, takesFinish: false, foamLPerCan: 0, wastePct: 0,
-    beadEveryCm: 0, coats: 0, m2PerL: 0, setDays: 0, airDays: 0, cautions: ["blades"], from: handed,
+    beadEveryCm: 0, coats: 0, m2PerL: 0, setDays: 0, airDays: 0, cautions: ["blades"], from: built,
   },
   {
     id: "blackedGlass", look: { texture: "grain", color: "#23231f" }, usualCm: 0, kgPerM2PerCm: 0, conductsWPerMK: 1, inside: false, takesFinish: false, foamLPerCan: 0, wastePct: 0,
-    beadEveryCm: 0, coats: 2, m2PerL: 9, setDays: 1, airDays: 0, cautions: ["fumes"], from: handed,
+    beadEveryCm: 0, coats: 2, m2PerL: 9, setDays: 1, airDays: 0, cautions: ["fumes"], from: built,
   },
 ];
 
