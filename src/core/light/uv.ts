@@ -40,7 +40,8 @@ export function leftByAge(ageDays: number, renewInMonths: number | null): number
 
 /**
  * How much stronger a lamp is than the one its kind is told for: a tube by its watts a length against the size of the
- * length it is told for, a bulb by its watts against the middle of what is sold.
+ * length it is told for, a bulb by its watts against the middle of what is sold,
+ * which is ours: kinds do not tell it.
  */
 function byPower(one: Fitted): number {
   const { sizes } = one.kind;

@@ -151,9 +151,9 @@ const lampsOver = weakMapMemoize(({ habitat, library, ground }: Setting): PlantL
   return told ? plantLamps(all, habitat.shell, ground.surfaceAt) : [];
 });
 
-/** Leaves stand at these shares of a plant's height: what falls on them is looked at there, and not at its foot. */
+/** Leaves stand at these shares of a plant's height: what falls on them is looked at there (ours). */
 const LEAVES_AT = [1 / 3, 2 / 3, 1] as const;
-/** Leaves are kept so far under the rim. */
+/** Leaves are kept so far under the rim: from memory. */
 const UNDER_TOP_CM = 2;
 
 /**
