@@ -19,6 +19,7 @@ const CORE = [
   "gear",
   "light",
   "climate",
+  "grown",
   "mix",
   "match",
   "strata",

@@ -12,7 +12,7 @@ import { demoHabitats } from "../src/demo";
 import { line, median, timesOf } from "./timing";
 
 const TODAY = "2026-03-02";
-const BUDGET_MS = 4;
+const BUDGET_MS = 6;
 const WARM_UP = 60;
 const RUNS = 160;
 

@@ -25,14 +25,14 @@ const settingOf = createSelector(
     ({ library }: Scene) => library,
     ({ animal }: Scene) => animal,
     ({ ground }: Scene) => ground,
-    ({ field }: Scene) => field,
+    ({ climate }: Scene) => climate,
   ],
-  (shell, gear, library, animal, ground, field): Setting => ({
+  (shell, gear, library, animal, ground, climate): Setting => ({
     habitat: { shell, gear },
     library,
     animal,
     ground,
-    field,
+    climate,
   }),
 );
 
@@ -101,7 +101,7 @@ function assess(scene: Scene, log: LogNow): Assessed {
  */
 export const derive: (design: Design, log: LogNow, library: Library) => Derived = weakMapMemoize(
   (design: Design, log: LogNow, library: Library): Derived => {
-    const assessed = assess(sceneOf(design, library), log);
+    const assessed = assess(sceneOf(design, library, lookedAtOn({ habitat: design }, log.state)), log);
     return { ...assessed, gap: gapOf(assessed.animal, design.brief), findings: findings(assessed) };
   },
 );

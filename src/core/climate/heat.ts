@@ -12,13 +12,26 @@ const SECONDS_AN_HOUR = 3600;
 const OUTSIDE = { walls: 0.13, lid: 0.1, base: 0.17 };
 /** Air to glass or soil inside, W/m²K, in still air: from memory. */
 const INSIDE_W_PER_M2K = 3;
+/** Air and the shine of all other surfaces together to a wall: ISO 6946, heat flowing sideways (recalled). */
+const WITH_SHINE_M2K_PER_W = 0.13;
+const CLEAR_BUILDS: readonly string[] = ["glass", "meshSided"];
 const SOIL_W_PER_MK = 0.35;
 /** A board or a mat under the box, m²K/W: from memory. */
 const STAND_M2K_PER_W = 0.1;
 
-/** What goes through a box's walls, lid and stand, watts a degree, and how cold its glass is against its room. */
+/**
+ * What goes through a box's walls, lid and stand: all of it together from air to room, watts a degree, and by the square
+ * metre from each inner face on.
+ */
 export type Panes = {
   wPerK: number;
+  wallWPerM2K: number;
+  lidWPerM2K: number;
+  baseWPerM2K: number;
+  /** What is built on walls inside. */
+  built: readonly { m2: number; wPerM2K: number }[];
+  /** Whether light goes out through the walls. */
+  isClear: boolean;
   /** Walls that are bare inside: only on them does water settle. */
   wallsM2: number;
   closedM2: number;
@@ -49,17 +62,25 @@ export function panesOf(shell: Shell, fillCm: number, library: Library): Panes {
   const wallsM2 = Math.max(0, allM2 - builtOn.reduce((sum, { m2 }) => sum + m2, 0));
   const closedM2 = shell.top.lid === "glass" ? floorM2 : (floorM2 * shell.top.coveredPct) / 100;
   const soil = fillCm / 100 / SOIL_W_PER_MK;
-  const walls = inside + pane + OUTSIDE.walls;
+  const [wall, lid] = [pane + OUTSIDE.walls, pane + OUTSIDE.lid];
+  const base = soil + pane + STAND_M2K_PER_W + OUTSIDE.base;
   return {
     wPerK:
-      wallsM2 / walls +
-      builtOn.reduce((sum, { m2, keepsM2KPerW }) => sum + m2 / (walls + keepsM2KPerW), 0) +
-      closedM2 / (inside + pane + OUTSIDE.lid) +
-      floorM2 / (inside + soil + pane + STAND_M2K_PER_W + OUTSIDE.base),
+      wallsM2 / (inside + wall) +
+      builtOn.reduce((sum, { m2, keepsM2KPerW }) => sum + m2 / (inside + wall + keepsM2KPerW), 0) +
+      closedM2 / (inside + lid) +
+      floorM2 / (inside + base),
+    wallWPerM2K: 1 / wall,
+    lidWPerM2K: 1 / lid,
+    baseWPerM2K: 1 / base,
+    built: builtOn
+      .filter(({ m2 }) => m2 > 0)
+      .map(({ m2, keepsM2KPerW }) => ({ m2, wPerM2K: 1 / (wall + keepsM2KPerW) })),
+    isClear: CLEAR_BUILDS.includes(shell.buildId),
     wallsM2,
     closedM2,
     floorM2,
-    faceShare: (pane + OUTSIDE.walls) / walls,
+    faceShare: wall / (WITH_SHINE_M2K_PER_W + wall),
   };
 }
 

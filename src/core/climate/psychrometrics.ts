@@ -64,6 +64,20 @@ const ratioAt = (vapourKPa: number): number => (WATER_TO_AIR * vapourKPa) / (AIR
 export const humidityRatio = (temperatureC: number, humidityRh: number): number =>
   ratioAt((saturationKPa(temperatureC) * humidityRh) / 100);
 
+/**
+ * Full air: what it holds, kg/kg, and how much more with each degree, kg/kg K; FAO-56 equations 11 and 13 as a ratio of
+ * water to air.
+ */
+export function fullAir(temperatureC: number): { ratio: number; perK: number } {
+  const fullKPa = saturationKPa(temperatureC);
+  const kPaPerK = (4098 * fullKPa) / (temperatureC + 237.3) ** 2;
+  const dryKPa = AIR_PRESSURE_KPA - fullKPa;
+  return {
+    ratio: (WATER_TO_AIR * fullKPa) / dryKPa,
+    perK: (WATER_TO_AIR * AIR_PRESSURE_KPA * kPaPerK) / dryKPa ** 2,
+  };
+}
+
 /** Relative humidity of air that holds so much water, %, never over 100. @example relativeHumidity(21, 0.00578) // 37.5 */
 export function relativeHumidity(temperatureC: number, ratio: number): number {
   const vapourKPa = (ratio * AIR_PRESSURE_KPA) / (WATER_TO_AIR + ratio);

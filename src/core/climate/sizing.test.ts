@@ -4,27 +4,34 @@ import { describe, expect, it } from "vitest";
 import { fitted, fixtureOf } from "../gear";
 import type { Command, Design } from "../habitat";
 import { STOCK } from "../library";
-import { rootOf } from "../solve";
 import { made, started } from "../testing";
 import {
   airChangesPerH,
   humidityRatio,
+  leafKgPerS,
   openingsOf,
   relativeHumidity,
-  settle,
   sizingOf,
   stackM3PerS,
   surfaceC,
   ventPairs,
   virtualC,
-  type Drive,
-  type Shut,
 } from "./index";
 
 const ROOM = { temperatureC: 21, humidityRh: 40 };
 type Top = "mesh" | "halfCovered" | "glass";
 const tall = (top: Top = "mesh", room = ROOM): Design =>
   started({ animalId: "crestedGecko", room, shell: { widthCm: 45, depthCm: 45, heightCm: 60, sillCm: 10, top } });
+
+/** Leaves of thin-leaved plants: 350 to 800 s/m by day, 1,500 to 4,500 by night. */
+const planted = (leavesM2: number) => ({
+  leavesM2,
+  leavesKgPerS: {
+    day: [leafKgPerS(leavesM2, 800), leafKgPerS(leavesM2, 350)] as [number, number],
+    night: [leafKgPerS(leavesM2, 4500), leafKgPerS(leavesM2, 1500)] as [number, number],
+  },
+  waterM2: 0,
+});
 
 /** A first sizing with 12 cm of ground and the leaves of a planted box. */
 const sized = ({ brief, shell, gear }: Design, on = "2026-01-10", leavesM2 = 0.15) =>
@@ -35,7 +42,7 @@ const sized = ({ brief, shell, gear }: Design, on = "2026-01-10", leavesM2 = 0.1
     fillCm: 12,
     surfaceAt: () => 12,
     gear: fitted(gear, STOCK),
-    wet: { leavesM2, waterM2: 0 },
+    wet: planted(leavesM2),
     on,
     library: STOCK,
   });
@@ -97,62 +104,10 @@ describe("air through a box", () => {
   });
 });
 
-describe("the air of a box as it settles", () => {
-  const shut = ({ shell }: Design, room = ROOM): Shut => ({
-    openings: openingsOf(shell, 6, STOCK),
-    panes: { wPerK: 2.6, wallsM2: 1, closedM2: 0.2, floorM2: 0.24, faceShare: 0.29 },
-    roomC: room.temperatureC,
-    roomRatio: humidityRatio(room.temperatureC, room.humidityRh),
-  });
-  const NONE: Drive = { heatW: 0, mistKgPerS: 0, steamKgPerS: 0, wetKgPerS: 0, fanM3PerH: 0 };
-  const closed = { draughtMPerS: 0, leaksPerH: 2 };
-
-  it("dry, closed, at two changes an hour, 20 W: by so many degrees as they go out", () => {
-    const box = shut(tall("glass"));
-    const air = (1.2 * 1006 * box.openings.roomM3 * 2) / 3600;
-    const dry = settle({ ...box, roomRatio: humidityRatio(21, 0.01) }, { ...NONE, heatW: 20 }, closed);
-    expect(dry.temperatureC - 21).toBeCloseTo(20 / (2.6 + air), 1);
-  });
-  it("vapour: what is put in leaves with the air, and what finds no room runs down", () => {
-    const box = shut(tall("glass"));
-    const some = settle(box, { ...NONE, steamKgPerS: 2e-7 }, closed);
-    expect(some.outKgPerS / 2e-7).toBeCloseTo(1, 3);
-    const flow = (1.2 * box.openings.roomM3 * 2) / 3600;
-    expect(some.ratio - box.roomRatio).toBeCloseTo(2e-7 / flow, 4);
-    const drowned = settle(box, { ...NONE, mistKgPerS: 1e-5 }, closed);
-    expect(drowned.humidityRh).toBeCloseTo(100, 1);
-    expect(drowned.surplusKgPerS + drowned.outKgPerS).toBeCloseTo(1e-5, 8);
-  });
-  it("more watts are never colder; at one warmth more open is never more humid in a drier room", () => {
-    const half = fc.double({ min: 0, max: 60, noNaN: true });
-    fc.assert(
-      fc.property(
-        half,
-        half,
-        fc.integer({ min: 0, max: 90 }),
-        fc.integer({ min: 1, max: 10 }),
-        (watts, more, pct, wider) => {
-          const box = (coveredPct: number) => shut(made(tall(), { name: "setTop", args: { coveredPct } }));
-          const drive = { ...NONE, wetKgPerS: 2e-4, mistKgPerS: 3e-7 };
-          const at = (coveredPct: number, heatW: number) => settle(box(coveredPct), { ...drive, heatW }, closed);
-          expect(at(pct, watts + more).temperatureC).toBeGreaterThanOrEqual(at(pct, watts).temperatureC - 0.02);
-          // More open: less water in the air, whatever that does to its warmth.
-          const [open, covered] = [at(Math.max(0, pct - wider * 5), watts), at(pct, watts)];
-          expect(open.ratio - box(0).roomRatio).toBeLessThanOrEqual(covered.ratio - box(0).roomRatio + 2e-5);
-        },
-      ),
-      { numRuns: 60 },
-    );
-  });
-  it("a root is found to the bound asked for, and at a bound where there is none between", () => {
-    expect(rootOf((x) => x ** 3 - 2, 0, 3, 1e-9)).toBeCloseTo(Math.cbrt(2), 7);
-    expect([rootOf((x) => x + 5, 0, 1, 1e-6), rootOf((x) => x - 5, 0, 1, 1e-6)]).toEqual([0, 1]);
-  });
-});
-
 describe("first sizing", () => {
-  it("half a cover makes a dry room's tall box markedly more humid (common practice), and less airy", () => {
-    const [mesh, half] = [sized(tall("mesh")), sized(tall("halfCovered"))];
+  it("half a cover makes a dry room's tall misted box markedly more humid (common practice), and less airy", () => {
+    const misted = (top: Top) => sized(made(tall(top), mist([480, 1140], 20)));
+    const [mesh, half] = [misted("mesh"), misted("halfCovered")];
     expect(middle(half.day.humidityRh) - middle(mesh.day.humidityRh)).toBeGreaterThan(5);
     expect(middle(half.day.changesPerH)).toBeLessThan(middle(mesh.day.changesPerH));
   });
@@ -182,7 +137,7 @@ describe("first sizing", () => {
     const bare = sized(cold);
     expect(bare.night.temperatureC[1]).toBeLessThan(15.5);
     expect(bare.neededNightW[1]).toBeGreaterThan(5);
-    const held = sized(made(cold, heater(150, 24, 22)));
+    const held = sized(made(cold, heater(400, 24, 22)));
     expect(held.night.temperatureC[0]).toBeCloseTo(22, 0);
     expect(held.night.temperatureC[1]).toBeLessThan(22.5);
     expect(sized(made(cold, heater(40, 24, 22))).night.temperatureC[0]).toBeLessThan(21.5);
@@ -228,7 +183,7 @@ describe("first sizing", () => {
     expect(fogged.day.humidityRh[0]).toBeGreaterThan(82);
     const wet = made(tall("halfCovered", { temperatureC: 23, humidityRh: 45 }), mist([480, 720, 960], 15));
     const aired = sized(made(wet, add("fan", "ductedFan", { run: { ...damp, dayRh: 70 } })));
-    expect(sized(wet).day.humidityRh[1]).toBeGreaterThan(95);
+    expect(sized(wet).day.humidityRh[1]).toBeGreaterThan(85);
     expect(aired.day.humidityRh[1]).toBeLessThan(75);
     expect(aired.day.changesPerH[1]).toBeGreaterThan(sized(wet).day.changesPerH[1]);
   });

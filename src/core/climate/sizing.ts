@@ -3,25 +3,14 @@ import { MINUTES_A_DAY, type Fitted } from "../gear";
 import type { Design, Shell } from "../habitat";
 import type { Library } from "../library";
 import { rootOf } from "../solve";
-import { openingsOf } from "./airChange";
-import {
-  heatToHoldW,
-  lossesAt,
-  lossesHeld,
-  settle,
-  vapourConductance,
-  type Drive,
-  type Settled,
-  type Shut,
-} from "./balance";
+import { heatOf, plus, settle, times, waterOut, wattsToHold, type Drive, type Heat, type Settled } from "./balance";
+import { shutOf, type Corner, type Half, type WetSurfaces } from "./box";
 import { CORNERS, free, held } from "./drives";
-import { SOIL_MOISTURE } from "./field";
-import { AIR_J_PER_KGK, AIR_KG_PER_M3, panesOf, STILL, withAirWPerK } from "./heat";
-import { humidityRatio, relativeHumidity } from "./psychrometrics";
-import { daylightOf, workingIn, type Working } from "./working";
-
-/** Wet leaves and ground as far as the air sees them, m². */
-export type WetSurfaces = { leavesM2: number; waterM2: number };
+import { apartK, endsOf, leanOf, type Ends } from "./ends";
+import { STILL } from "./heat";
+import { humidityRatio } from "./psychrometrics";
+import { lingerShare } from "./stored";
+import { daylightOf, workingIn } from "./working";
 
 /** What a first sizing starts from. */
 export type Situation = {
@@ -39,16 +28,20 @@ export type Situation = {
 };
 
 /** One half of the day as it settles, each as a range. */
-type HalfDay = {
+export type HalfDay = {
   temperatureC: Range;
   humidityRh: Range;
+  /** Of the ground's surface. */
+  groundC: Range;
   changesPerH: Range;
   /** Heat that goes into the box. */
   heatW: Range;
-  /** Water that leaves it with the air and on the glass. */
+  /** Water that leaves it with the air. */
   outGPerH: Range;
-  /** Sprayed water that runs into the ground. */
-  surplusGPerH: Range;
+  /** Water that comes down to the ground: sprayed, and as dew. */
+  downGPerH: Range;
+  /** Water that ground and leaves give off. */
+  givenOffGPerH: Range;
 };
 
 export type Sizing = {
@@ -60,175 +53,146 @@ export type Sizing = {
   /** How damp the same air is at both ends: the warmer, the drier. */
   warmEndRh: Range;
   coolEndRh: Range;
-  /** Heat, put in at one end, that holds the middle of the day's warm band there; and the least of the night's. */
+  /** Which end is the warm one. */
+  warmSide: "left" | "right";
+  /** Heat, shone in at one end, that holds the middle of the day's warm band there; and the least of the night's. */
   neededDayW: Range;
   neededNightW: Range;
   /** Water that holds the middle of the band, litres a day. */
   neededWaterL: Range;
 };
 
-const LITTER_S_PER_M = 400;
-const GROUND = vapourConductance(3);
-const LEAF = vapourConductance(4);
-/** Resistance of leaves to giving water off, s/m, by day and by night: a tuned model's. */
-const LEAF_S_PER_M = { day: 1000, night: 3000 };
-type Half = "day" | "night";
-
-/** How freely ground gives off water by how damp it is: Lee and Pielke 1992, recalled. */
-const groundShare = (moisture: number): number => Math.sin((Math.PI / 2) * Math.min(1, moisture)) ** 4;
-const inSeries = (conductance: number, sPerM: number): number => 1 / (1 / conductance + sPerM / AIR_KG_PER_M3);
-
-/** All wet surfaces of a box, kg/s for each kg/kg, at the dry and at the damp end of its band. */
-function wetKgPerS({ animal, wet }: Situation, floorM2: number, half: Half): Range {
-  const ground = floorM2 * inSeries(GROUND, LITTER_S_PER_M);
-  const leaves = 2 * wet.leavesM2 * inSeries(LEAF, LEAF_S_PER_M[half]);
-  const water = wet.waterM2 * GROUND;
-  const [dry, damp] = SOIL_MOISTURE[animal.soil.surface];
-  return [ground * groundShare(dry) + leaves + water, ground * groundShare(damp) + leaves + water];
-}
-
 const rangeOf = (values: readonly number[]): Range => [Math.min(...values), Math.max(...values)];
 const G_AN_HOUR = 3600 * 1000;
 
-type Corner = Settled & { drive: Drive };
+type AtCorner = Settled & { drive: Drive; ends: Ends };
 
-function halfDay(situation: Situation, box: Shut, half: Half): { half: HalfDay; ends: Ends[] } {
-  const { gear, shell, surfaceAt, on } = situation;
+/** How a box settles in one half of the day, at each corner of its range. */
+function corners(situation: Situation, half: Half): AtCorner[] {
+  const { gear, shell, surfaceAt, fillCm, on } = situation;
   const works = workingIn(gear, shell, surfaceAt, half, on);
-  const wetKg = wetKgPerS(situation, box.panes.floorM2, half);
-  const all = CORNERS.map((corner): Corner => {
+  const lean = Math.abs(leanOf(works, shell.widthCm));
+  return CORNERS.map((corner): AtCorner => {
+    const box = shutOf(situation, half, corner);
     const still = STILL[corner.still];
-    const drive = held(box, works, free(works, corner, wetKg), corner, still);
-    return { drive, ...settle(box, drive, still) };
+    const drive = held(box, works, free(works, corner), corner, still);
+    const settled = settle(box, drive, still);
+    const apart = apartK({ ...shell, fillCm }, box, heatOf(drive.heat) * lean, settled.changesPerH);
+    return { ...settled, drive, ends: endsOf(settled, apart) };
   });
-  const over = (pick: (one: Corner) => number) => rangeOf(all.map(pick));
-  const unevenShare = uneven(situation, works);
+}
+
+function halfDay(all: readonly AtCorner[]): HalfDay {
+  const over = (pick: (one: AtCorner) => number) => rangeOf(all.map(pick));
   return {
-    half: {
-      temperatureC: over((one) => one.temperatureC),
-      humidityRh: over((one) => one.humidityRh),
-      changesPerH: over((one) => one.changesPerH),
-      heatW: over((one) => one.drive.heatW),
-      outGPerH: over((one) => one.outKgPerS * G_AN_HOUR),
-      surplusGPerH: over((one) => one.surplusKgPerS * G_AN_HOUR),
-    },
-    ends: all.map((one) => endsOf(situation, box, unevenShare, one)),
-  };
-}
-
-/** Flow through a doorway by its warmth: Brown and Solvason 1962, recalled; pieces and plants leave half of it. */
-const DOORWAY = 0.45 / 3;
-const LEFT_OPEN = 0.5;
-const G_M_PER_S2 = 9.81;
-const MEAN_K = 294;
-const MOST_APART_K = 40;
-
-/** Heat that is put in at one end more than at the other, as a share of all. */
-function uneven({ shell }: Situation, works: readonly Working[]): number {
-  const warmed = (some: readonly Working[]) => some.reduce((sum, { gives, share }) => sum + gives.heatW[1] * share, 0);
-  const all = warmed(works);
-  return all > 0 ? Math.abs((2 * warmed(works.filter(({ fixture }) => fixture.xCm < shell.widthCm / 2))) / all - 1) : 0;
-}
-
-/**
- * How far the warm end stands over the cool one: what is put in at one of them more than at the other goes out through
- * its own panes, and over to the other through the air between.
- */
-function apartK({ shell, fillCm }: Situation, box: Shut, unevenW: number, changesPerH: number): number {
-  const highM = Math.max(0.05, (shell.heightCm - fillCm) / 100);
-  const areaM2 = (shell.depthCm / 100) * highM;
-  const doorway = AIR_KG_PER_M3 * DOORWAY * LEFT_OPEN * areaM2 * Math.sqrt((G_M_PER_S2 * highM) / MEAN_K);
-  const outWPerK = box.panes.wPerK + withAirWPerK(changesPerH, box.openings.roomM3);
-  const surplus = (k: number) => (outWPerK / 2) * k + 2 * doorway * AIR_J_PER_KGK * Math.sqrt(k) * k - unevenW;
-  return rootOf(surplus, 0, MOST_APART_K, 0.01);
-}
-
-/** Air at the cool and at the warm end: as much water in it at both, and so drier where it is warmer. */
-type Ends = { coolC: number; warmC: number; coolRh: number; warmRh: number };
-
-function endsOf(situation: Situation, box: Shut, unevenShare: number, settled: Corner): Ends {
-  const apart = apartK(situation, box, settled.drive.heatW * unevenShare, settled.changesPerH);
-  const [coolC, warmC] = [settled.temperatureC - apart / 2, settled.temperatureC + apart / 2];
-  return {
-    coolC,
-    warmC,
-    coolRh: relativeHumidity(coolC, settled.ratio),
-    warmRh: relativeHumidity(warmC, settled.ratio),
+    temperatureC: over((one) => one.temperatureC),
+    humidityRh: over((one) => one.humidityRh),
+    groundC: over((one) => one.groundC),
+    changesPerH: over((one) => one.changesPerH),
+    heatW: over(({ drive }) => heatOf(drive.heat)),
+    outGPerH: over((one) => one.outKgPerS * G_AN_HOUR),
+    downGPerH: over((one) => one.downKgPerS * G_AN_HOUR),
+    givenOffGPerH: over((one) => one.givenOffKgPerS * G_AN_HOUR),
   };
 }
 
 const middle = ([low, high]: Range): number => (low + high) / 2;
 
-/** Water that holds a dampness at a warmth, from a quiet corner to a draughty one, grams an hour. */
-const waterToHold = (box: Shut, atC: number, rh: number): Range =>
-  rangeOf(STILL.map((still) => Math.max(0, lossesAt(box, atC, humidityRatio(atC, rh), still).waterKgPerS) * G_AN_HOUR));
+/** What a watt of a usual lamp does in a box: most of it shines, the rest rises. */
+const USUAL_LAMP: Heat = { airW: 0.3, shoneW: 0.7, matW: 0 };
+/** Heat is looked for at the corner that keeps it best and at the one that loses it most. */
+const KEEPS_AND_LOSES: readonly Corner[] = [CORNERS[0]!, CORNERS[1]!];
 
-/** All that works in a box but what heats it, at each corner. */
-function unheated(situation: Situation, box: Shut, half: Half) {
-  const { gear, shell, surfaceAt, on } = situation;
+/** All that works in a box but what heats it. */
+function unheated({ gear, shell, surfaceAt, on }: Situation, half: Half, corner: Corner): Drive {
   const works = workingIn(gear, shell, surfaceAt, half, on).filter(({ holds }) => holds === null);
-  const wetKg = wetKgPerS(situation, box.panes.floorM2, half);
-  return CORNERS.map((corner) => ({
-    still: STILL[corner.still],
-    drive: { ...free(works, corner, wetKg), heatW: 0 },
-  }));
+  return { ...free(works, corner), heat: times(USUAL_LAMP, 0) };
 }
 
 /** Heat that holds the whole box at a warmth. */
-const toHold = (situation: Situation, box: Shut, atC: number, half: Half): Range =>
-  rangeOf(unheated(situation, box, half).map(({ still, drive }) => Math.max(0, heatToHoldW(box, atC, drive, still))));
+const toHold = (situation: Situation, atC: number, half: Half): Range =>
+  rangeOf(
+    KEEPS_AND_LOSES.map((corner) =>
+      wattsToHold(
+        shutOf(situation, half, corner),
+        atC,
+        unheated(situation, half, corner),
+        USUAL_LAMP,
+        STILL[corner.still],
+      ),
+    ),
+  );
+
+const NEAR_W = 0.5;
+/** An end is warmed by so much at the most. */
+const MOST_W = 600;
 
 /** Heat that holds one end at a warmth when all of it is put in there. */
-function toHoldEnd(situation: Situation, box: Shut, endC: number): Range {
-  const each = unheated(situation, box, "day").map(({ still, drive }) => {
-    const short = (meanC: number) => {
-      const { heatW, changesPerH } = lossesHeld(box, meanC, drive, still);
-      return meanC + apartK(situation, box, Math.max(0, heatW), changesPerH) / 2 - endC;
+function toHoldEnd(situation: Situation, endC: number): Range {
+  const { shell, fillCm } = situation;
+  const each = KEEPS_AND_LOSES.map((corner) => {
+    const [box, still] = [shutOf(situation, "day", corner), STILL[corner.still]];
+    const drive = unheated(situation, "day", corner);
+    const over = (watts: number) => {
+      const heat = plus(drive.heat, times(USUAL_LAMP, watts));
+      const settled = settle(box, { ...drive, heat }, still);
+      return settled.temperatureC + apartK({ ...shell, fillCm }, box, watts, settled.changesPerH) / 2 - endC;
     };
-    return Math.max(0, heatToHoldW(box, rootOf(short, box.roomC - 5, endC, 0.01), drive, still));
+    return rootOf(over, 0, MOST_W, NEAR_W);
   });
   return rangeOf(each);
 }
 
-/** A box with its room, over its fill. */
-function shut({ shell, fillCm, room, library }: Situation): Shut {
-  return {
-    openings: openingsOf(shell, fillCm, library),
-    panes: panesOf(shell, fillCm, library),
-    roomC: room.temperatureC,
-    roomRatio: humidityRatio(room.temperatureC, room.humidityRh),
-  };
-}
+/** Water that holds a dampness at a warmth, from a quiet corner to a draughty one, grams an hour. */
+const waterToHold = (situation: Situation, atC: number, rh: number): Range =>
+  rangeOf(
+    STILL.map((still) => {
+      const kgPerS = waterOut(shutOf(situation, "day", CORNERS[0]!), atC, humidityRatio(atC, rh), still);
+      return Math.max(0, kgPerS) * G_AN_HOUR;
+    }),
+  );
 
 const HOURS_A_DAY = 24;
 const G_PER_L = 1000;
 
+/** What the ground has stored by day lingers into the night: so the night is told up to that much warmer. */
+function withLinger(situation: Situation, night: HalfDay, day: HalfDay): HalfDay {
+  const hours = HOURS_A_DAY * (1 - daylightShare(situation));
+  const share = lingerShare(shutOf(situation, "night", CORNERS[0]!), situation, middle(night.changesPerH), hours);
+  const over = Math.max(0, day.temperatureC[1] - night.temperatureC[1]) * share;
+  return { ...night, temperatureC: [night.temperatureC[0], night.temperatureC[1] + over] };
+}
+
 /**
- * First sizing of a box in closed form, at once with every edit: how its air settles by day and by night under what is
- * set up, and what it takes to hold the animal's band. Each a range, because it is one: from a quiet corner to a
- * draughty one, from the weakest of a kind to the strongest, from the dry to the damp end of the ground's band.
+ * First sizing of a box in closed form, at once with every edit: how its air and its surfaces settle by day and by night
+ * under what is set up, and what it takes to hold the animal's band. Each a range, because it is one: from a quiet
+ * corner to a draughty one, from the weakest of a kind to the strongest, from the dry to the damp end of the ground's
+ * band, from slow films of air to quick ones; by night up to what lingers of the day.
  *
  * @example sizingOf(situation).night.temperatureC // [16.2, 17.8] in a room of 16 °C
  */
 export function sizingOf(situation: Situation): Sizing {
   const { temperatureC, humidityRh } = situation.animal;
-  const box = shut(situation);
-  const [day, night] = [halfDay(situation, box, "day"), halfDay(situation, box, "night")];
-  const dayC = Math.max(situation.room.temperatureC, (middle(temperatureC.warm) + middle(temperatureC.cool)) / 2);
-  const nightC = Math.max(situation.room.temperatureC, temperatureC.night[0]);
-  const byDay = waterToHold(box, dayC, middle(humidityRh.day.preferred));
-  const byNight = waterToHold(box, nightC, middle(humidityRh.night.preferred));
+  const { room, gear, shell, surfaceAt, on } = situation;
+  const byDay = corners(situation, "day");
+  const day = halfDay(byDay);
+  const night = withLinger(situation, halfDay(corners(situation, "night")), day);
+  const dayC = Math.max(room.temperatureC, (middle(temperatureC.warm) + middle(temperatureC.cool)) / 2);
+  const nightC = Math.max(room.temperatureC, temperatureC.night[0]);
+  const wetsByDay = waterToHold(situation, dayC, middle(humidityRh.day.preferred));
+  const wetsByNight = waterToHold(situation, nightC, middle(humidityRh.night.preferred));
   const share = daylightShare(situation);
-  const litres = (at: 0 | 1) => ((byDay[at] * share + byNight[at] * (1 - share)) * HOURS_A_DAY) / G_PER_L;
+  const litres = (at: 0 | 1) => ((wetsByDay[at] * share + wetsByNight[at] * (1 - share)) * HOURS_A_DAY) / G_PER_L;
   return {
-    day: day.half,
-    night: night.half,
-    coolEndC: rangeOf(day.ends.map(({ coolC }) => coolC)),
-    warmEndC: rangeOf(day.ends.map(({ warmC }) => warmC)),
-    coolEndRh: rangeOf(day.ends.map(({ coolRh }) => coolRh)),
-    warmEndRh: rangeOf(day.ends.map(({ warmRh }) => warmRh)),
-    neededDayW: toHoldEnd(situation, box, middle(temperatureC.warm)),
-    neededNightW: nightC > situation.room.temperatureC ? toHold(situation, box, nightC, "night") : [0, 0],
+    day,
+    night,
+    coolEndC: rangeOf(byDay.map(({ ends }) => ends.coolC)),
+    warmEndC: rangeOf(byDay.map(({ ends }) => ends.warmC)),
+    coolEndRh: rangeOf(byDay.map(({ ends }) => ends.coolRh)),
+    warmEndRh: rangeOf(byDay.map(({ ends }) => ends.warmRh)),
+    warmSide: leanOf(workingIn(gear, shell, surfaceAt, "day", on), shell.widthCm) < 0 ? "right" : "left",
+    neededDayW: toHoldEnd(situation, middle(temperatureC.warm)),
+    neededNightW: nightC > room.temperatureC ? toHold(situation, nightC, "night") : [0, 0],
     neededWaterL: [litres(0), litres(1)],
   };
 }

@@ -18,7 +18,9 @@ import {
   type Place,
 } from "../gear";
 import type { Shell } from "../habitat";
+import { NO_HEAT, type Heat } from "./balance";
 import { shineK } from "./basking";
+import type { Half } from "./box";
 
 /** From 8 to 20: common practice, where no lamp tells. */
 const USUAL_DAY: Daylight = { fromMin: 8 * 60, untilMin: 20 * 60 };
@@ -54,35 +56,59 @@ export function warmsShare({ kind, place, through }: Fixture): Range {
   return [radiant[0] * THROUGH[through][0], radiant[1] * THROUGH[through][1]];
 }
 
-/** What a piece gives while it is on, low and high: watts into the box, water to its air, air through it. */
-type Gives = { heatW: Range; mistKgPerS: Range; steamKgPerS: Range; fanM3PerH: Range };
+/** What a piece gives while it is on, low and high: heat into the box, water to its air and its ground, air through it. */
+type Gives = {
+  heat: readonly [least: Heat, most: Heat];
+  fogKgPerS: Range;
+  sprayKgPerS: Range;
+  steamKgPerS: Range;
+  fanM3PerH: Range;
+};
 
 /** What works in a box in one half of the day: always, and what a controller adds or takes up to a set point. */
 export type Working = { fixture: Fixture; gives: Gives; share: number; holds: Holds | null };
 /** `shineK`: how much warmer than the air its probe gets under it at full power. */
 export type Holds = { heatC: number; shineK: number } | { wetsRh: number } | { driesRh: number };
 
+/** Of what shines from a lamp, so much is light and goes out through glass, or comes back from what it falls on. */
+const LOST_AS_LIGHT: Partial<Record<Fitted["kind"]["purpose"], number>> = {
+  dayHeat: 0.15,
+  uv: 0.2,
+  plantLight: 0.2,
+};
+
+/** Heat a piece gives at one end of its range: a mat to the ground, a lamp by what it shines and what rises from it. */
+function heatFrom(fixture: Fixture, at: 0 | 1): Heat {
+  const watts = wattsOf(fixture) * warmsShare(fixture)[at];
+  if (MATS.includes(fixture.place) || fixture.place === "inSoil") return { ...NO_HEAT, matW: watts };
+  const { kind, place, through } = fixture;
+  const radiant = (kind.reference.radiantShare ?? RADIANT)[at];
+  // Over the top only what shines comes in at all.
+  const shines = !OVER_TOP.includes(place) && through === "nothing" ? radiant : 1;
+  const kept = 1 - (LOST_AS_LIGHT[kind.purpose] ?? 0);
+  return { airW: watts * (1 - shines), shoneW: watts * shines * kept, matW: 0 };
+}
+
 /** A hand sprayer is worked by hand: what it gives is part of its run. */
 const STEAMS = "steamHumidifier";
+const FOGS = "ultrasonicFogger";
 const KG_PER_ML = 1 / 1e6;
 
 const STIRS: readonly Place[] = ["insideGuarded", "insideTop"];
 
 function givesOf(fixture: Fixture): Gives {
-  const warms = warmsShare(fixture);
-  const watts = wattsOf(fixture);
+  const { id, purpose } = fixture.kind;
   const water = waterMLPerH(fixture).map((mL) => (mL * 1000 * KG_PER_ML) / 3600) as unknown as Range;
-  const steams = fixture.kind.id === STEAMS;
-  const wets = fixture.kind.purpose === "water" && fixture.kind.id !== "drippingWall";
+  const wets = purpose === "water" && id !== "drippingWall";
+  const [steams, fogs] = [id === STEAMS, id === FOGS];
   return {
-    heatW: [watts * warms[0], watts * warms[1]],
-    mistKgPerS: wets && !steams ? water : NONE,
-    steamKgPerS: steams ? water : NONE,
+    heat: [heatFrom(fixture, 0), heatFrom(fixture, 1)],
+    steamKgPerS: wets && steams ? water : NONE,
+    fogKgPerS: wets && fogs ? water : NONE,
+    sprayKgPerS: wets && !steams && !fogs ? water : NONE,
     fanM3PerH: airM3PerH(fixture, !STIRS.includes(fixture.place)),
   };
 }
-
-type Half = "day" | "night";
 
 /** What the probe of the thermostat a lamp hangs on feels of it, over the air. */
 export function feltK(fixture: Fixture, all: readonly Fitted[]): number {

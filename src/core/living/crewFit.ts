@@ -72,9 +72,9 @@ const harming = ({ hazards }: Crew, animal: Animal): FitReason[] =>
  *
  * @example crewFit(library.get("crew", "powderIsopod"), scene).verdict
  */
-export function crewFit(species: Crew, { habitat, animal, field, ground }: Setting): Fit {
+export function crewFit(species: Crew, { habitat, animal, climate, ground }: Setting): Fit {
   const { livesAt } = species;
-  const found = overGround(field, habitat.shell);
+  const found = overGround(climate, habitat.shell);
   const shared = [
     temperature(species.temperatureC, found.temperatureC),
     hunting(species, animal),
@@ -89,7 +89,7 @@ export function crewFit(species: Crew, { habitat, animal, field, ground }: Setti
   }
   if (animal.water.kind === "aquatic")
     return fit(species.id, [reason("place.noLand", NOWHERE, { animalId: animal.id })]);
-  const air: Range = overFloor(field, habitat.shell, ground.surfaceAt).humidityRh;
+  const air: Range = overFloor(climate, habitat.shell, ground.surfaceAt).humidityRh;
   return fit(species.id, [
     soil(species, livesAt, found),
     ...(IN_OPEN_AIR.includes(livesAt) ? [humidity(species.airRh, air)] : []),

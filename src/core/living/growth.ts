@@ -1,5 +1,5 @@
 import type { Plant } from "../catalog";
-import { grownHeightCm, grownSpreadCm } from "./size";
+import { grownHeightCm, grownSpreadCm } from "../grown";
 
 /** After its time to grow, a plant has 95 % of its grown size. */
 const TIME_CONSTANTS = 3;

@@ -10,7 +10,7 @@ export { FIT_CODES, ranked } from "./reason";
 export type { Fit, FitCode, FitReason, Verdict } from "./reason";
 export { crewFit, seedCount } from "./crewFit";
 export { plantFit, rankPlants } from "./plantFit";
-export { grownHeightCm, grownSpreadCm, longestCm } from "./size";
+export { grownHeightCm, grownSpreadCm, longestCm } from "../grown";
 export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualSite, usualStand } from "./place";
 export type { PlantingPlace } from "./place";
 export { canBeKept, grownShare, shareOfGrown, sizeAfter } from "./growth";

@@ -2,7 +2,7 @@ import type { Animal, Food, Range } from "../catalog";
 import { overFloor } from "../climate";
 import type { Setting } from "../scene";
 import { fit, reason, type Fit, type FitReason } from "./reason";
-import { longestCm, shortestCm } from "./size";
+import { longestCm, shortestCm } from "../grown";
 
 /** What one animal may swallow of another: prey no longer than this share of it (from memory). */
 const PREY_SHARE = 0.6;
@@ -57,9 +57,9 @@ const UNPROVEN = 0.6;
  *
  * @example matesFit(library.get("animals", "greenAnole"), scene).verdict // "misfit" beside a monitor
  */
-export function matesFit(mate: Animal, { habitat, animal, field, ground }: Setting): Fit {
+export function matesFit(mate: Animal, { habitat, animal, climate, ground }: Setting): Fit {
   const ids = () => ({ animalId: animal.id, mateId: mate.id });
-  const found = overFloor(field, habitat.shell, ground.surfaceAt);
+  const found = overFloor(climate, habitat.shell, ground.surfaceAt);
   const wants = whole(mate);
   const warmth = shared(found.temperatureC, wants);
   const [lowRh, highRh] = mate.humidityRh.day.preferred;

@@ -6,7 +6,7 @@ import type { Design, Spot, Stand } from "../habitat";
 import { plantLamps, ppfdAtPlace, type PlantLamp, type Point } from "../light";
 import type { Setting } from "../scene";
 import type { Ground, Solid } from "../strata";
-import { grownHeightCm } from "./size";
+import { grownHeightCm } from "../grown";
 
 /** A place in plan, from the left and from the front glass, and what a plant would stand on or in there. */
 export type Place = {
@@ -134,7 +134,7 @@ function rootsAt(spot: Spot, { soil, mistingsPerWeek, water }: Setting["animal"]
 }
 
 /**
- * What a plant finds at a place in the box: the climate there, by the scene's field, what its roots stand in, room,
+ * What a plant finds at a place in the box: the climate there, by the scene's, what its roots stand in, room,
  * light, and whether the animal gets there.
  *
  * @example foundAt(scene, { xCm: 10, yCm: 20, spot: "ground" }, plant).temperatureC // [24.6, 26.6]
@@ -191,14 +191,14 @@ function roomOf(spot: Spot, at: Place, footCm: number, surfaceCm: number, rimCm:
 
 /** {@link foundAt} for one of many plants at a site. */
 export function foundOn({ scene, surfaceCm, soilCm, lamps }: Site, at: Place, plant: Plant): Found {
-  const { animal, field } = scene;
+  const { animal, climate } = scene;
   const { shell } = scene.habitat;
   const holder = holderOf(scene.ground, at);
   const spot = holder ? "pot" : spotOf(plant, at);
   const footCm = holder ? soilTopCm(holder) : footOver(surfaceCm, shell.heightCm, at, plant);
   const isHigh = holder !== undefined && holder.baseCm > surfaceCm;
   return {
-    ...field.at(at.xCm, at.yCm, footCm),
+    ...climate.at({ xCm: at.xCm, yCm: at.yCm, zCm: footCm }),
     spot,
     inPlanter: holder !== undefined,
     roots: rootsAt(spot, animal),

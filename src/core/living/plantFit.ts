@@ -5,7 +5,7 @@ import { suits } from "./envelope";
 import { foundOn, siteAt, SPOT_OF, usualSite, type Found, type Place, type Site } from "./place";
 import { fit, GOOD_FROM, ranked, reason, type Fit, type FitReason } from "./reason";
 import { humidity, temperature } from "./sides";
-import { grownHeightCm } from "./size";
+import { grownHeightCm } from "../grown";
 
 /** From dust to standing water; epiphytes hold on to bark that dries between wettings. */
 const WETNESS: Record<Roots, number> = {

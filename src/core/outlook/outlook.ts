@@ -1,16 +1,16 @@
 import { createSelector } from "reselect";
 import type { Range } from "../catalog";
-import { daylightOf, sizingOf, surfaceC, type Sizing, type WetSurfaces } from "../climate";
+import { daylightOf, surfaceC, type Sizing } from "../climate";
 import { chainOf, fitted, fixtureOf, inUse, MINUTES_A_DAY, type Fitted, type Fixture } from "../gear";
 import type { Design } from "../habitat";
 import type { Library } from "../library";
 import { uvIndexAt, uvLamps, type MeteredState, type Point, type UvLamp } from "../light";
-import { grownSpreadCm } from "../living";
 import type { LogState } from "../log";
-import type { Scene } from "../scene";
+import { meanCm, sizingFor, type Scene } from "../scene";
 import { energyOf } from "./energy";
 import { baskingAt, groundPoints, perchAt } from "./places";
-import { runsDownL, toSafeLineDays, vessels, type Days, type Vessel } from "./water";
+import { toSafeLineDays, vessels, type Days, type Vessel } from "./water";
+import { driesInDays, groundGainsL, runsDownL } from "./wet";
 
 /** A place of the animal and what it meets there. */
 type Met = { at: Point; uvIndex: Range };
@@ -31,63 +31,11 @@ export type Outlook = {
   shade: Met;
   vessels: readonly Vessel[];
   runsDownL: Range;
+  /** Days until the ground has dried, where it is given nothing by hand. */
+  soilDriesDays: Days | undefined;
   safeLineDays: Days | undefined;
   energyKWh: ReadonlyMap<string, Range>;
 };
-
-/** Leaves of a grown plant over the ground it covers: from memory. */
-const LEAVES_OVER_GROUND = 1.5;
-const CM2_PER_M2 = 10_000;
-
-const leavesM2 = ({ habitat, library }: Scene): number =>
-  habitat.plants.reduce((sum, { plantId }) => {
-    const radiusCm = grownSpreadCm(library.get("plants", plantId)) / 2;
-    return sum + (Math.PI * radiusCm ** 2 * LEAVES_OVER_GROUND) / CM2_PER_M2;
-  }, 0);
-
-/** Water that lies open, of the animal's own: its share of the floor, in the middle. */
-function openWaterM2({ animal, habitat }: Scene): number {
-  const share = animal.water.shareOfFloor;
-  const { widthCm, depthCm } = habitat.shell;
-  return share === null ? 0 : (((share[0] + share[1]) / 2) * widthCm * depthCm) / CM2_PER_M2;
-}
-
-const LEAVES_MOST = 4;
-/** Leaves fill a box only so far. */
-const wetOf = (scene: Scene): WetSurfaces => {
-  const { widthCm, depthCm } = scene.habitat.shell;
-  const most = (LEAVES_MOST * widthCm * depthCm) / CM2_PER_M2;
-  return { leavesM2: Math.min(most, leavesM2(scene)), waterM2: openWaterM2(scene) };
-};
-
-const meanCm = ({ surface }: Scene["ground"]): number => (surface.frontCm + surface.backCm) / 2;
-
-/** By what is set up and what it stands in, so that moving a plant changes nothing. */
-const sizingFor = createSelector(
-  [
-    (scene: Scene) => scene.animal,
-    (scene: Scene) => scene.habitat.brief.room,
-    (scene: Scene) => scene.habitat.shell,
-    (scene: Scene) => scene.habitat.gear,
-    (scene: Scene) => scene.ground,
-    (scene: Scene) => scene.library,
-    (_: Scene, wet: WetSurfaces) => wet.leavesM2,
-    (_: Scene, wet: WetSurfaces) => wet.waterM2,
-    (_: Scene, __: WetSurfaces, on: string) => on,
-  ],
-  (animal, room, shell, gear, ground, library, leaves, water, on): Sizing =>
-    sizingOf({
-      animal,
-      room,
-      shell,
-      fillCm: meanCm(ground),
-      surfaceAt: ground.surfaceAt,
-      gear: fitted(gear, library),
-      wet: { leavesM2: leaves, waterM2: water },
-      on,
-      library,
-    }),
-);
 
 const allOf = createSelector(
   [(gear: Design["gear"]) => gear, (_: Design["gear"], library: Library) => library],
@@ -122,7 +70,7 @@ export function outlookOf(scene: Scene, state: MeteredState, on: string): Outloo
   const { habitat, ground, library } = scene;
   const { shell } = habitat;
   const all = allOf(habitat.gear, library);
-  const sizing = sizingFor(scene, wetOf(scene), on);
+  const sizing = sizingFor(scene, on);
   const lamps = uvLamps(all, shell, ground.surfaceAt, state, on);
   const fixtures = all.filter(({ piece }) => inUse(piece, on)).map((one) => fixtureOf(one, shell, ground.surfaceAt));
   const basks = baskingAt(scene, all, on);
@@ -133,7 +81,8 @@ export function outlookOf(scene: Scene, state: MeteredState, on: string): Outloo
   const [floor, shade] = [floors[0], floors.at(-1)];
   const nowhere: Met = { at: { xCm: 0, yCm: 0, zCm: 0 }, uvIndex: [0, 0] };
   const light = daylightOf(all, on);
-  const down = runsDownL(sizing, (light.untilMin - light.fromMin) / MINUTES_A_DAY);
+  const gainsL = groundGainsL(sizing, (light.untilMin - light.fromMin) / MINUTES_A_DAY);
+  const down = runsDownL(gainsL);
   const heats = fixtures.filter(({ kind }) => kind.purpose === "dayHeat" || kind.purpose === "uv");
   return {
     on,
@@ -150,6 +99,7 @@ export function outlookOf(scene: Scene, state: MeteredState, on: string): Outloo
     shade: shade ?? nowhere,
     vessels: vessels(all, sizing, on),
     runsDownL: down,
+    soilDriesDays: driesInDays(scene, gainsL),
     safeLineDays: toSafeLineDays(ground.water, down),
     energyKWh: energyOf(all, shell, ground.surfaceAt, sizing, on),
   };

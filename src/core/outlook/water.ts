@@ -22,7 +22,7 @@ export type Days = { least: number; most: number | undefined };
 const LEAST_L = 1e-6;
 
 /** Days a vessel lasts; undefined where nothing is drawn from one. @example lastsDays(4, [0.1, 0.2]) // least 20 */
-function lastsDays(litres: number | undefined, [low, high]: Range): Days | undefined {
+export function lastsDays(litres: number | undefined, [low, high]: Range): Days | undefined {
   if (litres === undefined || high <= LEAST_L) return undefined;
   return { least: litres / high, most: low > LEAST_L ? litres / low : undefined };
 }
@@ -35,13 +35,6 @@ export const vessels = (all: readonly Fitted[], sizing: Sizing, on: string): Ves
     const waterL = waterLPerDay(one, sizing, on);
     return waterL[1] > 0 ? [{ gearId: one.piece.id, waterL, days: lastsDays(vesselLOf(one), waterL) }] : [];
   });
-
-/** Sprayed water that runs down to the drainage, litres a day. */
-export function runsDownL({ day, night }: Sizing, daylightShare: number): Range {
-  const litres = (at: 0 | 1) =>
-    ((day.surplusGPerH[at] * daylightShare + night.surplusGPerH[at] * (1 - daylightShare)) * HOURS_A_DAY) / 1000;
-  return [litres(0), litres(1)];
-}
 
 /**
  * Days until the standing water has come up from its kept line to its safe line, the least first.

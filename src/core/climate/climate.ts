@@ -1,0 +1,72 @@
+import type { Animal, Range } from "../catalog";
+import { SOIL_MOISTURE, type Conditions, type GroundConditions } from "./field";
+import type { Half } from "./box";
+import type { Sizing } from "./sizing";
+
+/** A place in the box, cm from the left, from the front and from the floor's glass. */
+export type Point = { xCm: number; yCm: number; zCm: number };
+
+/** What a climate rests on: the animal's wish while nothing is chosen that makes one, or a first sizing of what is set up. */
+export type ClimateSource = "wish" | "sizing";
+
+/**
+ * The one climate of a box: whoever asks what is found at a place asks here, and is told on what it rests. Air and ground
+ * are asked apart, as what lives in the ground does not feel the air above.
+ */
+export type Climate = {
+  at: (point: Point, half?: Half) => Conditions;
+  groundAt: (xCm: number, yCm: number) => GroundConditions;
+  source: ClimateSource;
+  /** Figures of the animal's entry that the air and the ground were told by; nothing where physics did. */
+  decidedBy: { air: readonly string[]; ground: readonly string[] };
+  /** Whether a better answer is still being worked out. */
+  pending: boolean;
+};
+
+/** How damp the ground is kept is the keeper's, who waters it as the animal wants. */
+export const GROUND_WISHES = ["soil.surface", "soil.deep"];
+
+const between = ([a, b]: Range, [c, d]: Range, share: number): Range => [a + (c - a) * share, b + (d - b) * share];
+const middle = ([low, high]: Range): number => (low + high) / 2;
+const plus = ([low, high]: Range, by: number): Range => [low + by, high + by];
+
+/**
+ * The box as what is set up in it makes it: along its width from the warm end to the cool one, the air as a first sizing
+ * tells it, the ground as much warmer or cooler as the air over it.
+ *
+ * @param sizing asked only when somebody asks
+ */
+export function sizedClimate(
+  animal: Pick<Animal, "soil">,
+  { widthCm }: { widthCm: number },
+  sizing: () => Sizing,
+): Climate {
+  const moisture = { surface: SOIL_MOISTURE[animal.soil.surface], deep: SOIL_MOISTURE[animal.soil.deep] };
+  const coolness = (xCm: number): number => {
+    const along = Math.min(1, Math.max(0, xCm / widthCm));
+    return sizing().warmSide === "left" ? along : 1 - along;
+  };
+  const byDay = (xCm: number): Conditions => {
+    const { warmEndC, coolEndC, warmEndRh, coolEndRh } = sizing();
+    const share = coolness(xCm);
+    return {
+      temperatureC: between(warmEndC, coolEndC, share),
+      humidityRh: between(warmEndRh, coolEndRh, share),
+    };
+  };
+  return {
+    at: ({ xCm }, half = "day") => {
+      if (half === "day") return byDay(xCm);
+      const { temperatureC, humidityRh } = sizing().night;
+      return { temperatureC, humidityRh };
+    },
+    groundAt: (xCm) => {
+      const { day } = sizing();
+      const off = middle(byDay(xCm).temperatureC) - middle(day.temperatureC);
+      return { temperatureC: plus(day.groundC, off), moisture };
+    },
+    source: "sizing",
+    decidedBy: { air: [], ground: GROUND_WISHES },
+    pending: false,
+  };
+}
