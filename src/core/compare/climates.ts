@@ -1,5 +1,5 @@
 import type { Animal, Range } from "../catalog";
-import { energyTotal, MEETS, meetsOf, sprayedL, standsTo, type MeetsId, type Outlook, type Stand } from "../outlook";
+import { energyTotal, MEETS, meetsOf, sprayedL, type MeetsId, type Outlook, type Stand } from "../outlook";
 
 /** What no animal has a band for: changes of air an hour, W by day, litres of water sprayed a day, kWh a month. */
 const WORKS = ["air", "heat", "sprayed", "energy"] as const;
@@ -14,9 +14,9 @@ export type ClimateRow = { id: ClimateId; a: Comes | undefined; b: Comes | undef
 type Climate = { outlook: Outlook; animal: Animal };
 
 function comesOf({ outlook, animal }: Climate): ReadonlyMap<ClimateId, Comes> {
-  const met = meetsOf(outlook, animal).map(({ id, got, wanted }): [ClimateId, Comes] => [
+  const met = meetsOf(outlook, animal).map(({ id, got, stand }): [ClimateId, Comes] => [
     id,
-    { got, stand: standsTo(got, wanted) },
+    { got, stand },
   ]);
   const { changesPerH, heatW } = outlook.sizing.day;
   return new Map<ClimateId, Comes>([

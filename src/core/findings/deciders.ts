@@ -36,6 +36,9 @@ const crewOff: Deciding<"crewTooDry" | "crewTooWet"> = ({ crewId }, animalId) =>
   ...animal(animalId, "soil.surface", "soil.deep"),
 ];
 
+const dampOff: Deciding<"tooDry" | "tooDamp"> = ({ variant }, animalId) =>
+  animal(animalId, variant === "night" ? "humidityRh.night" : "humidityRh.day");
+
 const MATES: Record<FindingQuantities["matesMisfit"]["variant"], Deciding<"matesMisfit">> = {
   alone: ({ loneId = "" }) => animal(loneId, "box.company"),
   eaten: ({ hunterId = "", preyId = "" }) => [...animal(hunterId, "food.foods", "length"), ...animal(preyId, "length")],
@@ -70,12 +73,18 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   slopeTooSteep: nothing,
   zoneOutside: nothing,
   zoneUnheld: nothing,
-  roomTooHot: ofAnimal("temperatureC.cool"),
+  roomTooHot: ({ variant }, animalId) => animal(animalId, `temperatureC.${variant === "night" ? "night" : "cool"}`),
   uvBlocked: ofAnimal("uv.need"),
   tooCold: ({ variant }, animalId) =>
-    animal(animalId, variant === "night" ? "temperatureC.night" : "temperatureC.warm", "temperatureC.heating"),
+    animal(
+      animalId,
+      `temperatureC.${{ day: "warm", coolEnd: "cool", night: "night" }[variant]}`,
+      "temperatureC.heating",
+    ),
   tooHot: ({ variant }, animalId) =>
-    animal(animalId, `temperatureC.${{ day: "cool", night: "night", noEscape: "highestForDays" }[variant]}`),
+    animal(animalId, `temperatureC.${{ day: "cool", warmEnd: "warm", night: "night", noEscape: "highestForDays" }[variant]}`),
+  tooDry: dampOff,
+  tooDamp: dampOff,
   baskingOff: ofAnimal("temperatureC.baskingSurface"),
   uvOff: ofAnimal("uv.need", "uv.indexAtBack"),
   uvNoShade: ofAnimal("uv.indexAtBack"),

@@ -3,12 +3,17 @@ type Animal = { animalId: string };
 type Kind = { kindId: string };
 type Wanted = { lowC: number; highC: number; wantLowC: number; wantHighC: number };
 
+type Damp = Record<"lowRh" | "highRh" | "wantLowRh" | "wantHighRh", number> & Variant<"day" | "night" | "always">;
+
 /** What each finding about gear is told with, in base units. */
 export type GearQuantities = {
   /** What the box comes to, what is wanted, and the heat that would hold it, watts. */
-  tooCold: Animal & Wanted & { roomC: number; needW: number } & Variant<"day" | "night">;
+  tooCold: Animal & Wanted & { roomC: number; needW: number } & Variant<"day" | "coolEnd" | "night">;
   /** What the cool end comes to by day, or the box by night, against the most that is wanted there. */
-  tooHot: Animal & Omit<Wanted, "wantLowC"> & Variant<"day" | "night" | "noEscape">;
+  tooHot: Animal & Omit<Wanted, "wantLowC"> & Variant<"day" | "warmEnd" | "night" | "noEscape">;
+  /** What the air comes to, against what is wanted: by day, by night, or both, told by the day's figures. */
+  tooDry: Animal & Damp;
+  tooDamp: Animal & Damp;
   baskingOff: Animal & Wanted & Variant<"noLamp" | "tooCool" | "tooHot">;
   /** UV index that comes and that is wanted, as it is told. */
   uvOff: Animal & { index: string; want: string } & Variant<"missing" | "tooWeak" | "tooStrong">;
@@ -32,6 +37,8 @@ export type GearCode = keyof GearQuantities;
 export const GEAR_CODES: Record<GearCode, true> = {
   tooCold: true,
   tooHot: true,
+  tooDry: true,
+  tooDamp: true,
   baskingOff: true,
   uvOff: true,
   uvNoShade: true,

@@ -1,7 +1,7 @@
 /** Checks that read a habitat and its results and say what is wrong and why; and, when asked, what mends it. */
 import { checkAir, checkBox, checkRoom, checkUv } from "./checks/box";
 import { checkCrew, checkMates } from "./checks/living";
-import { checkBasking, checkCold, checkHot, checkUvIndex } from "./checks/atAnimal";
+import { checkBasking, checkCold, checkDamp, checkHot, checkUvIndex } from "./checks/atAnimal";
 import { checkGearPlaces } from "./checks/gearPlaces";
 import { checkSockets, checkWiring } from "./checks/wiring";
 import { checkFill, checkSoil } from "./checks/ground";
@@ -53,6 +53,7 @@ const CHECKS: readonly Check[] = [
   checkBasking,
   checkCold,
   checkHot,
+  checkDamp,
   checkWiring,
   checkGearPlaces,
   checkSockets,

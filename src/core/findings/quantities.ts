@@ -55,7 +55,8 @@ export type FindingQuantities = GearQuantities & {
   zoneOutside: { zone: string };
   /** The step the ground makes, how high over the glass its higher side stands, and how high what holds it is. */
   zoneUnheld: { zone: string; stepCm: number; highCm: number; heldCm: number };
-  roomTooHot: Animal & { roomC: number; coolMostC: number };
+  /** The room, against the most that is wanted at the cool end by day, or of the whole box by night. */
+  roomTooHot: Animal & { roomC: number; mostC: number } & Variant<"day" | "night">;
   uvBlocked: Animal;
   staleAir: object;
   boxLeaks: { buildId: string; lineCm: number };

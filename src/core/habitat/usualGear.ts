@@ -7,6 +7,7 @@ const WHOLE_DAY = { fromMin: 0, untilMin: 24 * 60 };
 /** Twice a day for 20 seconds; a fan 30 minutes in every 90; a fall two hours a day: common practice. */
 const MIST: Run = { by: "bursts", atMin: [8 * 60 + 30, 19 * 60], forS: 20 };
 const FAN: Run = { by: "cycle", ...WHOLE_DAY, onMin: 30, everyMin: 90 };
+const BY_HAND: readonly string[] = ["handSprayer", "pressureSprayer"];
 const FALL: Run = { by: "hours", fromMin: 10 * 60, untilMin: 12 * 60, rampMin: 0 };
 
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
@@ -14,7 +15,7 @@ const middle = ([low, high]: readonly [number, number]): number => (low + high) 
 /** How gear that wets the air usually runs: by seconds where it sprays, on a humidistat where it can be. */
 function wetting({ control, id }: Gear, [lowRh]: readonly [number, number]): Run {
   if (control.includes("humidistat")) return { by: "damp", ...DAY, dayRh: lowRh, nightRh: lowRh };
-  if (control.includes("secondsTimer")) return MIST;
+  if (control.includes("secondsTimer") || BY_HAND.includes(id)) return MIST;
   return id === "drippingWall" ? FALL : { by: "always" };
 }
 

@@ -1,4 +1,4 @@
-import type { PieceRole, Refuge } from "../catalog";
+import type { PieceRole, Plant, Refuge } from "../catalog";
 import type { Piece } from "../habitat";
 import type { Setting } from "../scene";
 import type { Solid } from "../strata";
@@ -66,8 +66,10 @@ export const crevicesOf = (slabs: Piece["slabs"]): number =>
   slabs && slabs.gapCm >= LEAST_GAP_CM ? slabs.count - 1 : 0;
 
 /** Leaves one gets lost in. */
-const TANGLES: readonly string[] = ["bushy", "trailing", "fern", "palm", "rosette"];
+const TANGLES: readonly Plant["form"][] = ["bushy", "trailing", "fern", "palm", "rosette"];
 const TANGLE_LEAVES = 2;
+/** Whether one can get lost in its leaves. */
+export const leavesToHideIn = ({ form }: Pick<Plant, "form">): boolean => TANGLES.includes(form);
 
 /** How many refuges of a kind there are. A tangle is made of leaves of more than one plant. */
 function countOf({ kind, count }: Refuge, scene: Standing): number {
@@ -84,7 +86,7 @@ function countOf({ kind, count }: Refuge, scene: Standing): number {
       return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && isOnWall(piece)).length;
     case "leafTangle":
       return Math.floor(
-        (kinds.filter(({ form }) => TANGLES.includes(form)).length + having(scene, "leaves").length) / TANGLE_LEAVES,
+        (kinds.filter(leavesToHideIn).length + having(scene, "leaves").length) / TANGLE_LEAVES,
       );
     case "burrow":
       return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : having(scene, "deepTube").length;

@@ -32,8 +32,13 @@ export type MendQuantities = {
   zoneUnheld: { kindId: string; heightCm: number };
   staleAir: object;
   uvBlocked: object;
-  tooCold: { kindId: string; loadW: number; coveredPct?: number } & Variant<"heater" | "covered">;
+  farToFall: { heightCm: number };
+  tooCold: { kindId?: string; loadW?: number; coveredPct?: number } & Variant<
+    "set" | "stronger" | "cover" | "heater" | "covered"
+  >;
   tooHot: { kindId?: string; loadW?: number } & Variant<"weaker" | "held" | "uncover" | "nightOff">;
+  tooDry: { coveredPct?: number; kindId?: string } & Variant<"cover" | "mist" | "coverMist" | "set" | "add">;
+  tooDamp: { coveredPct?: number } & Variant<"mist" | "uncover" | "mesh" | "set">;
   baskingOff: { kindId?: string; loadW?: number; upCm?: number } & Variant<"hang" | "power" | "raise">;
   uvOff: { kindId?: string; upCm?: number } & Variant<"hang" | "lower" | "raise" | "swap">;
   uvNoShade: { kindId: string };
@@ -56,7 +61,7 @@ export type MendQuantities = {
   pieceUnheld: { treatmentId?: string; upCm?: number } & Variant<"build" | "floor" | "raise">;
   pieceOverlaps: Variant<"move" | "remove">;
   hideMissing: { kindId: string };
-  refugeMissing: { kindId: string };
+  refugeMissing: { kindId?: string; plantId?: string } & Variant<"setUp" | "plant">;
   humidHideMissing: { kindId: string };
   climbMissing: { kindId: string };
   baskingMissing: { kindId: string };
@@ -76,6 +81,7 @@ export type MendQuantities = {
   plantShaded: PlantChange<"move">;
   viewBlocked: PlantChange<"move" | "trim">;
   plantDiesHere: object;
+  crewMissing: { crewId: string };
   crewTooDry: CrewChange;
   crewTooWet: CrewChange;
   crewHarms: CrewChange;

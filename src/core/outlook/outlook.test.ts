@@ -65,8 +65,8 @@ describe("what comes of what is set up", () => {
       by: "warmth",
       fromMin: 480,
       untilMin: 1200,
-      dayC: 23,
-      nightC: 21,
+      dayC: 21,
+      nightC: 20,
       alarmLowC: null,
       alarmHighC: null,
     };

@@ -3,7 +3,7 @@
 import type { Range } from "@/core/catalog";
 import { useOpen } from "@/store";
 import { LedgerPart } from "@/ui/parts";
-import { backAt, meetsOf, standsTo, type Meets } from "@/core/outlook";
+import { backAt, meetsOf, type Meets, type Stand } from "@/core/outlook";
 import { metSaid, useFigures, useSay } from "@/words";
 import { useOutlook } from "./season";
 import css from "./Climate.module.css";
@@ -12,6 +12,7 @@ type Row = {
   label: string;
   got: Range;
   wanted: Range;
+  state: Stand;
   scale: { from: number; to: number };
   said: (range: Range) => string;
 };
@@ -26,9 +27,8 @@ function scaleOf(got: Range, wanted: Range, least: number): Row["scale"] {
 const share = (value: number, { from, to }: Row["scale"]): number =>
   Math.min(100, Math.max(0, ((value - from) / (to - from)) * 100));
 
-function RangeRow({ label, got, wanted, scale, said }: Row) {
+function RangeRow({ label, got, wanted, state, scale, said }: Row) {
   const say = useSay();
-  const state = standsTo(got, wanted);
   const bar = ([low, high]: Range, least: number) => ({
     left: `${share(low, scale)}%`,
     width: `${Math.max(least, share(high, scale) - share(low, scale))}%`,
@@ -77,6 +77,7 @@ export function AtTheAnimal() {
             label={say(`climate:rows.${row.id}`)}
             got={row.got}
             wanted={row.wanted}
+            state={row.stand}
             scale={scaleFor(row)}
             said={(range) => metSaid(row.id, range, say, figures)}
           />

@@ -26,6 +26,7 @@ const sentences = {
   },
   farToFall: {
     why: "{{animalId}} is heavy and climbs: a fall of more than {{mostCm}} can burst it, and there are {{haveCm}} over the ground. Deeper soil or a lower box helps.",
+    mend: "Make the box {{heightCm}} high",
   },
   matesMisfit: {
     why: {
@@ -115,7 +116,11 @@ const sentences = {
     },
   },
   roomTooHot: {
-    why: "The room is at {{roomC}} and the cool end of {{animalId}} at {{coolMostC}} at the most. No box is cooler than its room without a chiller: a cooler room, or no lamp on hot days and more air.",
+    why: {
+      day: "The room is at {{roomC}} and the cool end of {{animalId}} at {{mostC}} at the most. No box is cooler than its room without a chiller: a cooler room, or no lamp on hot days and more air.",
+      night:
+        "The room is at {{roomC}} and {{animalId}} wants nights of {{mostC}} at the most. No box is cooler than its room: let the room cool by night, or take the night for a warm one.",
+    },
   },
   staleAir: {
     why: "The lid is a pane and there is no vent: air goes stale and glass stays fogged.",
@@ -222,7 +227,10 @@ const sentences = {
       waterPlants: "{{animalId}} rests among water plants: {{haveCount}} here, {{needCount}} wanted.",
       mossBed: "{{animalId}} wants a bed of damp moss: {{haveCount}} here, {{needCount}} wanted.",
     },
-    mend: "Set up {{kindId}}",
+    mend: {
+      setUp: "Set up {{kindId}}",
+      plant: "Plant {{plantId}}",
+    },
   },
   humidHideMissing: {
     why: "{{animalId}} needs a damp, closed place to withdraw and shed in: {{haveCount}} here, {{needCount}} wanted.",

@@ -6,12 +6,17 @@ export default {
   tooCold: {
     why: {
       day: "By day the warm end comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. About {{needW}} W in the box would hold it.",
+      coolEnd:
+        "By day the cool end comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}} there.",
       night:
         "By night the box comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. About {{needW}} W in the box would hold it, without light.",
     },
     mend: {
-      heater: "Add {{kindId}}, {{loadW}} W, on a thermostat",
-      covered: "Cover {{coveredPct}} of the top and add {{kindId}}, {{loadW}} W, on a thermostat",
+      set: "Set {{kindId}} warmer",
+      stronger: "Take {{kindId}} of {{loadW}} W",
+      cover: "Cover {{coveredPct}} of the top",
+      heater: "Add {{kindId}}, {{loadW}} W",
+      covered: "Cover {{coveredPct}}, {{kindId}} {{loadW}} W",
     },
   },
   tooHot: {
@@ -19,6 +24,8 @@ export default {
       day: "By day even the cool end comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}} there. It must be able to leave the heat.",
       night:
         "By night the box stays at {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}}. Most animals need the night to cool off.",
+      warmEnd:
+        "By day the warm end comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}} there.",
       noEscape:
         "The whole box comes to {{lowCFigure}} to {{highC}}, with no place to leave it; {{animalId}} bears {{wantHighC}} for some days at the most. Heat kills sooner than cold: an animal that gapes or lies limp belongs to a vet.",
     },
@@ -42,6 +49,37 @@ export default {
       hang: "Add {{kindId}}, {{loadW}} W",
       power: "Take one of {{loadW}} W",
       raise: "Hang it at {{upCm}}",
+    },
+  },
+  tooDry: {
+    why: {
+      day: "By day the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+      night:
+        "By night the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+      always:
+        "By day and by night the air stays too dry: {{lowRhFigure}} to {{highRh}} by day, where {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+    },
+    mend: {
+      cover: "Cover {{coveredPct}} of the top",
+      mist: "Spray more often",
+      coverMist: "Cover {{coveredPct}}, spray more often",
+      set: "Set it damper",
+      add: "Add {{kindId}}",
+    },
+  },
+  tooDamp: {
+    why: {
+      day: "By day the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+      night:
+        "By night the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+      always:
+        "By day and by night the air stays too damp: {{lowRhFigure}} to {{highRh}} by day, where {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+    },
+    mend: {
+      mist: "Spray less",
+      uncover: "Uncover more of the top",
+      mesh: "Mesh lid instead of the pane",
+      set: "Set it drier",
     },
   },
   uvOff: {

@@ -2,6 +2,7 @@ import { leaks } from "./vessel";
 import { airing, groundBounds } from "../../shell";
 import { roomGap } from "../../climate";
 import { leastBox } from "../../living";
+import { meetsOf } from "../../outlook";
 import { builtCm, type Opening } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
 
@@ -81,10 +82,15 @@ export const checkUv: Check = (assessed) => {
   return [{ code: "uvBlocked", about: "lid", weight: "harm", step: "shell", quantities: { animalId: animal.id } }];
 };
 
-/** A room so warm that no end of the box is cool. */
-export const checkRoom: Check = ({ habitat, animal }) => {
+/** A room so warm that no end of the box is cool, or only its nights are too warm: nothing cools a box under its room. */
+export const checkRoom: Check = ({ habitat, animal, outlook }) => {
   const roomC = habitat.brief.room.temperatureC;
-  if (roomGap(animal, habitat.brief).tooHotC <= 0) return [];
-  const quantities = { animalId: animal.id, roomC, coolMostC: animal.temperatureC.cool[1] };
+  const { tooHotC } = roomGap(animal, habitat.brief);
+  const night = meetsOf(outlook, animal).find(({ id }) => id === "night");
+  const byNight = night?.stand === "high" && roomC > night.wanted[1];
+  if (tooHotC <= 0 && !byNight) return [];
+  const variant = tooHotC > 0 ? "day" : "night";
+  const mostC = animal.temperatureC[variant === "day" ? "cool" : "night"][1];
+  const quantities = { animalId: animal.id, roomC, mostC, variant } as const;
   return [{ code: "roomTooHot", about: "room", weight: "look", step: "climate", quantities }];
 };

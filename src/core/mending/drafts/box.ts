@@ -76,6 +76,11 @@ export const boxMenders = {
     const larger: BoxWays = box ? alone({ ...box, variant: "larger" }, { name: "setShell", args: box }) : [];
     return [...larger, ...fewer(assessed)];
   },
+  /** A box that is bought is not made lower. */
+  farToFall: ({ quantities }, { habitat, ground }) => {
+    const heightCm = Math.floor(ground.highestCm + quantities.mostCm);
+    return habitat.shell.bought ? [] : alone({ heightCm }, { name: "setShell", args: { heightCm } });
+  },
   uvBlocked: () => alone({}, { name: "setTop", args: { ...STARTING_TOPS.halfCovered } }),
   tooMany: ({ quantities }) => {
     const { mostCount } = quantities;

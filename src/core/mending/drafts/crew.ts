@@ -1,4 +1,5 @@
 import type { Crew } from "../../catalog";
+import type { Command } from "../../habitat";
 import type { Assessed } from "../../findings";
 import { crewFit, ranked, seedCount } from "../../living";
 import { last, one, type Draft, type Menders } from "../mender";
@@ -29,7 +30,28 @@ function swapCrew({ about: crewId }: { about: string }, assessed: Assessed): Dra
   return one({ crewId, swapCrewId: better.id, variant: "swap" }, { name: "swapCrew", args: { crewId, to } });
 }
 
+const GROUPS = ["springtail", "isopod"] as const;
+
+/** Of springtails and of isopods the kind that does best, where one does well. */
+function seeded(_finding: unknown, assessed: Assessed): Draft<MendQuantities["crewMissing"]>[] {
+  const { library, habitat } = assessed;
+  const best = GROUPS.flatMap((group) => {
+    const kinds = library.all("crew").filter((kind) => kind.group === group && kind.proposed);
+    const [first] = ranked(kinds.map((kind) => crewFit(kind, assessed)));
+    return first && first.verdict !== "misfit" ? [{ ...first, kind: library.get("crew", first.id) }] : [];
+  });
+  const good = best.filter(({ verdict }) => verdict === "good");
+  const taken = good.length > 0 ? good : best.slice(0, 1);
+  const [first] = taken;
+  const commands = taken.map(({ kind }): Command => ({
+    name: "setCrew",
+    args: { crewId: kind.id, count: seedCount(kind, habitat) },
+  }));
+  return first ? one({ crewId: first.kind.id }, ...commands) : [];
+}
+
 export const crewMenders = {
+  crewMissing: seeded,
   crewTooDry: swapCrew,
   crewTooWet: swapCrew,
   crewHarms: swapCrew,

@@ -1,10 +1,8 @@
 import type { Gear } from "../../catalog";
-import type { Assessed, FindingOf } from "../../findings";
+import type { Assessed } from "../../findings";
 import { chainOf, clearanceCm, fixtureOf, isThermostat, type Fixture } from "../../gear";
-import { applyAll, usualGear, type Command, type GearPiece } from "../../habitat";
-import { warmsShare } from "../../climate";
-import { outlookOf, standCm } from "../../outlook";
-import { sceneOf } from "../../scene";
+import type { Command, GearPiece } from "../../habitat";
+import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
 
 export const freeId = (gear: readonly GearPiece[], id: string): string =>
@@ -37,67 +35,12 @@ export function thermostat(assessed: Assessed, kind: Gear, id: string): Command 
   return { name: "addGear", args: { id, kindId: thermostatFor(kind), probe } };
 }
 
-/** Room for what the closed form does not know. */
-const ALLOWED = 1.25;
-const isMeshed = ({ habitat }: Assessed): boolean =>
-  habitat.shell.top.lid !== "glass" && habitat.shell.top.coveredPct < 95;
-
-/** What warms by night, or by day, in a box with such a top: the usual first. */
-function heaterKinds(assessed: Assessed, variant: "day" | "night"): string[] {
-  if (!isMeshed(assessed)) return ["radiantPanel", "heatMat"];
-  return variant === "night" ? ["ceramicEmitter", "radiantPanel"] : ["halogenLamp", "ceramicEmitter", "radiantPanel"];
-}
-
-/** Sizes a kind is sold in, from the one that gives so much heat to the box up. */
-function sizesFrom(kind: Gear, needW: number, share: number): number[] {
-  const watts = kind.sizes.flatMap((size) => size.watts ?? []).toSorted((a, b) => a - b);
-  const enough = watts.filter((size) => size * share >= needW * ALLOWED);
-  return enough.length > 0 ? enough.slice(0, 1) : watts.slice(-1);
-}
-
-/** So much of an open top covered: what warms a box stays in it. Over a lamp mesh has to be left. */
-const COVERS_PCT = [50, 75, 90];
-const cover = (coveredPct: number): Command => ({ name: "setTop", args: { coveredPct } });
-
-/** The habitat with its top covered, and what it then takes to hold the band; nothing where it is covered as much. */
-function covered(
-  assessed: Assessed,
-  half: Half,
-  coveredPct: number,
-): { assessed: Assessed; needW: number } | undefined {
-  const { habitat, library, log, outlook } = assessed;
-  if (!isMeshed(assessed) || habitat.shell.top.coveredPct >= coveredPct) return undefined;
-  const less = { ...assessed, ...sceneOf(applyAll(habitat, [cover(coveredPct)], library), library) };
-  const { neededDayW, neededNightW } = outlookOf(less, log.state, outlook.on).sizing;
-  return { assessed: less, needW: (half === "day" ? neededDayW : neededNightW)[1] };
-}
-
-type Half = FindingOf<"tooCold">["quantities"]["variant"];
+export type Half = "day" | "night";
 
 /** How high a heater over the top hangs to be clear of what stands under it; nothing where it is so already. */
-function clearUpCm({ habitat, ground }: Assessed, { xCm, yCm, zCm }: Fixture, powerW: number): number | null {
+export function clearUpCm({ habitat, ground }: Assessed, { xCm, yCm, zCm }: Fixture, powerW: number): number | null {
   const clearCm = Math.ceil(standCm(ground, xCm, yCm) + clearanceCm(powerW));
   return zCm > habitat.shell.heightCm && clearCm > zCm ? clearCm : null;
-}
-
-/** A heater of a kind on a thermostat, sized for what the box loses, clear of what stands under it, its probe there. */
-function heater(assessed: Assessed, kindId: string, half: Half, needW: number) {
-  const { habitat, library, ground } = assessed;
-  const kind = library.get("gear", kindId);
-  const at = { xCm: Math.round(habitat.shell.widthCm * 0.25), yCm: Math.round(habitat.shell.depthCm / 2) };
-  const [id, controller] = [freeId(habitat.gear, `heater-${half}`), freeId(habitat.gear, `thermostat-${half}`)];
-  const usual = usualGear(habitat, kind, assessed.animal, { id, ...at });
-  const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
-  return sizesFrom(kind, needW, warmsShare(fixture)[0]).map((powerW) => {
-    const told = {
-      ...usual,
-      powerW,
-      upCm: clearUpCm(assessed, fixture, powerW),
-      feedId: controller,
-      run: heldRun(assessed, kind, half),
-    };
-    return { powerW, commands: [thermostat(assessed, kind, controller), { name: "addGear" as const, args: told }] };
-  });
 }
 
 const middle = ([low, high]: readonly [number, number]): number => Math.round((low + high) / 2);
@@ -112,30 +55,7 @@ export function heldRun({ animal }: Assessed, { purpose }: Gear, half: Half): Ge
   return { by: "warmth", fromMin: 8 * 60, untilMin: 20 * 60, dayC, nightC: half === "day" ? null : byNight, ...alarms };
 }
 
-/** A heater alone, and where the top is open, one with part of it covered. */
-function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
-  const { variant: half, needW } = finding.quantities;
-  const alone = heaterKinds(assessed, half).flatMap((kindId) =>
-    heater(assessed, kindId, half, needW).flatMap(({ powerW, commands }) =>
-      one({ kindId, loadW: powerW, variant: "heater" as const }, ...commands),
-    ),
-  );
-  const under = COVERS_PCT.flatMap((coveredPct) => {
-    const less = covered(assessed, half, coveredPct);
-    if (!less) return [];
-    return heaterKinds(assessed, half)
-      .slice(0, 2)
-      .flatMap((kindId) =>
-        heater(less.assessed, kindId, half, less.needW).flatMap(({ powerW, commands }) =>
-          one({ kindId, loadW: powerW, coveredPct, variant: "covered" as const }, cover(coveredPct), ...commands),
-        ),
-      );
-  });
-  return [...alone, ...under];
-}
-
 export const gearMenders = {
-  tooCold: warmed,
   /** Plugged into a thermostat of its kind, its probe under it. */
   heaterLoose: ({ about, quantities }, assessed) => {
     const piece = pieceAbout(assessed, about);
@@ -196,7 +116,6 @@ export const gearMenders = {
   },
 } satisfies Pick<
   Menders,
-  | "tooCold"
   | "heaterLoose"
   | "setPointBeyond"
   | "matUnder"

@@ -6,12 +6,14 @@ import type { MendableCode } from "../quantities";
 import { boxMenders } from "./box";
 import { coolingMenders } from "./cooling";
 import { crewMenders } from "./crew";
+import { dampMenders } from "./damp";
 import { gearMenders } from "./gear";
 import { groundMenders } from "./ground";
 import { lampMenders } from "./lamps";
 import { pieceMenders } from "./pieces";
 import { plantMenders } from "./plants";
 import { stackMenders } from "./stack";
+import { warmingMenders } from "./warming";
 import { waterMenders } from "./water";
 
 const MENDERS: Menders = {
@@ -24,6 +26,8 @@ const MENDERS: Menders = {
   ...crewMenders,
   ...gearMenders,
   ...coolingMenders,
+  ...dampMenders,
+  ...warmingMenders,
   ...lampMenders,
 };
 

@@ -3,6 +3,7 @@ import type { Design, Piece } from "../../habitat";
 import type { Assessed } from "../../findings";
 import { freePlace } from "../../placing";
 import { last, one, type Draft, type Menders } from "../mender";
+import { isGreen, planted } from "./greens";
 import { MOST_OF_HEIGHT, pieceOf, setUpAll } from "./setUp";
 
 const HIGH_SHARE = 0.55;
@@ -54,6 +55,9 @@ function setUp<K extends string>(assessed: Assessed, kindId: K, name: string, sp
 }
 
 const LEAST_SHARE = 0.4;
+
+const refuge = (drafts: Draft<{ kindId: string }>[]) =>
+  drafts.map((draft) => ({ ...draft, quantities: { ...draft.quantities, variant: "setUp" as const } }));
 
 export const pieceMenders = {
   pieceTooLarge: (finding, assessed) => {
@@ -119,11 +123,12 @@ export const pieceMenders = {
     if (quantities.variant === "crevice") {
       const { slabs } = pieceOf(assessed, { kindId: "slabStack", id: about, xCm: 0, yCm: 0 });
       const piles = Math.ceil(shortBy(quantities) / Math.max(1, crevicesOf(slabs)));
-      return setUp(assessed, "slabStack", about, along(piles, { on: "glass" }));
+      return refuge(setUp(assessed, "slabStack", about, along(piles, { on: "glass" })));
     }
+    if (isGreen(quantities.variant)) return planted(assessed, quantities, quantities.variant);
     if (quantities.variant !== "corkTubeHigh") return [];
     const upCm = habitat.shell.heightCm * HIGH_SHARE;
-    return setUp(assessed, "corkTube", about, along(shortBy(quantities), { on: "wall", upCm }));
+    return refuge(setUp(assessed, "corkTube", about, along(shortBy(quantities), { on: "wall", upCm })));
   },
   humidHideMissing: ({ quantities, about }, assessed) => {
     const count = shortBy(quantities);

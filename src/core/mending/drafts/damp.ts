@@ -1,0 +1,164 @@
+import type { Assessed, FindingOf } from "../../findings";
+import { usualGear, type Command, type GearPiece, type Run } from "../../habitat";
+import { standCm } from "../../outlook";
+import { comesAfter, isFine } from "../comesAfter";
+import { one, type Menders } from "../mender";
+import type { MendQuantities } from "../quantities";
+import { change, freeId } from "./gear";
+
+type Way = { commands: readonly Command[]; coveredPct?: number };
+
+/** Whether neither day nor night is out any more. */
+function mends(assessed: Assessed, { commands }: Way): boolean {
+  if (commands.length === 0) return false;
+  const { humidity, nightHumidity } = comesAfter(assessed, commands);
+  return isFine(humidity) && isFine(nightHumidity);
+}
+
+/** The gentlest of some ways that mends, as a draft. */
+function first<Q>(assessed: Assessed, ways: readonly Way[], told: (way: Way) => Q) {
+  const way = ways.find((one) => mends(assessed, one));
+  return way ? one(told(way), ...way.commands) : [];
+}
+
+type Bursts = Extract<Run, { by: "bursts" }>;
+const isBursts = (run: Run): run is Bursts => run.by === "bursts";
+
+/** What sprays by bursts. */
+const sprayers = ({ outlook }: Assessed): { id: string; run: Bursts }[] =>
+  outlook.all.flatMap(({ piece, kind }) =>
+    kind.purpose === "water" && isBursts(piece.run) ? [{ id: piece.id, run: piece.run }] : [],
+  );
+
+const EARLIEST_MIN = 7 * 60;
+const DAY_MIN = 14 * 60;
+/** So many bursts, spread over the waking day. */
+const spread = (count: number): number[] =>
+  Array.from({ length: count }, (_, n) => Math.round(EARLIEST_MIN + (n * DAY_MIN) / Math.max(1, count - 1)));
+
+/** Ever more of it: more often first, then longer. */
+const MORE: readonly { times: number; longer: number }[] = [
+  { times: 3, longer: 1 },
+  { times: 4, longer: 1 },
+  { times: 4, longer: 1.5 },
+  { times: 6, longer: 1.5 },
+  { times: 6, longer: 2.5 },
+  { times: 6, longer: 4 },
+  { times: 8, longer: 6 },
+];
+const LONGEST_S = 180;
+
+const wetter = ({ id, run }: { id: string; run: Bursts }): Command[] =>
+  MORE.filter(({ times, longer }) => times > run.atMin.length || longer > 1).map(({ times, longer }) => {
+    const atMin = times > run.atMin.length ? spread(times) : run.atMin;
+    return change(id, { run: { ...run, atMin, forS: Math.min(LONGEST_S, Math.round(run.forS * longer)) } });
+  });
+
+const LESS = [0.5, 0.25, 0.1];
+function drier({ id, run }: { id: string; run: Bursts }): Command[] {
+  const once = run.atMin.slice(0, 1);
+  const runs = LESS.flatMap((share) => [{ ...run, forS: Math.max(3, Math.round(run.forS * share)) }]);
+  return [...runs, ...runs.map((less) => ({ ...less, atMin: once }))].map((less) => change(id, { run: less }));
+}
+
+const COVERS_PCT = [25, 50, 75, 90];
+const covered = (coveredPct: number): Command => ({ name: "setTop", args: { coveredPct } });
+const meshed = ({ habitat }: Pick<Assessed, "habitat">): boolean => habitat.shell.top.lid !== "glass";
+
+/** A sprayer as it is usually bought. */
+function newSprayer({ habitat, library, animal }: Assessed): { add: Command; id: string; run: Bursts } | undefined {
+  const id = freeId(habitat.gear, "sprayer");
+  const piece = usualGear(habitat, library.get("gear", "handSprayer"), animal, { id });
+  return isBursts(piece.run) ? { add: { name: "addGear", args: piece }, id, run: piece.run } : undefined;
+}
+
+/** Ever more spray: of what is there, or where nothing sprays, of a sprayer worked by hand. */
+function sprays(assessed: Assessed): { isNew: boolean; ways: Command[][] } {
+  const there = sprayers(assessed)[0];
+  if (there) return { isNew: false, ways: wetter(there).map((more) => [more]) };
+  const fresh = newSprayer(assessed);
+  return { isNew: true, ways: fresh ? [[fresh.add], ...wetter(fresh).map((more) => [fresh.add, more])] : [] };
+}
+
+/** A fogger on a humidistat that feels the middle of the box. */
+function fogger({ habitat, library, animal, ground }: Assessed): Command[] {
+  const [id, stat] = [freeId(habitat.gear, "fogger"), freeId(habitat.gear, "humidistat")];
+  const [xCm, yCm] = [Math.round(habitat.shell.widthCm / 2), Math.round(habitat.shell.depthCm / 2)];
+  const probe = { xCm, yCm, upCm: Math.round(standCm(ground, xCm, yCm) + 1) };
+  const piece = usualGear(habitat, library.get("gear", "ultrasonicFogger"), animal, { id, feedId: stat });
+  return [
+    { name: "addGear", args: { id: stat, kindId: "humidistat", probe } },
+    { name: "addGear", args: piece },
+  ];
+}
+
+const middle = ([low, high]: readonly [number, number]): number => Math.round((low + high) / 2);
+
+/** All that a humidistat holds, set to the middle of what is wanted. */
+function reset({ outlook, animal }: Assessed): Command[] {
+  const { day, night } = animal.humidityRh;
+  return outlook.all.flatMap(({ piece }) =>
+    piece.run.by === "damp"
+      ? [
+          change(piece.id, {
+            run: { ...piece.run, dayRh: middle(day.preferred), nightRh: middle(night.preferred) },
+          }),
+        ]
+      : [],
+  );
+}
+
+/** So much of the top covered, from what is to what may be: over a lamp mesh has to be left. */
+const covers = ({ habitat }: Assessed): Way[] =>
+  meshed({ habitat })
+    ? COVERS_PCT.filter((pct) => pct > habitat.shell.top.coveredPct).map((coveredPct) => ({
+        coveredPct,
+        commands: [covered(coveredPct)],
+      }))
+    : [];
+
+type Dry = MendQuantities["tooDry"];
+const withCover = ({ coveredPct }: Way): { coveredPct?: number } => (coveredPct === undefined ? {} : { coveredPct });
+
+/** Change what wets it, cover it, both; only then bring in more. */
+function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
+  const cover = covers(assessed);
+  const { isNew, ways } = sprays(assessed);
+  const mist: Way[] = ways.map((commands) => ({ commands }));
+  const both = cover.flatMap(({ commands, coveredPct }) =>
+    ways.map((more): Way => ({ ...(coveredPct === undefined ? {} : { coveredPct }), commands: [...commands, ...more] })),
+  );
+  const fog = fogger(assessed);
+  const foggy = [{ commands: [] }, ...cover].map((way): Way => ({ ...way, commands: [...way.commands, ...fog] }));
+  return [
+    ...first(assessed, [{ commands: reset(assessed) }], (): Dry => ({ variant: "set" })),
+    ...first(assessed, cover, (way): Dry => ({ variant: "cover", ...withCover(way) })),
+    ...first(assessed, mist, (): Dry => (isNew ? { variant: "add", kindId: "handSprayer" } : { variant: "mist" })),
+    ...first(assessed, both, (way): Dry => ({ variant: "coverMist", ...withCover(way) })),
+    ...first(assessed, foggy, (): Dry => ({ variant: "add", kindId: "ultrasonicFogger" })),
+  ];
+}
+
+/** A pane taken for mesh, no more open than it must be. */
+const opened = ({ habitat }: Assessed): Way[] =>
+  meshed({ habitat })
+    ? []
+    : [90, 75, 50, 0].map((coveredPct) => ({ commands: [{ name: "setTop", args: { lid: "mesh", coveredPct } }] }));
+
+/** Less water, or more air. */
+function dried(_finding: FindingOf<"tooDamp">, assessed: Assessed) {
+  const { top } = assessed.habitat.shell;
+  const less = sprayers(assessed).flatMap((sprayer) => drier(sprayer).map((command): Way => ({ commands: [command] })));
+  const uncovered = [75, 50, 25, 0]
+    .filter((pct) => meshed(assessed) && pct < top.coveredPct)
+    .map((pct): Way => ({ coveredPct: pct, commands: [covered(pct)] }));
+  type Q = MendQuantities["tooDamp"];
+  return [
+    ...first(assessed, [{ commands: reset(assessed) }], (): Q => ({ variant: "set" })),
+    ...first(assessed, less, (): Q => ({ variant: "mist" })),
+    ...first(assessed, uncovered, (way): Q => ({ variant: "uncover", ...withCover(way) })),
+    ...first(assessed, opened(assessed), (): Q => ({ variant: "mesh" })),
+  ];
+}
+
+export const dampMenders = { tooDry: dampened, tooDamp: dried } satisfies Pick<Menders, "tooDry" | "tooDamp">;

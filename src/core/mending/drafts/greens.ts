@@ -1,0 +1,66 @@
+import type { Plant } from "../../catalog";
+import type { Assessed, FindingOf } from "../../findings";
+import { leavesToHideIn } from "../../hardscape";
+import type { Command, Stand } from "../../habitat";
+import { calmSpot, grownSpreadCm, MONTHS_AHEAD, plantFit, ranked, usualStand } from "../../living";
+import { sceneOf } from "../../scene";
+import { one } from "../mender";
+
+/** A tangle is made of so many leafy plants: see the furnishing. */
+const TANGLE_LEAVES = 2;
+/** So many kinds are offered. */
+const MOST_KINDS = 3;
+
+type Green = "leafTangle" | "waterPlants" | "mossBed";
+const IS: Record<Green, (plant: Plant) => boolean> = {
+  leafTangle: leavesToHideIn,
+  waterPlants: ({ roots }) => roots === "submerged" || roots === "floating",
+  mossBed: ({ form, roots }) => form === "moss" && roots !== "submerged",
+};
+const EACH: Record<Green, number> = { leafTangle: TANGLE_LEAVES, waterPlants: 1, mossBed: 1 };
+export const isGreen = (variant: string): variant is Green => variant in IS;
+
+const freeId = (stands: readonly Stand[], id: string): string =>
+  stands.some((stand) => stand.id === id) ? freeId(stands, `${id}-2`) : id;
+
+/** The kinds that would do best here, where they usually go. */
+function bestKinds(assessed: Assessed, variant: Green): Plant[] {
+  const { library, habitat } = assessed;
+  const fits = library.all("plants").filter(IS[variant]).map((plant) => plantFit(plant, assessed, usualStand(assessed, plant)));
+  // An easy plant before a hard one, where both do as well.
+  const ease = { easy: 0, fair: 1, hard: 2 };
+  const kinds = ranked(fits)
+    .filter(({ verdict }) => verdict !== "misfit")
+    .map(({ id, score }) => ({ plant: library.get("plants", id), score }))
+    .toSorted((a, b) => b.score - a.score || ease[a.plant.ease] - ease[b.plant.ease] || grownSpreadCm(a.plant) - grownSpreadCm(b.plant));
+  const small = kinds.filter(({ plant }) => grownSpreadCm(plant) <= habitat.shell.widthCm / 2);
+  return (small.length > 0 ? small : kinds).slice(0, MOST_KINDS).map(({ plant }) => plant);
+}
+
+/** So many of a kind set out side by side where it usually goes, each where it makes no trouble if there is such a place. */
+function setOut(assessed: Assessed, plant: Plant, count: number): Command[] {
+  const { widthCm } = assessed.habitat.shell;
+  let now = assessed.habitat;
+  const commands: Command[] = [];
+  for (let n = 0; n < count; n += 1) {
+    const scene = sceneOf(now, assessed.library, assessed.outlook.on);
+    const usual = usualStand(scene, plant);
+    const id = freeId(now.plants, `green-${plant.id}`.slice(0, 40));
+    const along = (n + 0.5) / count;
+    const args = { id, plantId: plant.id, ...usual, xCm: Math.round(widthCm * (0.12 + 0.76 * along)) };
+    const stand: Stand = { plantedOn: null, keptCm: null, inId: null, ...args };
+    const tried = { ...scene, habitat: { ...now, plants: [...now.plants, stand] } };
+    const calm = stand.spot === null ? calmSpot(tried, id, MONTHS_AHEAD) : undefined;
+    commands.push({ name: "addPlant", args: { ...args, ...calm } });
+    now = { ...now, plants: [...now.plants, { ...stand, ...calm }] };
+  }
+  return commands;
+}
+
+/** Plants for a refuge that is made of leaves, of the kinds that do best here. */
+export function planted(assessed: Assessed, { needCount, haveCount }: FindingOf<"refugeMissing">["quantities"], variant: Green) {
+  const count = (needCount - haveCount) * EACH[variant];
+  return bestKinds(assessed, variant).flatMap((plant) =>
+    one({ plantId: plant.id, variant: "plant" as const }, ...setOut(assessed, plant, count)),
+  );
+}
