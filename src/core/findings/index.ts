@@ -12,6 +12,7 @@ import { checkGrowth, checkLosses, checkPlants } from "./checks/planting";
 import { checkReadings } from "./checks/readings";
 import { checkSoilInWater, checkTerrain } from "./checks/terrain";
 import { checkDrainage, checkWaterLine } from "./checks/water";
+import { folded } from "./fold";
 import { answeredTo } from "./answers";
 import { weighed } from "./weigh";
 import { WEIGHTS, type Assessed, type Check, type Finding } from "./types";
@@ -63,8 +64,9 @@ const CHECKS: readonly Check[] = [
 /** All findings, what weighs most first. @example findings(assessed)[0]?.weight // "harm" */
 export function findings(assessed: Assessed): Finding[] {
   const { answers } = assessed.habitat;
-  const all = CHECKS.flatMap((check) => check(assessed))
+  const each = CHECKS.flatMap((check) => check(assessed))
     .map((found) => weighed(found, assessed))
     .map((one) => ({ ...one, answered: answeredTo(one, answers) }) as Finding);
+  const all = folded(each);
   return WEIGHTS.flatMap((weight) => all.filter((finding) => finding.weight === weight));
 }

@@ -40,6 +40,8 @@ export type FindingOf<C extends FindingCode> = {
   follows?: SchoolQuestion | undefined;
   /** The school by which there would be nothing to say. */
   otherSchool?: OtherSchool | undefined;
+  /** What follows from it, told under it. */
+  brings?: readonly Finding[] | undefined;
   /** What was answered to it, and whether what caused it is still what it was then. */
   answered?: { answer: Answer; holds: boolean } | undefined;
   quantities: FindingQuantities[C];

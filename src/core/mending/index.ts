@@ -55,7 +55,10 @@ function howOf(commands: readonly Command[], events: readonly Told[], phase: Pha
 type Settled = { commands: readonly Command[]; parts: Mend["parts"]; lighter: number };
 /** So many edits are joined into one mend at the most, and so many are tried for it. */
 const MOST_JOINED = 3;
-const MOST_TRIALS = 14;
+const MOST_TRIALS = 20;
+/** What all gear is bought with and hung by goes with it, and counts as no edit of its own. */
+const GOES_WITH_GEAR: ReadonlySet<MendPart["code"]> = new Set<MendPart["code"]>(["socketUnguarded", "noDripLoop"]);
+const joined = (parts: readonly MendPart[]): number => parts.filter(({ code }) => !GOES_WITH_GEAR.has(code)).length;
 
 /**
  * A way to mend that brings no other trouble of the finding's weight: as drafted, or joined with what mends the trouble
@@ -69,7 +72,8 @@ function settled(finding: Finding, draft: AnyDraft, before: Derived): Settled | 
     if (!after || isTold(finding, after)) return undefined;
     const [trouble] = raisedBy(before, after, finding.weight);
     if (!trouble) return { ...so, lighter: raisedBy(before, after, "opinion").length };
-    if (so.parts.length >= MOST_JOINED || draft.givesUp) return undefined;
+    const isFull = joined(so.parts) >= MOST_JOINED && !GOES_WITH_GEAR.has(trouble.code as MendPart["code"]);
+    if (isFull || draft.givesUp) return undefined;
     const further = draftsOf(trouble, after).filter(
       ({ commands, givesUp, alone }) => commands.length > 0 && !givesUp && !alone,
     );

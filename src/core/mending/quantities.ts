@@ -81,7 +81,7 @@ export type MendQuantities = {
   plantShaded: PlantChange<"move">;
   viewBlocked: PlantChange<"move" | "trim">;
   plantDiesHere: object;
-  crewMissing: { crewId: string };
+  crewMissing: { crewId?: string } & Variant<"seed" | "byHand">;
   crewTooDry: CrewChange;
   crewTooWet: CrewChange;
   crewHarms: CrewChange;

@@ -147,7 +147,7 @@ const living = {
   },
   crewMissing: {
     why: "The box is to live of itself, and no crew is in it: dung and mould have nobody to eat them.",
-    mend: "Seed {{crewId}}",
+    mend: { seed: "Seed {{crewId}}", byHand: "Clean it by hand" },
   },
 } as const;
 

@@ -112,21 +112,26 @@ function probe({ habitat, ground, animal }: Assessed, { piece, kind }: Fixture):
 type HeldWarmth = Extract<Fixture["piece"]["run"], { by: "warmth" }>;
 
 /** A set point its probe never comes up to, with all heaters on. */
-function reach({ sizing, all }: Assessed["outlook"], run: HeldWarmth, fixture: Fixture) {
+function reach({ sizing, all }: Assessed["outlook"], { temperatureC }: Animal, run: HeldWarmth, fixture: Fixture) {
   const felt = feltK(fixture, all);
-  const night = { setC: run.nightC ?? -Infinity, reachC: sizing.night.temperatureC[1] + felt };
-  const day = { setC: run.dayC, reachC: sizing.warmEndC[1] + felt };
+  const { warm, night: nights, baskingSurface } = temperatureC;
+  // A probe that feels the lamp stands where the animal basks.
+  const leastC = (felt >= 1 ? baskingSurface : null)?.[0] ?? warm[0];
+  const night = { setC: run.nightC ?? -Infinity, reachC: sizing.night.temperatureC[1] + felt, leastC: nights[0] };
+  const day = { setC: run.dayC, reachC: sizing.warmEndC[1] + felt, leastC };
   return [day, night].find(({ setC, reachC }) => setC > reachC + 1);
 }
 
 /** A set point no heater in the box comes up to. */
-function beyond({ outlook }: Assessed, fixture: Fixture): Found[] {
+function beyond({ outlook, animal }: Assessed, fixture: Fixture): Found[] {
   const { piece, kind } = fixture;
   if (piece.run.by !== "warmth" || piece.months !== null) return [];
-  const short = reach(outlook, piece.run, fixture);
+  const short = reach(outlook, animal, piece.run, fixture);
   if (!short) return [];
   const quantities = { kindId: kind.id, setC: short.setC, reachC: Math.round(short.reachC) };
-  return [{ code: "setPointBeyond", about: piece.id, weight: "look", step: "climate", quantities }];
+  // All it misses is what nobody asked for, where the band is reached without it.
+  const weight = short.reachC >= short.leastC ? "opinion" : "look";
+  return [{ code: "setPointBeyond", about: piece.id, weight, step: "climate", quantities }];
 }
 
 /** A wall that drips is fed at its top. */

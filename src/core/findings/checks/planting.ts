@@ -19,6 +19,8 @@ const wanting =
     const [wantLowRh, wantHighRh] = library.get("plants", stand.plantId).humidityRh.preferred;
     const [lowRh, highRh] = animal.humidityRh.day.preferred;
     const inAir = reason.code.startsWith("humidity.");
+    // The air is told as a range: what may be a little off in part of it is no word.
+    if (inAir && !isMisfit(reason)) return undefined;
     const found = inAir ? humidityOf(reason) : { lowRh, highRh, wantLowRh, wantHighRh };
     const quantities = {
       ...found,

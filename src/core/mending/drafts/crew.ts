@@ -47,7 +47,8 @@ function seeded(_finding: unknown, assessed: Assessed): Draft<MendQuantities["cr
     name: "setCrew",
     args: { crewId: kind.id, count: seedCount(kind, habitat) },
   }));
-  return first ? one({ crewId: first.kind.id }, ...commands) : [];
+  const byHand = last({ variant: "byHand" as const }, { name: "setLiving" as const, args: { living: "planted" as const } });
+  return first ? [...one({ crewId: first.kind.id, variant: "seed" as const }, ...commands), ...byHand] : byHand;
 }
 
 export const crewMenders = {

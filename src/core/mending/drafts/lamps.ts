@@ -117,6 +117,19 @@ function sized(assessed: Assessed, tried: Tried, wanted: Range): number[] {
 /** How far over the top a new lamp may hang, cm; nothing: on it. */
 const OVER_TOP = [null, 8, 16, 26] as const;
 
+/** In a high box a lamp over the top is far from what basks: guarded, it hangs inside, so far over it. */
+const INSIDE_OVER_CM = [35, 45, 60] as const;
+
+function hangingHeights(assessed: Assessed, kind: Gear, at: { xCm?: number; yCm?: number }) {
+  const { habitat, ground } = assessed;
+  const { shell } = habitat;
+  const over = OVER_TOP.map((cm) => ({ upCm: cm === null ? null : shell.heightCm + cm, place: null }));
+  if (!kind.places.includes("insideGuarded")) return over;
+  const footCm = standCm(ground, at.xCm ?? shell.widthCm * 0.2, at.yCm ?? shell.depthCm / 2, shell.heightCm);
+  const inside = INSIDE_OVER_CM.map((cm) => Math.round(footCm + cm)).filter((upCm) => upCm < shell.heightCm - 10);
+  return [...over, ...inside.map((upCm) => ({ upCm, place: "insideGuarded" as const }))];
+}
+
 /** A lamp over each thing to bask on, and where such a lamp usually stands, strong and high enough to come nearest. */
 function newLamp(assessed: Assessed, wanted: Range) {
   const { habitat, library, animal, ground } = assessed;
@@ -127,30 +140,32 @@ function newLamp(assessed: Assessed, wanted: Range) {
   );
   const watts = kind.sizes.flatMap((size) => size.watts ?? []);
   const tries = places.flatMap((at) =>
-    OVER_TOP.flatMap((over) =>
+    hangingHeights(assessed, kind, at).flatMap(({ upCm, place }) =>
       watts.flatMap((powerW) => {
-        const upCm = over === null ? null : habitat.shell.heightCm + over;
-        const piece = { ...usualGear(habitat, kind, animal, { id: "basking-lamp", ...at }), powerW, upCm };
+        const piece = { ...usualGear(habitat, kind, animal, { id: "basking-lamp", ...at }), powerW, upCm, place };
         const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
         if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
         const got = basked(assessed, { piece, kind });
-        return [{ piece, powerW, coolest: got[0], off: off(got, wanted) }];
+        return [{ piece, powerW, coolest: got[0], warmest: got[1], off: off(got, wanted) }];
       }),
     ),
   );
   // On a thermostat a strong lamp is only ever as warm as it is set: the weakest that comes up to it, with some to spare.
   const enough = tries.filter(({ coolest }) => coolest >= wanted[0]).toSorted((a, b) => a.powerW - b.powerW);
-  return [...enough.slice(0, 3), ...nearest(tries, 1)].flatMap(({ piece }) => hangOne(assessed, piece, wanted));
+  return [...enough.slice(0, 3), ...nearest(tries, 1)].flatMap(({ piece, warmest }) =>
+    hangOne(assessed, piece, wanted, warmest),
+  );
 }
 
 /** A lamp on a dimming thermostat that feels where it shines, set to the middle of what is wanted. */
-function hangOne(assessed: Assessed, piece: GearPiece, wanted: Range) {
+function hangOne(assessed: Assessed, piece: GearPiece, wanted: Range, warmestC: number) {
   const { habitat, library, ground } = assessed;
   const kind = library.get("gear", piece.kindId);
   const at = under(assessed, fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt));
   const id = freeId(habitat.gear, "basking-thermostat");
   const probe = { xCm: at.xCm, yCm: at.yCm, upCm: Math.round(at.zCm + 1) };
-  const held = { dayC: Math.round(middle(wanted)), nightC: null, alarmLowC: null, alarmHighC: wanted[1] + 5 };
+  const dayC = Math.round(Math.max(wanted[0], Math.min(middle(wanted), Math.floor(warmestC))));
+  const held = { dayC, nightC: null, alarmLowC: null, alarmHighC: wanted[1] + 5 };
   const run: GearPiece["run"] = { by: "warmth", fromMin: 8 * 60, untilMin: 20 * 60, ...held };
   return one(
     { kindId: piece.kindId, loadW: piece.powerW ?? 0, variant: "hang" as const },

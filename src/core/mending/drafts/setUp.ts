@@ -36,11 +36,18 @@ export function pieceOf(
   };
 }
 
+/** As it is usually bought, or a smaller one where that finds no room. */
+const SIZES = [1, 0.75, 0.55] as const;
+
 /** A piece of a kind at the free place nearest to where it is wished. */
 export function setUpOne(assessed: Assessed, { name, ...wish }: Wish): Command | undefined {
-  const piece = pieceOf(assessed, { ...wish, id: freeId(assessed.habitat.pieces, name) });
-  const place = freePlace(assessed, piece);
-  return place && { name: "addPiece", args: { ...piece, ...place } };
+  const usual = pieceOf(assessed, { ...wish, id: freeId(assessed.habitat.pieces, name) });
+  for (const share of SIZES) {
+    const piece = { ...usual, widthCm: usual.widthCm * share, depthCm: usual.depthCm * share };
+    const place = freePlace(assessed, piece);
+    if (place) return { name: "addPiece", args: { ...piece, ...place } };
+  }
+  return undefined;
 }
 
 /**

@@ -2,6 +2,7 @@ import type { Gear } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
 import { chainOf, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { usualGear, type Command } from "../../habitat";
+import type { Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
@@ -13,17 +14,36 @@ type Way = { commands: readonly Command[]; told: Told };
 const isMeshed = ({ habitat }: Assessed): boolean =>
   habitat.shell.top.lid !== "glass" && habitat.shell.top.coveredPct < 95;
 
+/** Whether the middle of what comes is in the band: a mend that only just ends a word is none. */
+const isIn = (met: Meets | undefined): boolean =>
+  met === undefined || (isFine(met) && (met.got[0] + met.got[1]) / 2 >= met.wanted[0]);
+
 /** Whether the half that was too cold is so no more, and nothing in it too hot instead. */
 function warms(assessed: Assessed, half: Half, { commands }: Way): boolean {
   const { warm, cool, night, basking } = comesAfter(assessed, commands);
-  if (half === "night") return isFine(night);
-  return isFine(warm) && cool?.stand !== "high" && basking?.stand !== "high";
+  if (half === "night") return isIn(night);
+  return isIn(warm) && isFine(cool) && basking?.stand !== "high";
+}
+
+/** A set point no higher than the heater comes up to: over that it is only ever on. */
+function withinReach(assessed: Assessed, half: Half, way: Way): Way {
+  const { warm, night } = comesAfter(assessed, way.commands);
+  const reachC = Math.ceil((half === "night" ? night : warm)?.got[1] ?? Infinity);
+  const commands = way.commands.map((command): Command => {
+    if (command.name !== "addGear" && command.name !== "setGear") return command;
+    const { run } = command.args;
+    if (run?.by !== "warmth") return command;
+    const nightC = run.nightC === null ? null : half === "night" ? Math.min(run.nightC, reachC) : run.nightC;
+    const held = { ...run, dayC: half === "day" ? Math.min(run.dayC, reachC) : run.dayC, nightC };
+    return { ...command, args: { ...command.args, run: held } } as Command;
+  });
+  return { ...way, commands };
 }
 
 /** The first of some ways that warms enough: they go from the least to the most. */
 const first = (assessed: Assessed, half: Half, ways: readonly Way[]): Way[] => {
   const way = ways.find((one) => warms(assessed, half, one));
-  return way ? [way] : [];
+  return way ? [withinReach(assessed, half, way)] : [];
 };
 
 const wattsOfKind = ({ sizes }: Gear): number[] =>
