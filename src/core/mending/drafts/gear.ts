@@ -1,6 +1,6 @@
 import type { Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { chainOf, clearanceCm, fixtureOf, isThermostat, type Fixture } from "../../gear";
+import { chainOf, clearanceCm, fixtureOf, isResidualGuard, isThermostat, type Fixture } from "../../gear";
 import type { Command, GearPiece } from "../../habitat";
 import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
@@ -89,15 +89,18 @@ export const gearMenders = {
     const clocked = piece?.run.by === "warmth" ? { run } : {};
     return bad ? one({ otherKindId: bad.kindId }, change(about, { feedId: bad.feedId, ...clocked })) : [];
   },
-  /** One before all that is plugged into the wall. */
+  /** The one that is there, or one, before all that is plugged into the wall: what draws, and what feeds it. */
   socketUnguarded: (_finding, { habitat }) => {
-    const id = freeId(habitat.gear, "guard");
-    const roots = habitat.gear.filter(({ feedId, powerW }) => feedId === null && powerW !== null);
-    return one(
-      {},
-      { name: "addGear", args: { id, kindId: "residualCurrentDevice" } },
-      ...roots.map((root) => change(root.id, { feedId: id })),
-    );
+    const { gear } = habitat;
+    const there = gear.find(isResidualGuard);
+    const id = there?.id ?? freeId(gear, "guard");
+    const feedsSome = (piece: GearPiece) => gear.some(({ feedId }) => feedId === piece.id);
+    const roots = gear.filter((piece) => {
+      const draws = piece.powerW !== null || feedsSome(piece);
+      return piece.feedId === null && draws && !isResidualGuard(piece);
+    });
+    const adds: Command[] = there ? [] : [{ name: "addGear", args: { id, kindId: "residualCurrentDevice" } }];
+    return one({}, ...adds, ...roots.map((root) => change(root.id, { feedId: id })));
   },
   noDripLoop: () => one({}, { name: "setPower", args: { dripLoops: true } }),
   lightByNight: ({ about }) =>
