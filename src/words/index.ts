@@ -19,6 +19,7 @@ export {
   sayChoices,
   sayCsvProblem,
   sayFileProblem,
+  sayBrought,
   sayFinding,
   sayFit,
   sayMend,

@@ -25,7 +25,9 @@ export const indexSaid = ([low, high]: Range, figures: Figures): string =>
 /** Changes of air an hour. @example changesSaid([0.8, 2.1], say, figures) // "0.8 to 2.1 an hour" */
 export function changesSaid([low, high]: Range, say: Say, figures: Figures): string {
   const digits = high < 10 ? 1 : 0;
-  return say("climate:needs.airRange", { low: figures.number(low, digits), high: figures.number(high, digits) });
+  const told = { low: figures.number(low, digits), high: figures.number(high, digits) };
+  if (told.low === told.high) return say("climate:needs.airOne", { low: told.low });
+  return say("climate:needs.airRange", told);
 }
 
 /** What an animal meets, in the unit of it. @example metSaid("humidity", [58, 68], say, figures) // "58–68 %" */

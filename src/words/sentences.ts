@@ -11,7 +11,7 @@ import { capital, isWord, type Say } from "./say";
 /** A finding in words: what is wrong, and why. */
 export type SpokenFinding = { title: string; why: string };
 /** A mend in words: what its button does, and for work what is to be done. */
-export type SpokenMend = { button: string; work: string | undefined };
+export type SpokenMend = { button: string; also: string | undefined; work: string | undefined };
 
 /** The first key there is a word for; the more particular ones come first. */
 const pick = (say: Say, keys: readonly string[], quantities: Quantities): string => {
@@ -53,12 +53,24 @@ const sayPart = ({ code, quantities }: MendPart, say: Say): string =>
 /** @example sayMend(mend, say).button // "Lower the soil 2 cm" */
 export function sayMend({ how, parts }: Mend, say: Say): SpokenMend {
   const [first, ...others] = parts;
-  const what = [sayPart(first, say), ...others.map((part) => lowerFirst(sayPart(part, say)))].join(", ");
+  const what = sayPart(first, say);
+  const also = others.map((part) => lowerFirst(sayPart(part, say))).join(", ");
   const work = pick(say, [`findings:${first.code}.work.${variantOf(first.quantities)}`], { ...first.quantities });
   return {
     button: how === "rebuild" ? say("findings:rebuild", { what: lowerFirst(what) }) : what,
+    also: also === "" ? undefined : say("findings:also", { what: also }),
     work: how === "work" ? work : undefined,
   };
+}
+
+/** Who suffers from what a finding tells, by name; undefined where nobody does. */
+export function sayBrought({ brings }: Finding, say: Say): string | undefined {
+  const named = (brings ?? []).flatMap(({ quantities }) => {
+    if ("plantId" in quantities) return [say.nameOf("plants", quantities.plantId)];
+    return "crewId" in quantities ? [say.nameOf("crew", quantities.crewId)] : [];
+  });
+  const names = [...new Set(named)];
+  return names.length === 0 ? undefined : say("findings:brings", { names: names.join(", ") });
 }
 
 /** What is left to choose from, in one line. @example sayChoices(["higherSill", "otherAnimal"], say) */

@@ -6,7 +6,7 @@ import { fullAir, humidityRatio, relativeHumidity, virtualC } from "./psychromet
 
 /** A surface of a box, and how much it takes of the heat that shines in and of what a mat puts into the ground. */
 export type BoxFace = Face & { is: FaceOf; takesShone: number; takesMat: number };
-export type FaceOf = "walls" | "built" | "lid" | "ground" | "leaves" | "water";
+type FaceOf = "walls" | "built" | "lid" | "ground" | "leaves" | "water";
 
 /** A box with its room, as the air in it sees them. */
 export type Shut = {

@@ -4,7 +4,7 @@ import type { Design, Shell } from "../habitat";
 import type { Library } from "../library";
 import { openingsOf } from "./airChange";
 import { filmDries, vapourConductance, type BoxFace, type Shut } from "./balance";
-import { SOIL_MOISTURE } from "./field";
+import { SOIL_MOISTURE, type Half } from "./field";
 import { AIR_KG_PER_M3, panesOf, type Panes } from "./heat";
 import { humidityRatio } from "./psychrometrics";
 
@@ -15,8 +15,6 @@ export type WetSurfaces = {
   leavesKgPerS: { day: Range; night: Range };
   waterM2: number;
 };
-
-export type Half = "day" | "night";
 
 /** Which end of each range a corner takes: 0 the least, 1 the most. */
 export type Corner = { still: 0 | 1; heat: 0 | 1; wet: 0 | 1; films: 0 | 1 };

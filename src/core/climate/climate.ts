@@ -1,30 +1,6 @@
 import type { Animal, Range } from "../catalog";
-import { SOIL_MOISTURE, type Conditions, type GroundConditions } from "./field";
-import type { Half } from "./box";
+import { GROUND_WISHES, SOIL_MOISTURE, type Climate, type Conditions } from "./field";
 import type { Sizing } from "./sizing";
-
-/** A place in the box, cm from the left, from the front and from the floor's glass. */
-export type Point = { xCm: number; yCm: number; zCm: number };
-
-/** What a climate rests on: the animal's wish while nothing is chosen that makes one, or a first sizing of what is set up. */
-export type ClimateSource = "wish" | "sizing";
-
-/**
- * The one climate of a box: whoever asks what is found at a place asks here, and is told on what it rests. Air and ground
- * are asked apart, as what lives in the ground does not feel the air above.
- */
-export type Climate = {
-  at: (point: Point, half?: Half) => Conditions;
-  groundAt: (xCm: number, yCm: number) => GroundConditions;
-  source: ClimateSource;
-  /** Figures of the animal's entry that the air and the ground were told by; nothing where physics did. */
-  decidedBy: { air: readonly string[]; ground: readonly string[] };
-  /** Whether a better answer is still being worked out. */
-  pending: boolean;
-};
-
-/** How damp the ground is kept is the keeper's, who waters it as the animal wants. */
-export const GROUND_WISHES = ["soil.surface", "soil.deep"];
 
 const between = ([a, b]: Range, [c, d]: Range, share: number): Range => [a + (c - a) * share, b + (d - b) * share];
 const middle = ([low, high]: Range): number => (low + high) / 2;

@@ -9,19 +9,16 @@ export {
   virtualC,
 } from "./psychrometrics";
 export { overFloor, overGround, SOIL_MOISTURE } from "./field";
-export type { Conditions, GroundConditions } from "./field";
+export type { Climate, Conditions, GroundConditions } from "./field";
 export { sizedClimate } from "./climate";
 export { wishedClimate } from "./wish";
-export type { Climate, ClimateSource } from "./climate";
 export { roomGap } from "./room";
 export type { RoomGap } from "./room";
 export { airChangesPerH, meshResistance, openingsOf, ROUND_VENTS_CM, stackM3PerS, ventPairs } from "./airChange";
 export { conductanceWPerK, panesOf, STILL, withAirWPerK } from "./heat";
-export { settle } from "./balance";
-export type { BoxFace, Drive, Heat, Shut } from "./balance";
 export { leafKgPerS } from "./box";
 export { sizingOf } from "./sizing";
-export type { HalfDay, Sizing } from "./sizing";
+export type { Sizing } from "./sizing";
 export type { WetSurfaces } from "./box";
-export { daylightOf, feltK, WANTED_CHANGES, warmsShare } from "./working";
+export { daylightOf, feltK, LEAST_CHANGES, warmsShare } from "./working";
 export { surfaceC } from "./basking";

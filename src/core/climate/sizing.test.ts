@@ -1,4 +1,3 @@
-import fc from "fast-check";
 import psychrolib from "psychrolib";
 import { describe, expect, it } from "vitest";
 import { fitted, fixtureOf } from "../gear";

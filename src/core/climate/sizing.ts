@@ -4,8 +4,9 @@ import type { Design, Shell } from "../habitat";
 import type { Library } from "../library";
 import { rootOf } from "../solve";
 import { heatOf, plus, settle, times, waterOut, wattsToHold, type Drive, type Heat, type Settled } from "./balance";
-import { shutOf, type Corner, type Half, type WetSurfaces } from "./box";
+import { shutOf, type Corner, type WetSurfaces } from "./box";
 import { CORNERS, free, held } from "./drives";
+import type { Half } from "./field";
 import { apartK, endsOf, leanOf, type Ends } from "./ends";
 import { STILL } from "./heat";
 import { humidityRatio } from "./psychrometrics";
@@ -28,7 +29,7 @@ export type Situation = {
 };
 
 /** One half of the day as it settles, each as a range. */
-export type HalfDay = {
+type HalfDay = {
   temperatureC: Range;
   humidityRh: Range;
   /** Of the ground's surface. */

@@ -1,7 +1,6 @@
 import type { Animal, Range } from "../catalog";
 import type { Shell } from "../habitat";
-import { GROUND_WISHES, type Climate } from "./climate";
-import { SOIL_MOISTURE } from "./field";
+import { GROUND_WISHES, SOIL_MOISTURE, type Climate } from "./field";
 
 /**
  * How far the ends and heights of a box lie apart, as shares of the animal's band: from memory, until a climate model

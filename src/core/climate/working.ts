@@ -20,7 +20,7 @@ import {
 import type { Shell } from "../habitat";
 import { NO_HEAT, type Heat } from "./balance";
 import { shineK } from "./basking";
-import type { Half } from "./box";
+import type { Half } from "./field";
 
 /** From 8 to 20: common practice, where no lamp tells. */
 const USUAL_DAY: Daylight = { fromMin: 8 * 60, untilMin: 20 * 60 };
@@ -152,9 +152,9 @@ export function workingIn(
   });
 }
 
-/** How often its keepers change the air of a box, an hour: from memory, by how the animal's air moves. */
-export const WANTED_CHANGES: Record<Animal["air"]["movement"], Range> = {
-  still: [0.5, 3],
-  gentle: [2, 12],
-  brisk: [6, 60],
-};
+/**
+ * The least changes of air an hour its keepers give a box, by how the animal's air moves: from memory. There is no most:
+ * an open mesh is aired a hundred times an hour by the flow model, as Epstein's measurements have it, and what too much
+ * air does is told by the dampness it takes away.
+ */
+export const LEAST_CHANGES: Record<Animal["air"]["movement"], number> = { still: 0.5, gentle: 2, brisk: 6 };

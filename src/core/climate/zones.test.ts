@@ -19,7 +19,11 @@ type Box = {
 const add = (id: string, kindId: string, more: object): Command => ({ name: "addGear", args: { id, kindId, ...more } });
 const THIN = { day: [350, 800] as Range, night: [1500, 4500] as Range };
 const STORES = { day: [6000, 20000] as Range, night: [900, 3000] as Range };
-const LID = { mesh: { closedShare: 0, openShare: 1 }, half: { closedShare: 0.5, openShare: 0.5 }, glass: { closedShare: 1, openShare: 0 } };
+const LID = {
+  mesh: { closedShare: 0, openShare: 1 },
+  half: { closedShare: 0.5, openShare: 0.5 },
+  glass: { closedShare: 1, openShare: 0 },
+};
 const size = (w: number, d: number, h: number) => ({ widthM: w / 100, depthM: d / 100, highM: h / 100 });
 const shell = (w: number, d: number, h: number, top: "mesh" | "halfCovered" | "glass") => ({
   widthCm: w,
@@ -219,7 +223,9 @@ const isIn = ({ lies, range }: Line): boolean => lies >= range[0] - HAIR && lies
 
 describe("a first sizing against an independent steady solver", () => {
   it("its ranges hold at least 80 % of 36 cases, in each of what it tells", () => {
-    const all = BOXES.flatMap((box) => ROOMS.flatMap((room) => lines(box, room).map((line) => ({ ...line, box: box.name, room }))));
+    const all = BOXES.flatMap((box) =>
+      ROOMS.flatMap((room) => lines(box, room).map((line) => ({ ...line, box: box.name, room }))),
+    );
     const whats = [...new Set(all.map(({ what }) => what))];
     const shares = whats.map((what) => {
       const some = all.filter((line) => line.what === what);

@@ -298,7 +298,6 @@ describe("findings without a single mend", () => {
         args: { mixId: "mix-1", ingredientId },
       })),
     ],
-    ["crewMissing", [{ name: "removeCrew", args: { crewId: "dwarfWhiteIsopod" } }]],
     [
       "slopeTooSteep",
       [

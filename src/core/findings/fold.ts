@@ -1,11 +1,21 @@
 import { WEIGHTS, type Finding, type Weight } from "./types";
 
-type Cause = "tooDry" | "tooDamp";
-/** What comes of air that is off for the animal: plants that suffer from the same air. */
-const FOLLOWS: Record<Cause, Finding["code"]> = { tooDry: "plantWantsWetter", tooDamp: "plantWantsDrier" };
+type Cause = "tooDry" | "tooDamp" | "tooCold" | "tooHot" | "roomTooHot";
+/** What a finding is, by its code and how it is told. */
+const named = ({ code, quantities }: Finding): string =>
+  "variant" in quantities ? `${code} ${String(quantities.variant)}` : code;
+
+const WARM: readonly string[] = ["plantWrongWarmth tooWarm", "crewWrongWarmth tooWarm"];
+/** What comes of air that is off for the animal: plants and crew that suffer from the same air. */
+const FOLLOWS: Record<Cause, readonly string[]> = {
+  tooDry: ["plantWantsWetter air", "crewWrongAir tooDry"],
+  tooDamp: ["plantWantsDrier air", "crewWrongAir tooWet"],
+  tooCold: ["plantWrongWarmth tooCool", "crewWrongWarmth tooCool"],
+  tooHot: WARM,
+  roomTooHot: WARM,
+};
 
 const isCause = (finding: Finding): finding is Extract<Finding, { code: Cause }> => finding.code in FOLLOWS;
-const isOfAir = ({ quantities }: Finding): boolean => "variant" in quantities && quantities.variant === "air";
 const heavier = (a: Weight, b: Weight): Weight => (WEIGHTS.indexOf(a) <= WEIGHTS.indexOf(b) ? a : b);
 
 /**
@@ -16,7 +26,7 @@ const heavier = (a: Weight, b: Weight): Weight => (WEIGHTS.indexOf(a) <= WEIGHTS
  */
 export function folded(all: readonly Finding[]): Finding[] {
   const causes = all.filter(isCause);
-  const causeOf = (one: Finding) => causes.find(({ code }) => FOLLOWS[code] === one.code && isOfAir(one));
+  const causeOf = (one: Finding) => causes.find(({ code }) => FOLLOWS[code].includes(named(one)));
   return all.flatMap((finding): Finding[] => {
     if (causeOf(finding)) return [];
     if (!isCause(finding)) return [finding];

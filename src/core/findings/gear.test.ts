@@ -52,7 +52,12 @@ const CASES: Case[] = [
     made(dragon, { name: "setTop", args: { lid: "glass" } }),
     [SAFE, add("panel", "radiantPanel", { powerW: 70, run: { by: "always" } })],
   ],
-  ["tooHot", "night", skink, [SAFE, add("dark", "ceramicEmitter", { powerW: 250, run: { by: "always" } })]],
+  [
+    "tooHot",
+    "night",
+    made(skink, { name: "setTop", args: { coveredPct: 75 } }),
+    [SAFE, add("dark", "ceramicEmitter", { powerW: 250, run: { by: "always" } })],
+  ],
   ["tooHot", "noEscape", closed, [SAFE, OVERHEATS]],
   ["uvNoShade", undefined, dragon, [TUBE_INSIDE]],
   ["baskingOff", "noLamp", skink, []],

@@ -7,6 +7,7 @@ type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
 type Variant<V extends string> = { variant: V };
 type Animal = { animalId: string };
 type Plant = { plantId: string };
+type Warmth = Band<"C"> & { wantLowC: number; wantHighC: number };
 type TwoPlants = Plant & { otherId: string };
 type Wanting = Plant & Animal & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Variant<"air" | "roots">;
 type CrewOff = Animal & { crewId: string; lowPct: number; highPct: number; wantLowPct: number; wantHighPct: number };
@@ -83,6 +84,9 @@ export type FindingQuantities = GearQuantities & {
   plantTrampled: Plant & Animal;
   plantHarmful: Plant & Animal;
   plantTooDim: Plant & { ppfd: number; wantLow: number; wantHigh: number };
+  plantWrongWarmth: Plant & Warmth & Variant<"tooWarm" | "tooCool">;
+  plantTooBright: Plant & { ppfd: number; wantLow: number; wantHigh: number };
+  plantPricks: Plant & Animal;
   plantMisplaced: Plant & { spot: Spot };
   plantInside: Plant & { kindId?: string } & Variant<"wall" | "piece">;
   plantNoWood: Plant;
@@ -92,6 +96,11 @@ export type FindingQuantities = GearQuantities & {
   plantDiesHere: Plant & Animal & { count: number };
   crewTooDry: CrewOff;
   crewTooWet: CrewOff;
+  crewWrongWarmth: Animal & { crewId: string } & Warmth & Variant<"tooWarm" | "tooCool">;
+  crewWrongAir: Animal & { crewId: string } & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Variant<
+      "tooDry" | "tooWet"
+    >;
+  crewHunted: Animal & { crewId: string };
   crewHarms: Animal & { crewId: string } & Variant<"bitesResting" | "eatsEggs" | "noxiousFluid">;
   crewNowhere: Animal & { crewId: string } & Variant<"noWater" | "noLand">;
   crewMissing: Animal;
@@ -149,6 +158,9 @@ const CODES: Record<FindingCode, true> = {
   plantTrampled: true,
   plantHarmful: true,
   plantTooDim: true,
+  plantWrongWarmth: true,
+  plantTooBright: true,
+  plantPricks: true,
   plantMisplaced: true,
   plantInside: true,
   plantNoWood: true,
@@ -158,6 +170,9 @@ const CODES: Record<FindingCode, true> = {
   plantDiesHere: true,
   crewTooDry: true,
   crewTooWet: true,
+  crewWrongWarmth: true,
+  crewWrongAir: true,
+  crewHunted: true,
   crewHarms: true,
   crewNowhere: true,
   crewMissing: true,

@@ -9,12 +9,17 @@ const inRoom = (animalId: string, temperatureC: number) =>
   derived(started({ animalId, room: { temperatureC, humidityRh: 50 } }));
 
 describe("the room against the animal", () => {
-  it("is too hot just where it is warmer than the cool end may be, for any animal and room", () => {
+  it("is told too hot where it is warmer than the cool end may be, or its nights than the night, and nowhere else", () => {
     const animals = fc.constantFrom(...STOCK.all("animals"));
     fc.assert(
       fc.property(animals, fc.integer({ min: 5, max: 40 }), ({ id, temperatureC }, roomC) => {
         const told = found(inRoom(id, roomC), "roomTooHot");
-        expect(told !== undefined).toBe(roomC > temperatureC.cool[1]);
+        const byDay = roomC > temperatureC.cool[1];
+        if (byDay) expect(told?.finding.quantities).toMatchObject({ variant: "day", mostC: temperatureC.cool[1] });
+        else if (told)
+          expect(told.finding.quantities).toMatchObject({ variant: "night", mostC: temperatureC.night[1] });
+        if (roomC > temperatureC.night[1] + 3) expect(told).toBeDefined();
+        if (roomC <= Math.min(temperatureC.cool[1], temperatureC.night[1])) expect(told).toBeUndefined();
       }),
       { numRuns: 60 },
     );

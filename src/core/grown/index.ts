@@ -1,3 +1,3 @@
 /** How large animals and plants get, and what their leaves let through. */
 export { grownHeightCm, grownSpreadCm, longestCm, shortestCm } from "./size";
-export { leafKindOf, leavesOf } from "./leaves";
+export { leavesOf } from "./leaves";

@@ -1,7 +1,7 @@
 import type { Plant, Range } from "../catalog";
 
 /** Kinds of leaf as they lose water. */
-export type LeafKind = "thin" | "leathery" | "succulent" | "mat" | "floating";
+type LeafKind = "thin" | "leathery" | "succulent" | "mat" | "floating";
 
 /**
  * What leaves let through, as resistance of pores and skin together, s/m of one side: healthy, watered, by day in light,
@@ -23,7 +23,7 @@ const FIRM: readonly Plant["kind"][] = ["orchid", "palm"];
 const FIRM_ROOTS: readonly Plant["roots"][] = ["epiphyte", "dryBetween"];
 
 /** The kind of leaf, by the kind of plant and what its roots want; nothing where it lives under water. */
-export function leafKindOf({ kind, roots }: Pick<Plant, "kind" | "roots">): LeafKind | undefined {
+function leafKindOf({ kind, roots }: Pick<Plant, "kind" | "roots">): LeafKind | undefined {
   if (roots === "submerged") return undefined;
   if (roots === "floating") return "floating";
   if (MATS.includes(kind)) return "mat";

@@ -1,5 +1,5 @@
 import type { Range } from "../catalog";
-import { WANTED_CHANGES } from "../climate";
+import { LEAST_CHANGES } from "../climate";
 import { measurableOf, placeOf, type LogEvent, type LogState } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
@@ -28,8 +28,8 @@ export type Cause =
   | { kind: "design"; comesTo: Range }
   /** More is sprayed than the air takes: so much runs down a day, litres. */
   | { kind: "runsDown"; litresADay: Range }
-  | { kind: "fewChanges"; changesPerH: Range; wantedPerH: Range }
-  | { kind: "manyChanges"; changesPerH: Range; wantedPerH: Range }
+  | { kind: "fewChanges"; changesPerH: Range }
+  | { kind: "manyChanges"; changesPerH: Range }
   /** The room itself is so. */
   | { kind: "room" };
 
@@ -123,12 +123,14 @@ const runsDown: Look = ({ series, side }, { outlook }) =>
     ? [{ kind: "runsDown", litresADay: outlook.runsDownL }]
     : [];
 
+/** Where dry air was read, so many times the least air is looked at as its cause: ours. */
+const MANY_TIMES = 10;
 const changesOfAir: Look = ({ series, side }, { scene, outlook }) => {
   if (measurableOf(series) !== "humidityRh") return [];
-  const wantedPerH = WANTED_CHANGES[scene.animal.air.movement];
+  const leastPerH = LEAST_CHANGES[scene.animal.air.movement];
   const { changesPerH } = outlook.sizing.day;
-  if (side === "above" && changesPerH[1] < wantedPerH[0]) return [{ kind: "fewChanges", changesPerH, wantedPerH }];
-  if (side === "below" && changesPerH[0] > wantedPerH[1]) return [{ kind: "manyChanges", changesPerH, wantedPerH }];
+  if (side === "above" && changesPerH[1] < leastPerH) return [{ kind: "fewChanges", changesPerH }];
+  if (side === "below" && changesPerH[0] > leastPerH * MANY_TIMES) return [{ kind: "manyChanges", changesPerH }];
   return [];
 };
 

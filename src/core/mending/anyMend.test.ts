@@ -44,7 +44,7 @@ describe("whatever habitat a person clicked together", () => {
           }
         }
       }),
-      { numRuns: 30 },
+      { numRuns: 16 },
     );
   }, 300_000);
 
@@ -60,7 +60,7 @@ describe("whatever habitat a person clicked together", () => {
         expect(presses, design.brief.animalId).toBeLessThanOrEqual(MOST_PRESSES);
         expect(now.findings.filter(({ weight }) => weight === "harm").flatMap((harm) => edits(harm, now))).toEqual([]);
       }),
-      { numRuns: 12 },
+      { numRuns: 8 },
     );
   }, 300_000);
 });

@@ -74,6 +74,9 @@ export type MendQuantities = {
   plantTrampled: PlantChange<"move">;
   plantHarmful: PlantChange<"move">;
   plantTooDim: PlantChange<"move">;
+  plantWrongWarmth: PlantChange<"move">;
+  plantTooBright: PlantChange<"move">;
+  plantPricks: PlantChange<"move">;
   plantMisplaced: PlantChange<"move">;
   plantInside: PlantChange<"move">;
   plantNoWood: { kindId?: string } & Variant<"mount" | "move" | "remove">;
@@ -84,6 +87,9 @@ export type MendQuantities = {
   crewMissing: { crewId?: string } & Variant<"seed" | "byHand">;
   crewTooDry: CrewChange;
   crewTooWet: CrewChange;
+  crewWrongWarmth: CrewChange;
+  crewWrongAir: CrewChange;
+  crewHunted: CrewChange;
   crewHarms: CrewChange;
   crewNowhere: CrewChange;
 };

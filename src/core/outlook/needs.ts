@@ -1,11 +1,11 @@
 import type { Range } from "../catalog";
-import { openingsOf, ventPairs, WANTED_CHANGES } from "../climate";
+import { LEAST_CHANGES, openingsOf, ventPairs } from "../climate";
 import type { MeteredState } from "../light";
 import type { Scene } from "../scene";
 import { outlookOf, type Outlook } from "./outlook";
 
-/** Air the animal's kind of box usually has, and how many pairs of round vents would give it where it has less. */
-export type AirNeed = { wantedPerH: Range; isStill: boolean; pairs: number | undefined };
+/** The least air the animal's kind of box has, and how many pairs of round vents would give it where it has less. */
+export type AirNeed = { leastPerH: number; isStill: boolean; pairs: number | undefined };
 
 const LEAST_WARMER_K = 1;
 const middle = ([low, high]: Range): number => (low + high) / 2;
@@ -13,14 +13,14 @@ const middle = ([low, high]: Range): number => (low + high) / 2;
 /**
  * Changes of air by day against those usual for the animal.
  *
- * @example airNeed(scene, outlook) // { wantedPerH: [2, 6], isStill: true, pairs: 3 }
+ * @example airNeed(scene, outlook) // { leastPerH: 2, isStill: true, pairs: 3 }
  */
 export function airNeed({ animal, habitat, library }: Scene, { sizing, fillCm }: Outlook): AirNeed {
-  const wantedPerH = WANTED_CHANGES[animal.air.movement];
-  const isStill = sizing.day.changesPerH[1] < wantedPerH[0];
+  const leastPerH = LEAST_CHANGES[animal.air.movement];
+  const isStill = sizing.day.changesPerH[1] < leastPerH;
   const warmerK = Math.max(LEAST_WARMER_K, middle(sizing.day.temperatureC) - habitat.brief.room.temperatureC);
   const openings = openingsOf(habitat.shell, fillCm, library);
-  return { wantedPerH, isStill, pairs: isStill ? ventPairs(openings, warmerK, wantedPerH[0]) : undefined };
+  return { leastPerH, isStill, pairs: isStill ? ventPairs(openings, warmerK, leastPerH) : undefined };
 }
 
 const HALF_PCT = 50;

@@ -50,7 +50,7 @@ export function Needs() {
         <Fact label={say("climate:needs.heatNight")}>{wattsOf(sizing.neededNightW, say, figures)}</Fact>
         <Fact label={say("climate:needs.runsNight")}>{wattsOf(sizing.night.heatW, say, figures)}</Fact>
         <Fact label={say("climate:needs.air")}>{changesSaid(sizing.day.changesPerH, say, figures)}</Fact>
-        <Fact label={say("climate:needs.airWanted")}>{changesSaid(air.wantedPerH, say, figures)}</Fact>
+        <Fact label={say("climate:needs.airWanted")}>{changesSaid([air.leastPerH, air.leastPerH], say, figures)}</Fact>
         {air.pairs === undefined ? null : (
           <Fact label={say("climate:needs.vents")}>
             {say("climate:needs.ventPairs", {
@@ -70,6 +70,9 @@ export function Needs() {
             })}
           </Fact>
         ) : null}
+        <Fact label={say("climate:needs.soilDries")}>
+          {outlook.soilDriesDays ? daysOf(outlook.soilDriesDays, say, figures) : say("climate:soilStays")}
+        </Fact>
         {derived.ground.water ? (
           <Fact label={say("climate:needs.drainage")}>{daysOf(outlook.safeLineDays, say, figures)}</Fact>
         ) : null}

@@ -1,8 +1,8 @@
 "use client";
 
 import type { Range } from "@/core/catalog";
-import type { RoomGap } from "@/core/climate";
 import { mistingFor } from "@/core/keeping";
+import { meetsOf, type Meets } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { Fact, Facts, Tile, Tiles } from "@/ui/parts";
 import { degreesApart, type Say, useFigures, useSay, useUnits } from "@/words";
@@ -11,10 +11,10 @@ import css from "./Climate.module.css";
 /** A gram a cubic metre in grains a cubic foot: 15.4324 grains a gram, 35.3147 cubic feet a cubic metre (NIST SP 811). */
 const GRAINS_PER_FT3 = 15.4324 / 35.3147;
 
-/** How nights come out by themselves: in the band, over it or under it. */
-function nightSentence(gap: RoomGap, told: (degreesC: number) => string, say: Say): string {
-  if (gap.nightTooWarmC > 0) return say("climate:nightWarm", { delta: told(gap.nightTooWarmC) });
-  if (gap.nightTooColdC > 0) return say("climate:nightCold", { delta: told(gap.nightTooColdC) });
+/** How nights come out, judged as everywhere else. */
+function nightSentence(night: Meets | undefined, told: (degreesC: number) => string, say: Say): string {
+  if (night?.stand === "high") return say("climate:nightWarm", { delta: told(night.got[0] - night.wanted[1]) });
+  if (night?.stand === "low") return say("climate:nightCold", { delta: told(night.wanted[0] - night.got[1]) });
   return say("climate:nightOk");
 }
 
@@ -29,7 +29,8 @@ export function RoomPart() {
   const system = useUnits();
   const figures = useFigures();
   const { habitat, derived } = useOpen();
-  const { animal, gap } = derived;
+  const { animal, gap, outlook } = derived;
+  const night = meetsOf(outlook, animal).find(({ id }) => id === "night");
   const mist = mistingFor(animal);
   const { room } = habitat.brief;
   return (
@@ -49,7 +50,7 @@ export function RoomPart() {
         />
       </Tiles>
       <p className={css.why}>{airSentence(say, gap.warmedAirRh, animal.humidityRh.day.preferred)}</p>
-      <p className={css.why}>{nightSentence(gap, (degreesC) => degreesApart(degreesC, system, figures), say)}</p>
+      <p className={css.why}>{nightSentence(night, (degreesC) => degreesApart(degreesC, system, figures), say)}</p>
       <Facts>
         <Fact label={say("climate:warmedAir")}>{say("climate:rh", { warmedRh: gap.warmedAirRh })}</Fact>
         <Fact label={say("climate:wantedAir")}>{say("climate:rh", { warmedRh: gap.wantedRh })}</Fact>

@@ -12,7 +12,7 @@ import { crewFit, ranked, seedCount, type Fit } from "@/core/living";
 import { startOwn, stockNames, useOpen } from "@/store";
 import { FitMark } from "@/ui/FitMark";
 import { NumberInput } from "@/ui/measure";
-import { Cautions, LedgerHead, LedgerPart, Workbench } from "@/ui/parts";
+import { Cautions, LedgerHead, LedgerPart, WishedNote, Workbench } from "@/ui/parts";
 import { Nearest, useSearch } from "@/ui/search";
 import { BenchSection, type View } from "@/ui/section";
 import { capital, sayFit, useSay, useLibrary } from "@/words";
@@ -61,6 +61,7 @@ export function CrewStep() {
       ledger={
         <>
           <LedgerHead title={say("crew:title")} sub={say("crew:sub")} />
+          <WishedNote climate={derived.climate} animalId={derived.animal.id} />
           {habitat.crew.length === 0 ? <p className={css.none}>{say("crew:none")}</p> : null}
           <ul className={css.list} aria-label={say("crew:seeded")}>
             {habitat.crew.map((seeding) => {

@@ -4,7 +4,7 @@ import { DndContext, pointerWithin, PointerSensor, useSensor, useSensors, type D
 import { useState } from "react";
 import { PLANTING_PLACES } from "@/core/living";
 import { useOpen } from "@/store";
-import { LedgerHead, Pills, Workbench } from "@/ui/parts";
+import { LedgerHead, Pills, WishedNote, Workbench } from "@/ui/parts";
 import { BenchSection, type View } from "@/ui/section";
 import { useSay } from "@/words";
 import { Candidates } from "./Candidates";
@@ -80,6 +80,7 @@ export function PlantingStep() {
         ledger={
           <>
             <LedgerHead title={say("planting:title")} sub={say("planting:sub")} />
+            <WishedNote climate={derived.climate} animalId={derived.animal.id} />
             <Pills
               label={say("planting:panels.label")}
               value={panel}

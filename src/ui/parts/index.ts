@@ -11,4 +11,5 @@ export { LedgerHead, LedgerPart, Workbench } from "./Workbench";
 export { LastWritten } from "./LastWritten";
 export { Minding } from "./Minding";
 export { Pills } from "./Pills";
+export { WishedNote } from "./WishedNote";
 export { useNow } from "./useNow";

@@ -15,6 +15,8 @@ const terms = {
   nth: "{{nth}} of {{count}}",
   next: "{{nth}} of {{count}} alike: show the next",
   rebuild: "Rebuild: {{what}}",
+  also: "with it: {{what}}",
+  brings: "The same air is wrong for {{names}}.",
 } as const;
 
 export default terms;

@@ -58,6 +58,32 @@ const living = {
       remove: "Take it out",
     },
   },
+  plantWrongWarmth: {
+    why: {
+      tooWarm:
+        "{{plantId}} finds {{lowCFigure}} to {{highC}} where it stands and wants {{wantLowCFigure}} to {{wantHighC}}: too warm.",
+      tooCool:
+        "{{plantId}} finds {{lowCFigure}} to {{highC}} where it stands and wants {{wantLowCFigure}} to {{wantHighC}}: too cool.",
+    },
+    mend: {
+      move: "Move it where it does well",
+      remove: "Take it out",
+    },
+  },
+  plantTooBright: {
+    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: it burns.",
+    mend: {
+      move: "Move it where it does well",
+      remove: "Take it out",
+    },
+  },
+  plantPricks: {
+    why: "{{plantId}} has spines or awns, and {{animalId}} brushes past it.",
+    mend: {
+      move: "Move it where it does well",
+      remove: "Take it out",
+    },
+  },
   plantMisplaced: {
     why: "{{plantId}} stands {{spot}}, and does not grow there.",
     mend: {
@@ -109,6 +135,37 @@ const living = {
   plantDiesHere: {
     why: "Of {{plantId}}, {{count}} died in this box: something here does not suit it.",
     mend: "Take it out",
+  },
+  crewWrongWarmth: {
+    why: {
+      tooWarm:
+        "{{crewId}} find {{lowCFigure}} to {{highC}} in the ground and live at {{wantLowCFigure}} to {{wantHighC}}: too warm.",
+      tooCool:
+        "{{crewId}} find {{lowCFigure}} to {{highC}} in the ground and live at {{wantLowCFigure}} to {{wantHighC}}: too cool.",
+    },
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewWrongAir: {
+    why: {
+      tooDry:
+        "{{crewId}} find {{lowRhFigure}} to {{highRh}} and live at {{wantLowRhFigure}} to {{wantHighRh}}: too dry.",
+      tooWet:
+        "{{crewId}} find {{lowRhFigure}} to {{highRh}} and live at {{wantLowRhFigure}} to {{wantHighRh}}: too damp.",
+    },
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
+  },
+  crewHunted: {
+    why: "{{animalId}} eats crew, and {{crewId}} do not hide from it: they will not last.",
+    mend: {
+      swap: "Seed {{swapCrewId}} instead",
+      remove: "Take them out",
+    },
   },
   crewTooDry: {
     why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; that of {{animalId}} is kept at {{lowPct}} to {{highPct}}.",

@@ -23,7 +23,33 @@ const nowhere =
     return { code: "crewNowhere", about: crewId, weight: "harm", step: "crew", quantities };
   };
 
-const TELLERS: Partial<Record<FitCode, (crewId: string, reason: FitReason, animalId: string) => Found>> = {
+type Teller = (crewId: string, reason: FitReason, animalId: string) => Found | undefined;
+/** What is fair only is not told: crew lives where it can. */
+const ifMisfit =
+  (tell: Teller): Teller =>
+  (crewId, reason, animalId) =>
+    reason.verdict === "misfit" ? tell(crewId, reason, animalId) : undefined;
+
+const wrongWarmth = (variant: "tooWarm" | "tooCool"): Teller =>
+  ifMisfit((crewId, reason, animalId) => ({
+    ...{ code: "crewWrongWarmth", about: crewId, weight: "look", step: "crew" },
+    quantities: { crewId, animalId, ...warmthOf(reason), variant },
+  }));
+const wrongAir = (variant: "tooDry" | "tooWet"): Teller =>
+  ifMisfit((crewId, reason, animalId) => ({
+    ...{ code: "crewWrongAir", about: crewId, weight: "look", step: "crew" },
+    quantities: { crewId, animalId, ...humidityOf(reason), variant },
+  }));
+
+const TELLERS: Partial<Record<FitCode, Teller>> = {
+  "temperature.tooWarm": wrongWarmth("tooWarm"),
+  "temperature.tooCool": wrongWarmth("tooCool"),
+  "humidity.tooDry": wrongAir("tooDry"),
+  "humidity.tooWet": wrongAir("tooWet"),
+  "hunting.eaten": ifMisfit((crewId, _reason, animalId) => ({
+    ...{ code: "crewHunted", about: crewId, weight: "opinion", step: "crew" },
+    quantities: { crewId, animalId },
+  })),
   "soil.tooDry": soilOff("crewTooDry"),
   "soil.tooWet": soilOff("crewTooWet"),
   "crew.harms": (crewId, reason) => {
@@ -49,6 +75,14 @@ export const checkCrew: Check = ({ habitat, animal, crewFits }) => {
     return [...told.values()].flatMap((reason) => TELLERS[reason.code]?.(crewId, reason, animal.id) ?? []);
   });
 };
+
+/** The warmth a fit was judged by, as it tells it. */
+export const warmthOf = (reason: FitReason) => ({
+  lowC: Number(reason.lowC),
+  highC: Number(reason.highC),
+  wantLowC: Number(reason.wantLowC),
+  wantHighC: Number(reason.wantHighC),
+});
 
 /** The humidity a fit was judged by, as it tells it. */
 export const humidityOf = (reason: FitReason) => ({

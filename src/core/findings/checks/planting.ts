@@ -1,7 +1,7 @@
 import type { Stand } from "../../habitat";
 import { lossesOf, spotOf, type FitCode, type FitReason, type Trouble } from "../../living";
 import type { Assessed, Check, Found } from "../types";
-import { humidityOf } from "./living";
+import { humidityOf, warmthOf } from "./living";
 
 /** What is fair only is not told: a plant with care is a plant. */
 const isMisfit = (reason: FitReason): boolean => reason.verdict === "misfit";
@@ -37,6 +37,19 @@ const misplaced: Teller = (reason, stand, { library }) => {
   const spot = spotOf(library.get("plants", plantId), stand);
   return { ...shared(reason, stand), code: "plantMisplaced", quantities: { plantId, spot } };
 };
+
+const lookAt = (stand: Stand) => ({ about: stand.id, weight: "look", step: "planting" }) as const;
+
+const wrongWarmth =
+  (variant: "tooWarm" | "tooCool"): Teller =>
+  (reason, stand) =>
+    isMisfit(reason)
+      ? {
+          ...lookAt(stand),
+          code: "plantWrongWarmth",
+          quantities: { plantId: stand.plantId, ...warmthOf(reason), variant },
+        }
+      : undefined;
 
 /** How each side of a fit that is not good is told. */
 const TELLERS: Partial<Record<FitCode, Teller>> = {
@@ -82,6 +95,25 @@ const TELLERS: Partial<Record<FitCode, Teller>> = {
       wantHigh: numberOf(reason, "wantHigh"),
     },
   }),
+  "temperature.tooWarm": wrongWarmth("tooWarm"),
+  "temperature.tooCool": wrongWarmth("tooCool"),
+  "light.tooBright": (reason, stand) =>
+    isMisfit(reason)
+      ? {
+          ...lookAt(stand),
+          code: "plantTooBright",
+          quantities: {
+            plantId: stand.plantId,
+            ppfd: numberOf(reason, "ppfd"),
+            wantLow: numberOf(reason, "wantLow"),
+            wantHigh: numberOf(reason, "wantHigh"),
+          },
+        }
+      : undefined,
+  "hazard.pricks": (reason, stand, { animal }) =>
+    isMisfit(reason)
+      ? { ...lookAt(stand), code: "plantPricks", quantities: { plantId: stand.plantId, animalId: animal.id } }
+      : undefined,
   "place.wrong": misplaced,
   "place.noWater": misplaced,
 };

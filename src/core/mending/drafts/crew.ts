@@ -47,7 +47,10 @@ function seeded(_finding: unknown, assessed: Assessed): Draft<MendQuantities["cr
     name: "setCrew",
     args: { crewId: kind.id, count: seedCount(kind, habitat) },
   }));
-  const byHand = last({ variant: "byHand" as const }, { name: "setLiving" as const, args: { living: "planted" as const } });
+  const byHand = last(
+    { variant: "byHand" as const },
+    { name: "setLiving" as const, args: { living: "planted" as const } },
+  );
   return first ? [...one({ crewId: first.kind.id, variant: "seed" as const }, ...commands), ...byHand] : byHand;
 }
 
@@ -55,6 +58,9 @@ export const crewMenders = {
   crewMissing: seeded,
   crewTooDry: swapCrew,
   crewTooWet: swapCrew,
+  crewWrongWarmth: swapCrew,
+  crewWrongAir: swapCrew,
+  crewHunted: swapCrew,
   crewHarms: swapCrew,
   crewNowhere: swapCrew,
 } satisfies Partial<Menders>;

@@ -1,5 +1,5 @@
 import type { Assessed, FindingOf } from "../../findings";
-import { usualGear, type Command, type GearPiece, type Run } from "../../habitat";
+import { usualGear, type Command, type Run } from "../../habitat";
 import { standCm } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";

@@ -85,6 +85,9 @@ export const plantMenders = {
   },
   plantTrampled: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
   plantHarmful: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
+  plantWrongWarmth: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
+  plantTooBright: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
+  plantPricks: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
   plantTooDim: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
   plantMisplaced: (finding, assessed) => [
     ...one({ variant: "move" } as const, moved(finding.about, { spot: null, upCm: null })),

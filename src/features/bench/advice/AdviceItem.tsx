@@ -8,7 +8,7 @@ import type { Derived } from "@/core/derive";
 import { isOpen, type Finding } from "@/core/findings";
 import { choicesOf } from "@/core/mending";
 import { useSession } from "@/store";
-import { retold, sayChoices, sayFinding, sayMend, useFigures, useNotes, useSay } from "@/words";
+import { retold, sayChoices, sayBrought, sayFinding, sayMend, useFigures, useNotes, useSay } from "@/words";
 import css from "./AdvicePanel.module.css";
 import { AnswerForm } from "./AnswerForm";
 import { MendButton } from "./MendButton";
@@ -29,7 +29,7 @@ export function AdviceItem({ finding, settled, today, onGo }: Props) {
         {say(`findings:${finding.weight}`)} <small>{say(`advice:rests.${restsWord(finding)}`)}</small>
       </p>
       <p>
-        <b>{title}</b> {why} {works[0]}
+        <b>{title}</b> {why} {works[0]} {sayBrought(finding, say)}
       </p>
       <OtherSchool finding={finding} settled={settled} />
       {unanswered && mends ? <Mends finding={finding} settled={settled} mends={mends} onGo={onGo} /> : null}

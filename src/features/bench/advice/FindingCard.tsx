@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useState, type ReactNode } from "react";
 import type { Derived } from "@/core/derive";
 import type { Finding } from "@/core/findings";
-import { sayFinding, sayMend, useSay } from "@/words";
+import { sayBrought, sayFinding, sayMend, useSay } from "@/words";
 import css from "./FindingsBar.module.css";
 import { MendButton } from "./MendButton";
 import { useMends } from "./useMends";
@@ -50,7 +50,7 @@ function Told({ id, finding, settled, ways, here, children }: ToldProps) {
     <li className={css.card} data-weight={finding.weight}>
       <p>
         <span className="quiet">{say(`findings:${finding.weight}`)}: </span>
-        <b>{title}</b> {why} {work}
+        <b>{title}</b> {why} {work} {sayBrought(finding, say)}
         {finding.follows ? (
           <small> {say("schools:followed", { question: say(`schools:questions.${finding.follows}`) })}</small>
         ) : null}

@@ -13,9 +13,13 @@ export function MendButton({ mend, first }: { mend: Mend; first: boolean }) {
     if (mend.events.length > 0) act(mend.events, mend.commands);
     else edit(mend.commands);
   };
+  const { button, also } = sayMend(mend, say);
   return (
-    <Button size="small" variant={first ? "contained" : "outlined"} onClick={press}>
-      {capital(sayMend(mend, say).button)}
-    </Button>
+    <>
+      <Button size="small" variant={first ? "contained" : "outlined"} onClick={press}>
+        {capital(button)}
+      </Button>
+      {also ? <small className="quiet">{also}</small> : null}
+    </>
   );
 }
