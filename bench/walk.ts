@@ -26,11 +26,15 @@ for (const roomC of rooms.split(",").map(Number))
       const key = `${weight.padEnd(8)}${code}.${String((quantities as { variant?: string }).variant ?? "")}`;
       left.set(key, (left.get(key) ?? 0) + 1);
     }
-    const told = heavy.map(({ code, quantities }) => `${code}.${String((quantities as { variant?: string }).variant ?? "")}`);
+    const told = heavy.map(
+      ({ code, quantities }) => `${code}.${String((quantities as { variant?: string }).variant ?? "")}`,
+    );
     console.log(
       `${animal.id.padEnd(30)} ${roomC} °C  ${String(walked.presses).padStart(2)} presses  ${String(Math.round(performance.now() - began)).padStart(6)} ms  ${told.join(" ") || "nothing of weight"}${process.env.TOLD ? ` | ${walked.pressed.join("; ")}` : ""}`,
     );
   }
-console.log(`\n${walks} walks: ${sound} end with nothing of weight, ${clean} with nothing at all; ${(presses / walks).toFixed(1)} presses each`);
+console.log(
+  `\n${walks} walks: ${sound} end with nothing of weight, ${clean} with nothing at all; ${(presses / walks).toFixed(1)} presses each`,
+);
 for (const [key, count] of [...left].toSorted(([a, x], [b, y]) => a.slice(0, 8).localeCompare(b.slice(0, 8)) || y - x))
   console.log(`${String(count).padStart(4)}  ${key}`);

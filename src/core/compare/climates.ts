@@ -14,10 +14,7 @@ export type ClimateRow = { id: ClimateId; a: Comes | undefined; b: Comes | undef
 type Climate = { outlook: Outlook; animal: Animal };
 
 function comesOf({ outlook, animal }: Climate): ReadonlyMap<ClimateId, Comes> {
-  const met = meetsOf(outlook, animal).map(({ id, got, stand }): [ClimateId, Comes] => [
-    id,
-    { got, stand },
-  ]);
+  const met = meetsOf(outlook, animal).map(({ id, got, stand }): [ClimateId, Comes] => [id, { got, stand }]);
   const { changesPerH, heatW } = outlook.sizing.day;
   return new Map<ClimateId, Comes>([
     ...met,

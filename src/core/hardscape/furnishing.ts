@@ -85,9 +85,7 @@ function countOf({ kind, count }: Refuge, scene: Standing): number {
     case "corkTubeHigh":
       return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && isOnWall(piece)).length;
     case "leafTangle":
-      return Math.floor(
-        (kinds.filter(leavesToHideIn).length + having(scene, "leaves").length) / TANGLE_LEAVES,
-      );
+      return Math.floor((kinds.filter(leavesToHideIn).length + having(scene, "leaves").length) / TANGLE_LEAVES);
     case "burrow":
       return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : having(scene, "deepTube").length;
     case "waterPlants":

@@ -3,7 +3,6 @@ import { hoursOn, inUse, isHeld, vesselLOf, waterMLPerH, type Fitted } from "../
 import type { Sizing } from "../climate";
 import type { Ground } from "../strata";
 
-
 /** Water a piece gives to the box, litres a day; of what a humidistat holds, no more than the air takes. */
 function waterLPerDay(one: Fitted, { neededWaterL }: Pick<Sizing, "neededWaterL">, on: string): Range {
   if (!inUse(one.piece, on)) return [0, 0];

@@ -52,7 +52,11 @@ export function pressedThrough(from: Design): Walked {
 function firstMend(now: ReturnType<typeof derived>) {
   for (const finding of now.findings) {
     const mend = mendsOf(finding, now).find(({ how }) => how !== "work");
-    if (mend) return { commands: mend.commands, said: `${finding.code} ${mend.parts.map(({ code, quantities }) => `${code}.${String((quantities as { variant?: string }).variant ?? "")}`).join("+")}` };
+    if (mend)
+      return {
+        commands: mend.commands,
+        said: `${finding.code} ${mend.parts.map(({ code, quantities }) => `${code}.${String((quantities as { variant?: string }).variant ?? "")}`).join("+")}`,
+      };
   }
   return undefined;
 }

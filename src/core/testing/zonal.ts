@@ -95,7 +95,14 @@ export function solve(one: Case, half: "day" | "night"): Solved {
         slopeKg += g;
         return { heatW: LATENT * g * over, perK: LATENT * g * slope };
       };
-      const settle = (node: Node, m2: number, film: number, outWPerK: number, gainsW: number, gives: { heatW: number; perK: number }) => {
+      const settle = (
+        node: Node,
+        m2: number,
+        film: number,
+        outWPerK: number,
+        gainsW: number,
+        gives: { heatW: number; perK: number },
+      ) => {
         const net =
           m2 * film * (air.c - node.c) + radiates(node, m2) + outWPerK * (room.c - node.c) + gainsW - gives.heatW;
         relax(node, net, m2 * (film + 5) + outWPerK + gives.perK);
@@ -103,8 +110,7 @@ export function solve(one: Case, half: "day" | "night"): Solved {
       };
       const sprayed = one.sprayGPerDay / 3 / 86_400_000;
       const landsOn = leafM2 > 0 ? leaf : wall;
-      const film =
-        sprayed * 0.55 * wetness(sprayed * 0.55, leafM2 + wallM2[n]! * 0.3, fullRatio(landsOn.c) - ratio);
+      const film = sprayed * 0.55 * wetness(sprayed * 0.55, leafM2 + wallM2[n]! * 0.3, fullRatio(landsOn.c) - ratio);
       vapour += film;
       const filmOn = (node: Node) => (node === landsOn ? LATENT * film : 0);
       const films = {
@@ -126,7 +132,14 @@ export function solve(one: Case, half: "day" | "night"): Solved {
       );
       const lidM2 = floorM2 * one.closedShare;
       if (lidM2 > 0)
-        toAirW += settle(lid, lidM2, films.lid, lidM2 / (1 / (5 + 2) + 0.005), 0, wet(lid, films.lid, lidM2, Infinity, 0));
+        toAirW += settle(
+          lid,
+          lidM2,
+          films.lid,
+          lidM2 / (1 / (5 + 2) + 0.005),
+          0,
+          wet(lid, films.lid, lidM2, Infinity, 0),
+        );
       toAirW += settle(
         ground,
         floorM2,

@@ -126,7 +126,10 @@ function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
   const { isNew, ways } = sprays(assessed);
   const mist: Way[] = ways.map((commands) => ({ commands }));
   const both = cover.flatMap(({ commands, coveredPct }) =>
-    ways.map((more): Way => ({ ...(coveredPct === undefined ? {} : { coveredPct }), commands: [...commands, ...more] })),
+    ways.map((more): Way => ({
+      ...(coveredPct === undefined ? {} : { coveredPct }),
+      commands: [...commands, ...more],
+    })),
   );
   const fog = fogger(assessed);
   const foggy = [{ commands: [] }, ...cover].map((way): Way => ({ ...way, commands: [...way.commands, ...fog] }));

@@ -26,13 +26,19 @@ const freeId = (stands: readonly Stand[], id: string): string =>
 /** The kinds that would do best here, where they usually go. */
 function bestKinds(assessed: Assessed, variant: Green): Plant[] {
   const { library, habitat } = assessed;
-  const fits = library.all("plants").filter(IS[variant]).map((plant) => plantFit(plant, assessed, usualStand(assessed, plant)));
+  const fits = library
+    .all("plants")
+    .filter(IS[variant])
+    .map((plant) => plantFit(plant, assessed, usualStand(assessed, plant)));
   // An easy plant before a hard one, where both do as well.
   const ease = { easy: 0, fair: 1, hard: 2 };
   const kinds = ranked(fits)
     .filter(({ verdict }) => verdict !== "misfit")
     .map(({ id, score }) => ({ plant: library.get("plants", id), score }))
-    .toSorted((a, b) => b.score - a.score || ease[a.plant.ease] - ease[b.plant.ease] || grownSpreadCm(a.plant) - grownSpreadCm(b.plant));
+    .toSorted(
+      (a, b) =>
+        b.score - a.score || ease[a.plant.ease] - ease[b.plant.ease] || grownSpreadCm(a.plant) - grownSpreadCm(b.plant),
+    );
   const small = kinds.filter(({ plant }) => grownSpreadCm(plant) <= habitat.shell.widthCm / 2);
   return (small.length > 0 ? small : kinds).slice(0, MOST_KINDS).map(({ plant }) => plant);
 }
@@ -58,7 +64,11 @@ function setOut(assessed: Assessed, plant: Plant, count: number): Command[] {
 }
 
 /** Plants for a refuge that is made of leaves, of the kinds that do best here. */
-export function planted(assessed: Assessed, { needCount, haveCount }: FindingOf<"refugeMissing">["quantities"], variant: Green) {
+export function planted(
+  assessed: Assessed,
+  { needCount, haveCount }: FindingOf<"refugeMissing">["quantities"],
+  variant: Green,
+) {
   const count = (needCount - haveCount) * EACH[variant];
   return bestKinds(assessed, variant).flatMap((plant) =>
     one({ plantId: plant.id, variant: "plant" as const }, ...setOut(assessed, plant, count)),

@@ -52,7 +52,10 @@ const wattsOfKind = ({ sizes }: Gear): number[] =>
 /** What warms in this half of the day already, the strongest first. */
 const heaters = ({ outlook }: Assessed, half: Half): Fitted[] =>
   outlook.all
-    .filter(({ piece, kind }) => inUse(piece, outlook.on) && (kind.purpose === "nightHeat" || (half === "day" && kind.purpose === "dayHeat")))
+    .filter(
+      ({ piece, kind }) =>
+        inUse(piece, outlook.on) && (kind.purpose === "nightHeat" || (half === "day" && kind.purpose === "dayHeat")),
+    )
     .toSorted((a, b) => wattsOf(b) - wattsOf(a));
 
 /** A heater that is there, set to what is wanted, and as strong as it must be; on the thermostat that is there. */
@@ -62,11 +65,12 @@ function changed(assessed: Assessed, half: Half, { piece, kind }: Fitted): Way[]
   const wanted = heldRun(assessed, kind, half);
   const was = piece.run.by === "warmth" ? piece.run : undefined;
   // The other half of the day stays as it was set.
-  const run = was && wanted.by === "warmth"
-    ? { ...was, ...(half === "day" ? { dayC: wanted.dayC } : { nightC: wanted.nightC }) }
-    : feed
-      ? wanted
-      : piece.run;
+  const run =
+    was && wanted.by === "warmth"
+      ? { ...was, ...(half === "day" ? { dayC: wanted.dayC } : { nightC: wanted.nightC }) }
+      : feed
+        ? wanted
+        : piece.run;
   const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
   const watts = wattsOfKind(kind).filter((one) => one >= wattsOf({ piece, kind }));
   return watts.map((powerW) => {
@@ -118,7 +122,9 @@ const coversOf = (assessed: Assessed): { coveredPct: number; command: Command }[
 function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
   const half: Half = finding.quantities.variant === "night" ? "night" : "day";
   const covers = coversOf(assessed);
-  const there = heaters(assessed, half).slice(0, 2).map((heater) => changed(assessed, half, heater));
+  const there = heaters(assessed, half)
+    .slice(0, 2)
+    .map((heater) => changed(assessed, half, heater));
   const fresh = kindsFor(assessed, half).map((kindId) => added(assessed, half, kindId));
   const covered = (ways: readonly Way[]): Way[] =>
     covers.flatMap(({ coveredPct, command }) =>
