@@ -11,7 +11,7 @@ export {
 export { overFloor, overGround, SOIL_MOISTURE } from "./field";
 export type { Climate, Conditions, GroundConditions } from "./field";
 export { sizedClimate } from "./climate";
-export { wishedClimate } from "./wish";
+export { WISHED_BY, wishedClimate } from "./wish";
 export { roomGap } from "./room";
 export type { RoomGap } from "./room";
 export { airChangesPerH, meshResistance, openingsOf, ROUND_VENTS_CM, stackM3PerS, ventPairs } from "./airChange";

@@ -15,6 +15,12 @@ const between = (a: number, b: number, share: number): number => a + (b - a) * s
 const share = (value: number): number => Math.min(1, Math.max(0, value));
 const within = ([low, high]: Range, part: number): number => between(low, high, share(part));
 
+/** The figures of the animal's entry a wished climate is told by. */
+export const WISHED_BY: Climate["decidedBy"] = {
+  air: ["temperatureC.warm", "temperatureC.cool", "humidityRh.day"],
+  ground: GROUND_WISHES,
+};
+
 /**
  * The climate a box is meant to have: the animal's band, the warm end on the left, the cool end on the right; up high
  * it is warmer and drier, low at the cool end moister. The ground is as damp as the animal's is to be.
@@ -46,7 +52,7 @@ export function wishedClimate(
     },
     groundAt: (xCm) => ({ temperatureC: warmthAt(xCm, 0), moisture }),
     source: "wish",
-    decidedBy: { air: ["temperatureC.warm", "temperatureC.cool", "humidityRh.day"], ground: GROUND_WISHES },
+    decidedBy: WISHED_BY,
     pending: false,
   };
 }

@@ -1,4 +1,5 @@
 import { isUnsure, provenanceOf, type CatalogKind } from "../catalog";
+import { WISHED_BY, type Climate } from "../climate";
 import type { Library } from "../library";
 import type { FindingCode, FindingQuantities } from "./quantities";
 import type { Finding } from "./types";
@@ -8,7 +9,13 @@ export type Decider = { kind: CatalogKind; id: string; path: string };
 /** One that wants checking before the others: it rests on memory, and it decided something. */
 export type CheckFirst = Decider & { unsure: boolean };
 
-type Deciding<C extends FindingCode> = (told: FindingQuantities[C], animalId: string) => readonly Decider[];
+/** Figures of the animal's entry that told the air and the ground a finding was judged in. */
+type DecidedBy = Climate["decidedBy"];
+type Deciding<C extends FindingCode> = (
+  told: FindingQuantities[C],
+  animalId: string,
+  by: DecidedBy,
+) => readonly Decider[];
 
 const at =
   (kind: CatalogKind) =>
@@ -27,13 +34,15 @@ const ofAnimal =
   (_told: unknown, animalId: string) =>
     animal(animalId, ...paths);
 
-const wanting: Deciding<"plantWantsWetter" | "plantWantsDrier"> = ({ plantId, variant }, animalId) => [
+const ofAir = ({ air }: DecidedBy, figure: string): string[] => air.filter((path) => path.startsWith(figure));
+
+const wanting: Deciding<"plantWantsWetter" | "plantWantsDrier"> = ({ plantId, variant }, animalId, by) => [
   ...plant(plantId, variant === "air" ? "humidityRh" : "roots"),
-  ...animal(animalId, ...(variant === "air" ? ["humidityRh.day"] : ["soil.surface", "soil.deep"])),
+  ...animal(animalId, ...(variant === "air" ? ofAir(by, "humidityRh") : by.ground)),
 ];
-const crewOff: Deciding<"crewTooDry" | "crewTooWet"> = ({ crewId }, animalId) => [
+const crewOff: Deciding<"crewTooDry" | "crewTooWet"> = ({ crewId }, animalId, { ground }) => [
   ...crew(crewId, "soilMoisture"),
-  ...animal(animalId, "soil.surface", "soil.deep"),
+  ...animal(animalId, ...ground),
 ];
 
 const dampOff: Deciding<"tooDry" | "tooDamp"> = ({ variant }, animalId) =>
@@ -56,7 +65,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   tooMany: ofAnimal("box.mostTogether", "box.company"),
   farToFall: ofAnimal("box.greatestFallCm"),
   boxShape: ofAnimal("lives"),
-  matesMisfit: (told, animalId) => MATES[told.variant](told, animalId),
+  matesMisfit: (told, animalId, by) => MATES[told.variant](told, animalId, by),
   aboveRim: nothing,
   overSill: nothing,
   waterOverSafeLine: nothing,
@@ -130,7 +139,10 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   ],
   plantTooDim: ({ plantId }) => plant(plantId, "ppfd"),
   plantMisplaced: ({ plantId }) => plant(plantId, "places"),
-  plantWrongWarmth: ({ plantId }) => plant(plantId, "temperatureC"),
+  plantWrongWarmth: ({ plantId }, animalId, by) => [
+    ...plant(plantId, "temperatureC"),
+    ...animal(animalId, ...ofAir(by, "temperatureC")),
+  ],
   plantTooBright: ({ plantId }) => plant(plantId, "ppfd"),
   plantPricks: ({ plantId }) => plant(plantId, "hazards"),
   plantInside: nothing,
@@ -141,8 +153,14 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   plantDiesHere: nothing,
   crewTooDry: crewOff,
   crewTooWet: crewOff,
-  crewWrongWarmth: ({ crewId }) => crew(crewId, "temperatureC"),
-  crewWrongAir: ({ crewId }) => crew(crewId, "airRh"),
+  crewWrongWarmth: ({ crewId }, animalId, by) => [
+    ...crew(crewId, "temperatureC"),
+    ...animal(animalId, ...ofAir(by, "temperatureC")),
+  ],
+  crewWrongAir: ({ crewId }, animalId, by) => [
+    ...crew(crewId, "airRh"),
+    ...animal(animalId, ...ofAir(by, "humidityRh")),
+  ],
   crewHunted: ({ crewId }, animalId) => [...crew(crewId, "survivesHunting"), ...animal(animalId, "eatsCrew")],
   crewHarms: ({ crewId }) => crew(crewId, "hazards"),
   crewNowhere: ({ crewId }, animalId) => [...crew(crewId, "livesAt"), ...animal(animalId, "water.kind")],
@@ -157,17 +175,17 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
  *
  * @example decidersOf(shallow, "leopardGecko") // [{ kind: "animals", id: "leopardGecko", path: "soil.leastDepthCm" }]
  */
-export function decidersOf(finding: Finding, animalId: string): readonly Decider[] {
+export function decidersOf(finding: Finding, animalId: string, by: DecidedBy = WISHED_BY): readonly Decider[] {
   if (finding.follows !== undefined) return [];
-  return (DECIDING[finding.code] as Deciding<FindingCode>)(finding.quantities, animalId);
+  return (DECIDING[finding.code] as Deciding<FindingCode>)(finding.quantities, animalId, by);
 }
 
 /**
  * Those of a finding's figures that rest on memory alone, and so deserve to be checked before others; what its teller
  * was unsure of is marked. What a builder entered themselves is theirs to know.
  */
-export function checkFirst(finding: Finding, animalId: string, library: Library): CheckFirst[] {
-  return decidersOf(finding, animalId).flatMap((decider): CheckFirst[] => {
+export function checkFirst(finding: Finding, animalId: string, library: Library, by?: DecidedBy): CheckFirst[] {
+  return decidersOf(finding, animalId, by).flatMap((decider): CheckFirst[] => {
     const { kind, id, path } = decider;
     const entry = library.ownName(kind, id) === undefined ? library.find(kind, id) : undefined;
     if (!entry || provenanceOf(entry, path).kind !== "memory") return [];

@@ -47,20 +47,26 @@ const least = (a: Rests, b: Rests): Rests => (SURENESS.indexOf(b) > SURENESS.ind
 const NATURE: ReadonlySet<FindingCode> = new Set<FindingCode>(["stoneOnSoil"]);
 
 /** What a finding's figures rest on: with none from the catalogue, on geometry, physics or the builder's own word. */
-function restsOn(found: Pick<Finding, "code" | "quantities" | "follows">, { animal, library }: Assessed): Rests {
+function restsOn(found: Pick<Finding, "code" | "quantities" | "follows">, { animal, library, climate }: Assessed): Rests {
   if (found.follows !== undefined) return "own";
   if (NATURE.has(found.code)) return "nature";
-  return decidersOf(found as Finding, animal.id).reduce<Rests>((so, { kind, id, path }) => {
+  return decidersOf(found as Finding, animal.id, climate.decidedBy).reduce<Rests>((so, { kind, id, path }) => {
     if (library.ownName(kind, id) !== undefined) return least(so, "own");
     const entry = library.find(kind, id);
     return entry ? least(so, provenanceOf(entry, path).kind) : so;
   }, "nature");
 }
 
-/** A figure remembered makes nothing certain, and what another school allows is an opinion. */
-function weightOf(weight: Weight, rests: Rests, otherSchool: OtherSchool | undefined): Weight {
+/**
+ * What is told as a harm only where it is far off: so far that a figure which is remembered a little wrong changes
+ * nothing. A box half as large as the least, a whole box past what is borne, a place that burns, a night that kills.
+ */
+const FAR_OFF: ReadonlySet<FindingCode> = new Set<FindingCode>(["boxTooSmall", "tooHot", "tooCold", "baskingOff"]);
+
+/** A figure remembered makes nothing certain unless it is far off, and what another school allows is an opinion. */
+function weightOf({ code, weight }: Found, rests: Rests, otherSchool: OtherSchool | undefined): Weight {
   if (otherSchool) return "opinion";
-  return weight === "harm" && rests === "memory" ? "look" : weight;
+  return weight === "harm" && rests === "memory" && !FAR_OFF.has(code) ? "look" : weight;
 }
 
 /** A finding with its weight, what it rests on, and the schools there are about it. */
@@ -75,7 +81,7 @@ export function weighed(found: Found, assessed: Assessed): Omit<Finding, "answer
     ...found,
     phase,
     rests,
-    weight: weightOf(found.weight, rests, otherSchool),
+    weight: weightOf(found, rests, otherSchool),
     ...(follows ? { follows } : {}),
     ...(otherSchool ? { otherSchool } : {}),
   };

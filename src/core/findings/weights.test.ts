@@ -18,13 +18,15 @@ const accept = (design: Design, reason = "It never digs here."): Command => {
 };
 
 describe("how much a finding weighs", () => {
-  it("nothing that rests on a figure from memory is a harm, in whatever habitat", () => {
+  it("nothing that rests on a figure from memory is a harm, in whatever habitat, unless it is far off", () => {
+    const isFarOff = (code: string) => ["boxTooSmall", "tooHot", "tooCold", "baskingOff"].includes(code);
     fc.assert(
       fc.property(anyHabitat, ({ design, log }) => {
         const of = derived(design, log);
         const animalId = design.brief.animalId;
-        for (const finding of of.findings.filter(({ weight, code }) => weight === "harm" && code !== "stoneOnSoil"))
-          expect(checkFirst(finding, animalId, STOCK), finding.code).toEqual([]);
+        const harms = of.findings.filter(({ weight, code }) => weight === "harm" && code !== "stoneOnSoil");
+        for (const finding of harms.filter(({ code }) => !isFarOff(code)))
+          expect(checkFirst(finding, animalId, STOCK, of.climate.decidedBy), finding.code).toEqual([]);
       }),
       { numRuns: 60 },
     );
@@ -36,6 +38,14 @@ describe("how much a finding weighs", () => {
     expect(found(derived(heavy), "standOverloaded")?.finding).toMatchObject({ weight: "harm" });
     const high = made(started(), { name: "setShell", args: { sillCm: 3 } });
     expect(found(derived(high), "overSill")?.finding).toMatchObject({ weight: "harm" });
+  });
+  it("a box far too small is a harm, one that is a hand short is looked at", () => {
+    const box = (widthCm: number) =>
+      found(
+        derived(started({ animalId: "beardedDragon", shell: { ...FERNWALL.shell, widthCm, depthCm: 60 } })),
+        "boxTooSmall",
+      )?.finding.weight;
+    expect([box(45), box(115)]).toEqual(["harm", "look"]);
   });
   it("a depth only one school asks for is an opinion, and says which other answer has nothing to say", () => {
     const disputed = STOCK.all("animals").flatMap(({ id, schools }) => {

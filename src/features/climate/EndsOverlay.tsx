@@ -2,7 +2,6 @@
 
 import { useId } from "react";
 import type { Range } from "@/core/catalog";
-import { useOpen } from "@/store";
 import type { Frame } from "@/ui/section";
 import { capital, degreesSaid, percentsSaid, useSay, type Say } from "@/words";
 import { useOutlook } from "./season";
@@ -17,14 +16,12 @@ const TOLD = {
 export function EndsOverlay({ frame, of }: { frame: Frame; of: keyof typeof TOLD }) {
   const say = useSay();
   const id = useId();
-  const { habitat } = useOpen();
   const outlook = useOutlook();
   const { warmEndC, coolEndC, warmEndRh, coolEndRh } = outlook.sizing;
   const { color, said } = TOLD[of];
   const { x, y, acrossCm, heightCm, pxPerCm } = frame;
   const box = { x: x(0), y: y(heightCm), width: acrossCm * pxPerCm, height: heightCm * pxPerCm };
-  const basking = outlook.basking?.at;
-  const warmIsLeft = !basking || basking.xCm <= habitat.shell.widthCm / 2;
+  const warmIsLeft = outlook.sizing.warmSide === "left";
   const label = (at: number, anchor: "start" | "end", title: string, range: Range) => (
     <g transform={`translate(${at} ${y(heightCm) + 34})`} textAnchor={anchor}>
       <rect

@@ -3,8 +3,18 @@ import { airing, groundBounds } from "../../shell";
 import { roomGap } from "../../climate";
 import { leastBox } from "../../living";
 import { meetsOf } from "../../outlook";
+import { floorAreaCm2 } from "../../strata";
 import { builtCm, type Opening } from "../../habitat";
 import type { Assessed, Check, Found } from "../types";
+
+/** Less than this of the least floor, or of the least height, no way of keeping makes up for: ours. */
+const FAR_TOO_SMALL = 0.6;
+
+function isFarTooSmall({ habitat, animal, ground }: Assessed): boolean {
+  const least = leastBox(animal, habitat.brief.count);
+  const floor = floorAreaCm2(habitat.shell) / (least.widthCm * least.depthCm);
+  return Math.min(floor, ground.underRimCm / least.clearCm) < FAR_TOO_SMALL;
+}
 
 /** Box too small, too many animals, wrong shape. */
 export const checkBox: Check = (assessed) => {
@@ -16,7 +26,7 @@ export const checkBox: Check = (assessed) => {
   const tooSmall: Found = {
     code: "boxTooSmall",
     about: "box",
-    weight: "harm",
+    weight: isFarTooSmall(assessed) ? "harm" : "look",
     step: "shell",
     quantities: {
       ...least,
