@@ -7,23 +7,27 @@ import { useSyncExternalStore } from "react";
  *
  * @param read makes the value of what is kept; null when nothing is. What it gives must be the same object for the same
  * text.
+ * @param onDevice what holds on a device where nothing is kept, where that hangs on the device; pages are sent without it
  */
 export function localSetting<T>(
   key: string,
   read: (text: string | null) => T,
   print: (value: T) => string,
+  onDevice?: () => T,
 ): { use: () => T; choose: (value: T) => void } {
   const listeners = new Set<() => void>();
   const usual = read(null);
-  let known: { text: string | null; value: T } = { text: null, value: usual };
+  const held = (text: string | null): T => (text === null && onDevice ? onDevice() : read(text));
+  let known: { text: string | null; value: T } | undefined;
   const current = (): T => {
     let text: string | null;
     try {
       text = localStorage.getItem(key);
     } catch {
+      known ??= { text: null, value: held(null) };
       return known.value;
     }
-    if (known.text !== text) known = { text, value: read(text) };
+    if (known?.text !== text) known = { text, value: held(text) };
     return known.value;
   };
   const subscribe = (listener: () => void): (() => void) => {

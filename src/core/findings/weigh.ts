@@ -47,7 +47,10 @@ const least = (a: Rests, b: Rests): Rests => (SURENESS.indexOf(b) > SURENESS.ind
 const NATURE: ReadonlySet<FindingCode> = new Set<FindingCode>(["stoneOnSoil"]);
 
 /** What a finding's figures rest on: with none from the catalogue, on geometry, physics or the builder's own word. */
-function restsOn(found: Pick<Finding, "code" | "quantities" | "follows">, { animal, library, climate }: Assessed): Rests {
+function restsOn(
+  found: Pick<Finding, "code" | "quantities" | "follows">,
+  { animal, library, climate }: Assessed,
+): Rests {
   if (found.follows !== undefined) return "own";
   if (NATURE.has(found.code)) return "nature";
   return decidersOf(found as Finding, animal.id, climate.decidedBy).reduce<Rests>((so, { kind, id, path }) => {

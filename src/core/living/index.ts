@@ -21,5 +21,6 @@ export { matesFit } from "./mates";
 export { lossesOf, plantWorks } from "./work";
 export { crewClimates, plantClimates } from "./climates";
 export { suited } from "./suited";
+export { usualCount } from "./usualCount";
 export { worstStanding } from "./standing";
 export { aquaticLineCm, waterBody, waterInBoxL } from "./waterBody";

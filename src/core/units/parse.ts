@@ -242,7 +242,7 @@ export type Sized =
   { ok: true; size: [widthCm: number, depthCm: number, heightCm: number] } | { ok: false; problem: SizeProblem };
 
 /**
- * Reads a box size, width × depth × height. A unit after the last figure holds for figures without one.
+ * Reads a box size, width × depth × height. A unit after one figure holds for figures without one.
  *
  * @example parseSize("24 x 18 x 18 in", "metric") // { ok: true, size: [60.96, 45.72, 45.72] }
  * @example parseSize("60×45×45", "metric")        // { ok: true, size: [60, 45, 45] }
@@ -252,7 +252,9 @@ export function parseSize(text: string, system: UnitSystem): Sized {
   if (parts.length !== 3 || parts.some((part) => part === "")) {
     return { ok: false, problem: { code: "size.notThree", text } };
   }
-  const lastUnit = /[^\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞-]+\.?$/u.exec(parts[2] ?? "")?.[0] ?? "";
+  const unitOf = (part: string | undefined): string => /[^\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞-]+\.?$/u.exec(part ?? "")?.[0] ?? "";
+  // One unit holds for all that have none, wherever it was written.
+  const lastUnit = [2, 1, 0].map((at) => unitOf(parts[at])).find((unit) => unit !== "") ?? "";
   const size: number[] = [];
   for (const part of parts) {
     const withUnit = /[^\d\s.,/¼½¾⅓⅔⅛⅜⅝⅞-]/u.test(part) ? part : `${part} ${lastUnit}`;

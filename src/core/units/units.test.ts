@@ -99,6 +99,7 @@ describe("reading what people type", () => {
       const plain = parseSize(text, "metric");
       expect(plain.ok && plain.size.map((cm) => Number(cm.toFixed(2))), text).toEqual([91.44, 45.72, 30.48]);
     }
+    expect(parseSize("60cm x 45 x 45", "us")).toEqual({ ok: true, size: [60, 45, 45] });
     expect(parseSize("36 18 12", "us")).toEqual(parseSize("36 x 18 x 12 in", "metric"));
     for (const text of ["36 18", "36 18 12 9", "36 18 twelve"]) expect(parseSize(text, "us").ok, text).toBe(false);
     const word = parseSize("sixty x 45 x 45", "metric");

@@ -13,7 +13,7 @@ import type { Animal, CatalogKind, Caution } from "@/core/catalog";
 import { STARTING_TOPS, startHabitat, type Design, type StartingTop } from "@/core/habitat";
 import { readKinds, type Library } from "@/core/library";
 import type { UnitSystem } from "@/core/units";
-import { suited } from "@/core/living";
+import { suited, usualCount } from "@/core/living";
 import { chooseUnits, putDesign, startOwn, stockNames, useRead } from "@/store";
 import { AnimalField } from "@/ui/search";
 import { AppHeader, Cautions, Pills } from "@/ui/parts";
@@ -23,7 +23,7 @@ import { RoomPreset } from "./RoomPreset";
 import css from "./Start.module.css";
 import { startSchema, type Started, type StartFields } from "./startSchema";
 import { typedBefore } from "./typedBefore";
-import { inUnits, writesInches } from "./units";
+import { inUnits, mayBeInches, writesInches } from "./units";
 
 /** What a start is worked out from. */
 const NEEDED: readonly CatalogKind[] = ["animals", "recipes", "ingredients"];
@@ -103,6 +103,10 @@ export function StartHabitat() {
     slotProps: { inputLabel: { shrink: true }, htmlInput: { className: "measure" } },
   });
   useToldIn(system, form);
+  const takeInches = () => {
+    if (!writesInches(fields.size)) form.setValue("size", `${fields.size.trim()} in`);
+    chooseUnits("us");
+  };
   return (
     <div className={css.page}>
       <AppHeader place="shelf" onUnits={chooseUnits} />
@@ -134,7 +138,12 @@ export function StartHabitat() {
             animals={fitting}
             value={ready ? fields.animalId : undefined}
             typed={typed.animal}
-            onChange={(animalId) => form.setValue("animalId", animalId)}
+            onChange={(animalId) => {
+              form.setValue("animalId", animalId);
+              // A number that was typed stays.
+              if (!formState.dirtyFields.count)
+                form.setValue("count", String(usualCount(library.get("animals", animalId))));
+            }}
             onOwn={(fromId, name) =>
               void startOwn("animals", fromId, name, library, stockNames("animals", say.nameOf)).then(
                 (started) => started && form.setValue("animalId", started.id),
@@ -147,10 +156,10 @@ export function StartHabitat() {
         {animal ? <Company animal={animal} /> : null}
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
         <TextField {...text("size", say("start:size"), say(system === "us" ? "start:sizeHelpUs" : "start:sizeHelp"))} />
-        {system === "metric" && writesInches(fields.size) ? (
+        {system === "metric" && (writesInches(fields.size) || mayBeInches(fields.size)) ? (
           <p className={css.offer} role="status">
-            {say("start:offerInches")}{" "}
-            <Button size="small" variant="outlined" onClick={() => chooseUnits("us")}>
+            {say(writesInches(fields.size) ? "start:offerInches" : "start:askInches")}{" "}
+            <Button size="small" variant="outlined" onClick={takeInches}>
               {say("start:showInches")}
             </Button>
           </p>

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { StartFields } from "./startSchema";
-import { inUnits, writesInches } from "./units";
+import { inUnits, mayBeInches, writesInches } from "./units";
 
 const fields: StartFields = {
   animalId: "crocodileSkink",
@@ -21,6 +21,15 @@ it.each([
   ["60 x 45 x 45 cm", false],
   ["", false],
 ])("sees inches in %j: %s", (size, yes) => expect(writesInches(size)).toBe(yes));
+
+it.each([
+  ["18 18 24", true],
+  ["24 x 18 x 36", true],
+  ["45 x 45 x 60", false],
+  ["18 18 24 cm", false],
+  ["18 x 18 x 24 in", false],
+  ["18 18", false],
+])("asks about %j, which boxes are sold in by the inch: %s", (size, yes) => expect(mayBeInches(size)).toBe(yes));
 
 it("nothing is left in the old measures when the units are changed, and there and back says the same", () => {
   const us = { ...fields, ...inUnits(fields, "metric", "us") };

@@ -7,6 +7,20 @@ const INCHES = /\d\s*("|″|''|in\b|inch|ft\b|feet|foot)/i;
 /** Whether a size is written in inches or feet. @example writesInches("24 x 18 x 18 in") // true */
 export const writesInches = (size: string): boolean => INCHES.test(size);
 
+/** Boxes are sold in these, in inches: a size of nothing else, without a unit, is asked about. */
+const SOLD_INCHES = [8, 10, 12, 16, 18, 20, 24, 30, 36, 48, 60, 72];
+
+/**
+ * Whether a size without a unit may well be meant in inches: three figures boxes are sold in.
+ *
+ * @example mayBeInches("18 18 24") // true
+ */
+export function mayBeInches(size: string): boolean {
+  if (/[a-z"'″]/i.test(size.replace(/ (x|by) /gi, " ").replace(/x/gi, " "))) return false;
+  const figures = size.match(/\d+(\.\d+)?/g)?.map(Number) ?? [];
+  return figures.length === 3 && figures.every((figure) => SOLD_INCHES.includes(figure)) && Math.max(...figures) <= 48;
+}
+
 const MEASURES = [
   ["sill", "length"],
   ["temperature", "temperature"],

@@ -63,6 +63,8 @@ export function EntryField<T extends Named>(props: Props<T>) {
     const [first] = near;
     return [...of(hits.found), ...near, ...(first && onOwn ? [{ ...first, own: true }] : [])];
   };
+  // Enter and leaving the field take what was typed, where it was found: never what stood there before.
+  const isFound = searching && (find(text)?.found.length ?? 0) > 0;
   const groupBy = ({ near, item }: Option<T>): string =>
     near ? say("common:nothingNearest") : searching || !groupOf ? "" : groupOf(item);
 
@@ -73,6 +75,8 @@ export function EntryField<T extends Named>(props: Props<T>) {
       disableClearable={value !== undefined}
       blurOnSelect={value === undefined}
       clearOnBlur
+      autoHighlight={isFound}
+      autoSelect={isFound && value !== undefined}
       openOnFocus={props.atOnce === true}
       options={options}
       value={chosen}
