@@ -126,7 +126,7 @@ test("a cold room's night: a heater is asked for, sized, wired and set, its prob
   const cold = (await advice(page, "Too cold.")).filter({ hasText: "By night the box comes to" });
   await expect(cold).toContainText("W in the box would hold it");
   await cold
-    .getByRole("button", { name: /ceramic heat emitter.* on a thermostat/i })
+    .getByRole("button", { name: /ceramic heat emitter/i })
     .first()
     .click();
   await expect((await advice(page, "Too cold.")).filter({ hasText: "By night" })).toHaveCount(0);
@@ -157,7 +157,8 @@ test("a UV tube too weak through mesh is mended by distance; what a meter reads 
   await page.getByRole("radio", { name: "UV", exact: true }).click();
   const off = await advice(page, "UV is off.");
   await expect(off).toContainText("Mesh takes a third or more away");
-  await off.getByRole("button", { name: /^Hang it inside at .*for shade/ }).click();
+  await expect(off).toContainText(/with it: .*for shade/);
+  await off.getByRole("button", { name: /^Hang it inside at/ }).first().click();
   await expect(await advice(page, "UV is off.")).toHaveCount(0);
   await closeAdvice(page);
   await expect(row(page, "UV, its back")).not.toHaveAccessibleName(/below the band/);
@@ -198,7 +199,8 @@ test("a snake room: a humidistat runs a duct fan, an exhaust in the lid runs on,
   const exhaust = await opened(page, "Condensation fan");
   await exhaust.getByRole("combobox", { name: "Place", exact: true }).selectOption({ label: "in the lid" });
   await exhaust.getByRole("combobox", { name: "What switches Condensation fan" }).selectOption({ label: "always on" });
-  await expect.poll(() => number(page, "Changes of air by day")).toBeGreaterThan(dried.air);
+  // The ducted fan is held to a dampness: what the other takes on, it leaves off.
+  await expect.poll(() => number(page, "Changes of air by day")).toBeGreaterThanOrEqual(dried.air);
   expect(middle(await figures(page, "Humidity"))).toBeLessThanOrEqual(dried.rh);
   const stat = await opened(page, "Humidistat");
   await stat.getByRole("button", { name: "Put the probe where the animal is" }).click();
