@@ -112,7 +112,7 @@ const PLANS: readonly Plan[] = [
       name: "Dry Wash",
       animalId: "rosyBoa",
       count: 1,
-      room: { temperatureC: 25, humidityRh: 36 },
+      room: { temperatureC: 24, humidityRh: 40 },
       shell: { widthCm: 130, depthCm: 60, heightCm: 70, sillCm: 22, top: "mesh" },
     },
     startedAgo: 800,
@@ -120,6 +120,7 @@ const PLANS: readonly Plan[] = [
     commands: [
       { name: "setShell", args: { wallMm: 8 } },
       { name: "setStandsOn", args: { ratingKg: 500 } },
+      { name: "setTop", args: { coveredPct: 60 } },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 18, backCm: 20 } },
       { name: "setPart", args: { mixId: "mix-1", ingredientId: "clayPowder", parts: 1 } },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1 } },
@@ -157,12 +158,13 @@ const PLANS: readonly Plan[] = [
       name: "Kiln End",
       animalId: "leopardGecko",
       count: 1,
-      room: { temperatureC: 25, humidityRh: 36 },
+      room: { temperatureC: 23, humidityRh: 40 },
       shell: { widthCm: 120, depthCm: 50, heightCm: 55, sillCm: 18, top: "mesh" },
     },
     startedAgo: 88,
     keptAgo: 52,
     commands: [
+      { name: "setTop", args: { coveredPct: 25 } },
       {
         name: "addZone",
         args: {

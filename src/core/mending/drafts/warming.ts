@@ -43,7 +43,9 @@ function withinReach(assessed: Assessed, half: Half, way: Way): Way {
 /** The first of some ways that warms enough: they go from the least to the most. */
 const first = (assessed: Assessed, half: Half, ways: readonly Way[]): Way[] => {
   const way = ways.find((one) => warms(assessed, half, one));
-  return way ? [withinReach(assessed, half, way)] : [];
+  if (!way) return [];
+  const capped = withinReach(assessed, half, way);
+  return [warms(assessed, half, capped) ? capped : way];
 };
 
 const wattsOfKind = ({ sizes }: Gear): number[] =>
