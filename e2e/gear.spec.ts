@@ -158,7 +158,10 @@ test("a UV tube too weak through mesh is mended by distance; what a meter reads 
   const off = await advice(page, "UV is off.");
   await expect(off).toContainText("Mesh takes a third or more away");
   await expect(off).toContainText(/with it: .*for shade/);
-  await off.getByRole("button", { name: /^Hang it inside at/ }).first().click();
+  await off
+    .getByRole("button", { name: /^Hang it inside at/ })
+    .first()
+    .click();
   await expect(await advice(page, "UV is off.")).toHaveCount(0);
   await closeAdvice(page);
   await expect(row(page, "UV, its back")).not.toHaveAccessibleName(/below the band/);

@@ -17,11 +17,13 @@ export function useCheckFirst(): readonly Decided[] {
     const standing = all?.flatMap((one) => ("standing" in one ? [one.standing] : [])) ?? [];
     const decided = standing.flatMap(({ design, derived }) =>
       derived.findings.flatMap((finding) =>
-        checkFirst(finding, design.brief.animalId, derived.library, derived.climate.decidedBy).map((figure): Decided => ({
-          ...figure,
-          habitat: design.name,
-          title: sayFinding(finding, say).title,
-        })),
+        checkFirst(finding, design.brief.animalId, derived.library, derived.climate.decidedBy).map(
+          (figure): Decided => ({
+            ...figure,
+            habitat: design.name,
+            title: sayFinding(finding, say).title,
+          }),
+        ),
       ),
     );
     return decided.toSorted((a, b) => Number(b.unsure) - Number(a.unsure));
