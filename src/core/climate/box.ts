@@ -21,12 +21,14 @@ export type Corner = { still: 0 | 1; heat: 0 | 1; wet: 0 | 1; films: 0 | 1 };
 
 /** Air to what it passes, W/m²K, from still air to moving: natural convection, from memory. */
 const FILM_W_PER_M2K: Range = [2, 4];
+/** The same on either side of a leaf, which is small: from memory. */
 const LEAF_FILM: Range = [3, 6];
 /** Long waves between surfaces near room warmth, 4 ε σ T³ for surfaces of nine tenths: W/m²K. */
 const SHINES_W_PER_M2K = 4.9;
 /** Of what shines up through a mesh, so much comes through: from memory. */
 const THROUGH_MESH = 0.75;
 
+/** What litter holds back: a tuned model's. */
 const LITTER_S_PER_M = 400;
 /** How freely ground gives off water by how damp it is: Lee and Pielke 1992, recalled. */
 const groundShare = (moisture: number): number => Math.sin((Math.PI / 2) * Math.min(1, moisture)) ** 4;

@@ -70,7 +70,7 @@ export type Working = { fixture: Fixture; gives: Gives; share: number; holds: Ho
 /** `shineK`: how much warmer than the air its probe gets under it at full power. */
 export type Holds = { heatC: number; shineK: number } | { wetsRh: number } | { driesRh: number };
 
-/** Of what shines from a lamp, so much is light and goes out through glass, or comes back from what it falls on. */
+/** Of what shines from a lamp, so much is light that goes out through glass or comes back from what it falls on: from memory. */
 const LOST_AS_LIGHT: Partial<Record<Fitted["kind"]["purpose"], number>> = {
   dayHeat: 0.15,
   uv: 0.2,

@@ -4,6 +4,7 @@ import { standCm } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
+import { lessCover, meshInstead, moreCover } from "./covers";
 import { change, freeId } from "./gear";
 
 type Way = { commands: readonly Command[]; coveredPct?: number };
@@ -36,7 +37,7 @@ const DAY_MIN = 14 * 60;
 const spread = (count: number): number[] =>
   Array.from({ length: count }, (_, n) => Math.round(EARLIEST_MIN + (n * DAY_MIN) / Math.max(1, count - 1)));
 
-/** Ever more of it: more often first, then longer. */
+/** Ever more of it: more often first, then longer. Ours. */
 const MORE: readonly { times: number; longer: number }[] = [
   { times: 3, longer: 1 },
   { times: 4, longer: 1 },
@@ -54,16 +55,13 @@ const wetter = ({ id, run }: { id: string; run: Bursts }): Command[] =>
     return change(id, { run: { ...run, atMin, forS: Math.min(LONGEST_S, Math.round(run.forS * longer)) } });
   });
 
+/** Ever less of it. Ours. */
 const LESS = [0.5, 0.25, 0.1];
 function drier({ id, run }: { id: string; run: Bursts }): Command[] {
   const once = run.atMin.slice(0, 1);
-  const runs = LESS.flatMap((share) => [{ ...run, forS: Math.max(3, Math.round(run.forS * share)) }]);
+  const runs = LESS.map((share) => ({ ...run, forS: Math.max(3, Math.round(run.forS * share)) }));
   return [...runs, ...runs.map((less) => ({ ...less, atMin: once }))].map((less) => change(id, { run: less }));
 }
-
-const COVERS_PCT = [25, 50, 75, 90];
-const covered = (coveredPct: number): Command => ({ name: "setTop", args: { coveredPct } });
-const meshed = ({ habitat }: Pick<Assessed, "habitat">): boolean => habitat.shell.top.lid !== "glass";
 
 /** A sprayer as it is usually bought. */
 function newSprayer({ habitat, library, animal }: Assessed): { add: Command; id: string; run: Bursts } | undefined {
@@ -108,28 +106,16 @@ function reset({ outlook, animal }: Assessed): Command[] {
   );
 }
 
-/** So much of the top covered, from what is to what may be: over a lamp mesh has to be left. */
-const covers = ({ habitat }: Assessed): Way[] =>
-  meshed({ habitat })
-    ? COVERS_PCT.filter((pct) => pct > habitat.shell.top.coveredPct).map((coveredPct) => ({
-        coveredPct,
-        commands: [covered(coveredPct)],
-      }))
-    : [];
-
 type Dry = MendQuantities["tooDry"];
 const withCover = ({ coveredPct }: Way): { coveredPct?: number } => (coveredPct === undefined ? {} : { coveredPct });
 
 /** Change what wets it, cover it, both; only then bring in more. */
 function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
-  const cover = covers(assessed);
+  const cover = moreCover(assessed);
   const { isNew, ways } = sprays(assessed);
   const mist: Way[] = ways.map((commands) => ({ commands }));
   const both = cover.flatMap(({ commands, coveredPct }) =>
-    ways.map((more): Way => ({
-      ...(coveredPct === undefined ? {} : { coveredPct }),
-      commands: [...commands, ...more],
-    })),
+    ways.map((more): Way => ({ coveredPct, commands: [...commands, ...more] })),
   );
   const fog = fogger(assessed);
   const foggy = [{ commands: [] }, ...cover].map((way): Way => ({ ...way, commands: [...way.commands, ...fog] }));
@@ -142,25 +128,15 @@ function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
   ];
 }
 
-/** A pane taken for mesh, no more open than it must be. */
-const opened = ({ habitat }: Assessed): Way[] =>
-  meshed({ habitat })
-    ? []
-    : [90, 75, 50, 0].map((coveredPct) => ({ commands: [{ name: "setTop", args: { lid: "mesh", coveredPct } }] }));
-
 /** Less water, or more air. */
 function dried(_finding: FindingOf<"tooDamp">, assessed: Assessed) {
-  const { top } = assessed.habitat.shell;
   const less = sprayers(assessed).flatMap((sprayer) => drier(sprayer).map((command): Way => ({ commands: [command] })));
-  const uncovered = [75, 50, 25, 0]
-    .filter((pct) => meshed(assessed) && pct < top.coveredPct)
-    .map((pct): Way => ({ coveredPct: pct, commands: [covered(pct)] }));
   type Q = MendQuantities["tooDamp"];
   return [
     ...first(assessed, [{ commands: reset(assessed) }], (): Q => ({ variant: "set" })),
     ...first(assessed, less, (): Q => ({ variant: "mist" })),
-    ...first(assessed, uncovered, (way): Q => ({ variant: "uncover", ...withCover(way) })),
-    ...first(assessed, opened(assessed), (): Q => ({ variant: "mesh" })),
+    ...first(assessed, lessCover(assessed), (way): Q => ({ variant: "uncover", ...withCover(way) })),
+    ...first(assessed, meshInstead(assessed), (): Q => ({ variant: "mesh" })),
   ];
 }
 

@@ -2,7 +2,7 @@ import type { Plant } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
 import { leavesToHideIn } from "../../hardscape";
 import type { Command, Stand } from "../../habitat";
-import { calmSpot, grownSpreadCm, MONTHS_AHEAD, plantFit, ranked, usualStand } from "../../living";
+import { calmSpot, grownSpreadCm, MONTHS_AHEAD, plantFit, usualStand } from "../../living";
 import { sceneOf } from "../../scene";
 import { one } from "../mender";
 
@@ -23,24 +23,30 @@ export const isGreen = (variant: string): variant is Green => variant in IS;
 const freeId = (stands: readonly Stand[], id: string): string =>
   stands.some((stand) => stand.id === id) ? freeId(stands, `${id}-2`) : id;
 
-/** The kinds that would do best here, where they usually go. */
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
+/** So many points of humidity apart, two wants are the same: ours. */
+const ALIKE_RH = 10;
+
+/** How far a plant's air is from what the animal is to have: the box will be kept as damp as the animal wants it. */
+const apartRh = ({ animal }: Assessed, { humidityRh }: Plant): number =>
+  Math.round(Math.abs(middle(humidityRh.preferred) - middle(animal.humidityRh.day.preferred)) / ALIKE_RH);
+
+/** The kinds that do here where they usually go: the nearest to the animal's air, then the easy, then the small. */
 function bestKinds(assessed: Assessed, variant: Green): Plant[] {
   const { library, habitat } = assessed;
-  const fits = library
+  const ease = { easy: 0, fair: 1, hard: 2 };
+  const kinds = library
     .all("plants")
     .filter(IS[variant])
-    .map((plant) => plantFit(plant, assessed, usualStand(assessed, plant)));
-  // An easy plant before a hard one, where both do as well.
-  const ease = { easy: 0, fair: 1, hard: 2 };
-  const kinds = ranked(fits)
-    .filter(({ verdict }) => verdict !== "misfit")
-    .map(({ id, score }) => ({ plant: library.get("plants", id), score }))
+    .filter((plant) => plantFit(plant, assessed, usualStand(assessed, plant)).verdict !== "misfit")
     .toSorted(
       (a, b) =>
-        b.score - a.score || ease[a.plant.ease] - ease[b.plant.ease] || grownSpreadCm(a.plant) - grownSpreadCm(b.plant),
+        apartRh(assessed, a) - apartRh(assessed, b) ||
+        ease[a.ease] - ease[b.ease] ||
+        grownSpreadCm(a) - grownSpreadCm(b),
     );
-  const small = kinds.filter(({ plant }) => grownSpreadCm(plant) <= habitat.shell.widthCm / 2);
-  return (small.length > 0 ? small : kinds).slice(0, MOST_KINDS).map(({ plant }) => plant);
+  const small = kinds.filter((plant) => grownSpreadCm(plant) <= habitat.shell.widthCm / 2);
+  return (small.length > 0 ? small : kinds).slice(0, MOST_KINDS);
 }
 
 /** So many of a kind set out side by side where it usually goes, each where it makes no trouble if there is such a place. */

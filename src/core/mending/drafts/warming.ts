@@ -6,13 +6,13 @@ import type { Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
+import { hasOpenTop, moreCover } from "./covers";
 import { change, clearUpCm, freeId, heldRun, thermostat, type Half } from "./gear";
 
 type Told = MendQuantities["tooCold"];
 type Way = { commands: readonly Command[]; told: Told };
 
-const isMeshed = ({ habitat }: Assessed): boolean =>
-  habitat.shell.top.lid !== "glass" && habitat.shell.top.coveredPct < 95;
+const isMeshed = ({ habitat }: Assessed): boolean => hasOpenTop({ habitat }) && habitat.shell.top.coveredPct < 95;
 
 /** Whether the middle of what comes is in the band: a mend that only just ends a word is none. */
 const isIn = (met: Meets | undefined): boolean =>
@@ -110,33 +110,23 @@ function added(assessed: Assessed, half: Half, kindId: string): Way[] {
   });
 }
 
-/** So much of an open top covered: what warms a box stays in it. Over a lamp mesh has to be left. */
-const COVERS_PCT = [25, 50, 75, 90];
-const coversOf = (assessed: Assessed): { coveredPct: number; command: Command }[] =>
-  isMeshed(assessed)
-    ? COVERS_PCT.filter((pct) => pct > assessed.habitat.shell.top.coveredPct).map((coveredPct) => ({
-        coveredPct,
-        command: { name: "setTop", args: { coveredPct } },
-      }))
-    : [];
-
 /** Change what is there, cover the top, then add; last, both. */
 function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
   const half: Half = finding.quantities.variant === "night" ? "night" : "day";
-  const covers = coversOf(assessed);
+  const covers = isMeshed(assessed) ? moreCover(assessed) : [];
   const there = heaters(assessed, half)
     .slice(0, 2)
     .map((heater) => changed(assessed, half, heater));
   const fresh = kindsFor(assessed, half).map((kindId) => added(assessed, half, kindId));
   const covered = (ways: readonly Way[]): Way[] =>
-    covers.flatMap(({ coveredPct, command }) =>
+    covers.flatMap((cover) =>
       ways.slice(-2).map(({ commands, told }) => ({
-        commands: [command, ...commands],
-        told: { ...told, coveredPct, variant: "covered" as const },
+        commands: [...cover.commands, ...commands],
+        told: { ...told, coveredPct: cover.coveredPct, variant: "covered" as const },
       })),
     );
-  const byCover = covers.map(({ coveredPct, command }): Way => ({
-    commands: [command],
+  const byCover = covers.map(({ coveredPct, commands }): Way => ({
+    commands,
     told: { coveredPct, variant: "cover" },
   }));
   return [
