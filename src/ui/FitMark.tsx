@@ -5,7 +5,8 @@ import { useSay } from "@/words";
 
 const LOOK: Record<Verdict, { color: string; tint: string; d: string }> = {
   good: { color: "var(--moss)", tint: "var(--moss-tint)", d: "M5.5 10.5l3 3 6-7" },
-  fair: { color: "var(--ochre-ink)", tint: "var(--ochre-tint)", d: "M5.5 10h9" },
+  // With care is no fault: nothing is told of it, and so it is no amber.
+  fair: { color: "var(--ink)", tint: "var(--line)", d: "M5.5 10h9" },
   misfit: { color: "var(--rust)", tint: "var(--rust-tint)", d: "M6.5 6.5l7 7M13.5 6.5l-7 7" },
 };
 

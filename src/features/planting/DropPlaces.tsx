@@ -6,7 +6,7 @@ import { useOpen } from "@/store";
 import type { Frame } from "@/ui/section";
 import { useSay } from "@/words";
 
-const COLORS = { good: "var(--moss)", fair: "var(--ochre)", misfit: "var(--rust)" } as const;
+const COLORS = { good: "var(--moss)", fair: "var(--ink)", misfit: "var(--rust)" } as const;
 const SIGNS = { good: "✓", fair: "!", misfit: "✕" } as const;
 
 const LABEL_PX = 33;
