@@ -52,6 +52,9 @@ export const ANIMAL_KINDS = [
   "millipede",
   "landSnail",
   "crab",
+  "girdledLizard",
+  "platedLizard",
+  "roach",
 ] as const;
 
 const amounts = AmountsSchema;
@@ -129,9 +132,26 @@ const box = z.strictObject({
   greatestFallCm: positive.nullable(),
 });
 
+const boxCm = z.strictObject({ widthCm: positive, depthCm: positive, heightCm: positive });
+
+/** While it is young: its own least box and the largest in which it still finds its food, and how damp it wants it. */
 const young = z.strictObject({
-  box: z.strictObject({ widthCm: positive, depthCm: positive, heightCm: positive }).nullable(),
+  box: boxCm.nullable(),
+  largestBox: boxCm.nullable().optional(),
   largeBoxIsBad: z.boolean(),
+  /** Age in months at which it may have the grown one's box; growth by warmth and food makes it wide. */
+  untilMonths: amounts.optional(),
+  /** Air liked by the young, % RH; null: as the grown. */
+  dampRh: PercentsSchema.nullable().optional(),
+  /** One to a box while young; else with others of one size, watched. */
+  alone: z.boolean().optional(),
+});
+
+/** Days after it came: left alone, and until food is first offered; and how it is handled at all. */
+const arrival = z.strictObject({
+  leaveAloneDays: amounts,
+  firstMealDays: amounts,
+  handles: z.enum(["calm", "brief", "never"]),
 });
 
 const water = z.strictObject({
@@ -200,6 +220,8 @@ const food = z.strictObject({
   /** Every feeding so many is dusted with calcium; null for what needs none. */
   calciumEveryNthFeeding: positive.nullable(),
   vitaminsEveryDays: positive.nullable(),
+  /** How large food may be: by the gap between its eyes, its head, its girth, in bites; none for grazers and sippers. */
+  preySize: z.enum(["eyeGap", "headWidth", "bodyGirth", "bite", "none"]).optional(),
 });
 
 const season = z.strictObject({
@@ -256,6 +278,7 @@ export const AnimalSchema = z.strictObject({
   uv,
   box,
   young,
+  arrival: arrival.optional(),
   water,
   refuges: z.array(refuge),
   perches,

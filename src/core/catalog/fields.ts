@@ -116,9 +116,11 @@ export type Moisture = (typeof MOISTURES)[number];
 /** Kinds of ground animals live on, apart from the climate over it. */
 export const SOIL_TYPES = [
   "dampForest",
+  "limedForest",
   "leafMouldEaten",
   "tunnelHolding",
   "looseSand",
+  "dampSand",
   "moultingSand",
   "dryCrumble",
   "rockAndGrit",
@@ -138,6 +140,8 @@ export const CAUTIONS = [
   "strongJaws",
   "stings",
   "mildVenom",
+  "strongVenom",
+  "irritantSpray",
   "urticatingHairs",
   "musk",
   "toxicSkin",

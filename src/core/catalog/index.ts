@@ -13,7 +13,7 @@ export * from "./structureSchema";
 export { CHUNKED_KINDS } from "./chunks/chunk";
 export type { CatalogEntry, CatalogKind } from "./stock";
 export * from "./provenance";
-export { mixTargets, BURROW_TARGET, EATEN_GROUND_TARGET } from "./data/mixTargets";
+export { mixTargets, BURROW_TARGET, EATEN_GROUND_TARGET, LIMED_GROUND, TUNNELLED_GROUND } from "./data/mixTargets";
 export * from "./mixTargetSchema";
 export { roomKinds } from "./data/rooms";
 export { roomIn, RoomKindSchema } from "./roomSchema";

@@ -42,7 +42,10 @@ export type Roots = (typeof ROOTS)[number];
 /** What comes of eating it, by eater: by the lists for cats and dogs, and by what keepers of leaf eaters see. */
 const toxicity = z.strictObject({
   mammals: z.enum(["safe", "irritant", "toxic", "unknown"]),
+  /** Of those that nibble: chameleons, geckos. */
   leafEatingReptiles: z.enum(["eaten", "nibbledUnharmed", "avoid", "unknown"]),
+  /** Of those that live on plants: tortoises, iguanas, spiny-tailed lizards. A lizard that nibbles tells nothing of them. */
+  grazers: z.enum(["safe", "nibbleOnly", "irritant", "toxic", "unknown"]).optional(),
   /** Whether its sap hurts skin. */
   skin: z.boolean(),
 });
@@ -53,6 +56,17 @@ const grown = z.strictObject({
   spreadCm: AmountsSchema,
   climbsCm: positive.nullable(),
   inMonths: positive,
+});
+
+/**
+ * What its leaves let through: resistance of pores and skin together, s/m of one side, healthy and watered, by day in
+ * light and by night in the dark; null where it lives wholly under water. And m² of leaf over each m² of its spread.
+ */
+const leaves = z.strictObject({
+  kind: z.enum(["thin", "leathery", "succulent", "scale", "moss", "water"]),
+  dayResistance: AmountsSchema.nullable(),
+  nightResistance: AmountsSchema.nullable(),
+  areaIndex: AmountsSchema,
 });
 
 /** A plant as a grower knows it. Sizes in cm, day temperatures in °C, light as photon flux in µmol/m²/s. */
@@ -96,5 +110,16 @@ export const PlantSchema = z.strictObject({
   /** How it is drawn. */
   form: z.enum(["rosette", "fern", "bushy", "trailing", "grass", "succulent", "moss", "palm"]),
   color: hexColor,
+  leaves: leaves.optional(),
+  grows: z
+    .enum([
+      ...(["climbs", "trails", "creeps", "rosette", "upright", "clump", "cushion", "floats"] as const),
+      ...(["stemsUnderWater", "tufts", "tank"] as const),
+    ])
+    .optional(),
+  /** How it holds to wood, bark or a wall once it has been fastened; null: in a pocket of soil or moss. */
+  clings: z.enum(["roots", "twines", "scrambles"]).nullable().optional(),
+  /** Days from the last water until harm that lasts. */
+  droughtDays: AmountsSchema.optional(),
 });
 export type Plant = z.infer<typeof PlantSchema>;

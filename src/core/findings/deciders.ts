@@ -133,8 +133,8 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   plantWantsDrier: wanting,
   plantRootsShallow: ({ plantId }) => plant(plantId, "rootDepth"),
   plantTrampled: ({ plantId }, animalId) => [...plant(plantId, "sturdy"), ...animal(animalId, "plants.roughness")],
-  plantHarmful: ({ plantId }, animalId) => [
-    ...plant(plantId, "toxicity.leafEatingReptiles"),
+  plantHarmful: ({ plantId, variant }, animalId) => [
+    ...plant(plantId, `toxicity.${variant === "nibbled" ? "leafEatingReptiles" : "grazers"}`),
     ...animal(animalId, "plants.eatsLiving"),
   ],
   plantTooDim: ({ plantId }) => plant(plantId, "ppfd"),

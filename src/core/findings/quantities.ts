@@ -82,7 +82,7 @@ export type FindingQuantities = GearQuantities & {
   plantWantsDrier: Wanting;
   plantRootsShallow: Plant & { rootCm: number; soilCm: number };
   plantTrampled: Plant & Animal;
-  plantHarmful: Plant & Animal;
+  plantHarmful: Plant & Animal & Variant<"grazed" | "nibbled" | "unknown">;
   plantTooDim: Plant & { ppfd: number; wantLow: number; wantHigh: number };
   plantWrongWarmth: Plant & Warmth & Variant<"tooWarm" | "tooCool">;
   plantTooBright: Plant & { ppfd: number; wantLow: number; wantHigh: number };

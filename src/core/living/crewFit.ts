@@ -55,15 +55,20 @@ const restsLong = ({ group, season }: Animal): boolean =>
 const LAYS_IN_GROUND: readonly Animal["laying"]["needs"][] = ["dampSoil", "layingBox", "dryCrevice", "colonyNest"];
 
 /** How bad a habit of the crew is for an animal; undefined where it meets nothing it could harm. Rincon's own scale. */
-const HARMS: Partial<Record<CrewHazard, (animal: Animal) => number | undefined>> = {
+type Harm = (animal: Animal, group: Crew["group"]) => number | undefined;
+const HARMS: Partial<Record<CrewHazard, Harm>> = {
   bitesResting: (animal) => (restsLong(animal) ? 0.1 : animal.group === "amphibian" ? 0.2 : 0.6),
   eatsEggs: ({ laying }) => (LAYS_IN_GROUND.includes(laying.needs) ? 0.6 : undefined),
-  noxiousFluid: ({ eatsCrew }) => (eatsCrew === "none" ? undefined : 0.6),
+  noxiousFluid: ({ eatsCrew, food }, group) => {
+    // Who looks for worms eats it for one, and the fluid of compost worms poisons garter snakes and newts.
+    if (group === "earthworm" && food.foods.includes("worms")) return 0.2;
+    return eatsCrew === "none" ? undefined : 0.6;
+  },
 };
 
-const harming = ({ hazards }: Crew, animal: Animal): FitReason[] =>
+const harming = ({ hazards, group }: Crew, animal: Animal): FitReason[] =>
   hazards.flatMap((hazard) => {
-    const score = HARMS[hazard]?.(animal);
+    const score = HARMS[hazard]?.(animal, group);
     return score === undefined ? [] : [reason("crew.harms", score, { hazard, animalId: animal.id })];
   });
 

@@ -3,6 +3,7 @@ import type { Design, Spot } from "../habitat";
 import type { Setting } from "../scene";
 import { suits } from "./envelope";
 import { foundOn, siteAt, SPOT_OF, usualSite, type Found, type Place, type Site } from "./place";
+import { grazing } from "./grazing";
 import { fit, GOOD_FROM, ranked, reason, type Fit, type FitReason } from "./reason";
 import { humidity, temperature } from "./sides";
 import { grownHeightCm } from "../grown";
@@ -115,21 +116,6 @@ const PRICKS = 0.5;
 function pricking({ hazards }: Plant, { group }: Animal, { reached }: Found): FitReason[] {
   if (!reached || !(hazards.includes("spines") || hazards.includes("awns"))) return [];
   return [reason("hazard.pricks", group === "amphibian" ? PRICKS_BARE_SKIN : PRICKS)];
-}
-
-/** What comes of a leaf eater eating it, by what keepers of leaf eaters see. */
-const GRAZED: Record<Plant["toxicity"]["leafEatingReptiles"], number> = {
-  eaten: 1,
-  nibbledUnharmed: 0.85,
-  unknown: 0.4,
-  avoid: 0.1,
-};
-
-function grazing({ toxicity }: Plant, animal: Animal): FitReason[] {
-  if (!animal.plants.eatsLiving) return [];
-  const eaten = toxicity.leafEatingReptiles;
-  const score = GRAZED[eaten];
-  return [reason(score >= GOOD_FROM ? "grazing.good" : "grazing.harmful", score, { animalId: animal.id, eaten })];
 }
 
 /**

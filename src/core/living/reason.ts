@@ -29,6 +29,8 @@ export const FIT_CODES = [
   "treading.trampled",
   "grazing.good",
   "grazing.harmful",
+  "grazing.noFodder",
+  "grazing.unknown",
   "hazard.pricks",
   "crew.harms",
   "hunting.good",

@@ -1,48 +1,42 @@
 import {
   BURROW_TARGET,
   EATEN_GROUND_TARGET,
+  LIMED_GROUND,
   mixTargets,
-  type MixTarget,
+  TUNNELLED_GROUND,
   type Animal,
-  type Range,
+  type MixTarget,
   type SoilType,
 } from "../catalog";
 import type { Aims } from "./meters";
 
-/**
- * With a crew seeded, the soil itself should feed it. From memory: what a box with a tenth of leaf in its soil comes
- * to.
- */
-const CREW_FOOD_WANTED = 1.5;
+type Wanted = Omit<MixTarget, "id" | "from" | "fieldFrom" | "unsure">;
 
-/** Ground that must stand when it is dug. */
-const TUNNELLED: readonly SoilType[] = ["tunnelHolding"];
+/** What a kind of ground asks for, whatever the climate over it. */
+const OF_GROUND: Partial<Record<SoilType, Partial<Wanted>>> = {
+  leafMouldEaten: EATEN_GROUND_TARGET,
+  tunnelHolding: TUNNELLED_GROUND,
+  dampSand: TUNNELLED_GROUND,
+  limedForest: LIMED_GROUND,
+};
 
 /**
- * What a habitat asks of its soil: the ranges of its animal's climate class, tunnels that stand when the animal digs
- * them, food when a crew lives in it.
+ * What a habitat asks of its soil: the ranges of its animal's climate class and its kind of ground, tunnels that stand
+ * when the animal digs them, food where a crew is to live in it.
  *
  * @param hasCrew whether a crew is to live in it
- * @example mixTarget(animal, false).air // [20, 30]
+ * @example mixTarget(animal, false).air // [20, 50]
  */
 export function mixTarget(animal: Pick<Animal, "climate" | "soil">, hasCrew: boolean): Aims {
-  const eaten = animal.soil.type === "leafMouldEaten";
-  const target: MixTarget = eaten ? EATEN_GROUND_TARGET : mixTargets[animal.climate];
-  const { water, easyWater, air, drains, acid, nutrients, crewFood, lasts, dust } = target;
-  const fed: Range = [
-    hasCrew ? Math.max(crewFood[0], Math.min(CREW_FOOD_WANTED, crewFood[1])) : crewFood[0],
-    crewFood[1],
-  ];
+  const { type } = animal.soil;
+  const { water, easyWater, air, drains, acid, nutrients, crewFood, lasts, dust }: Wanted = {
+    ...mixTargets[animal.climate],
+    ...OF_GROUND[type],
+  };
+  const eaten = type === "leafMouldEaten";
   return {
-    water,
-    easyWater,
-    air,
-    drains,
-    acid,
-    nutrients,
-    crewFood: fed,
-    lasts,
-    dust,
-    ...(TUNNELLED.includes(animal.soil.type) ? { burrow: BURROW_TARGET.cohesionKPa } : {}),
+    ...{ water, easyWater, air, drains, acid, nutrients, lasts, dust },
+    ...(hasCrew || eaten ? { crewFood } : {}),
+    ...(type === "tunnelHolding" ? { burrow: BURROW_TARGET.cohesionKPa } : {}),
   };
 }

@@ -55,7 +55,7 @@ export const offered = (
       score >= LEAST_SCORE &&
       usualSite(plant) !== "inWater" &&
       (!regions || plant.regions.some((region) => regions.includes(region))) &&
-      (!onlyEdible || plant.toxicity.leafEatingReptiles === "eaten") &&
+      (!onlyEdible || (plant.toxicity.grazers ?? plant.toxicity.leafEatingReptiles) === "safe") &&
       (!onlyEasy || plant.ease === "easy"),
   );
 

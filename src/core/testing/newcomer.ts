@@ -1,6 +1,6 @@
 import type { Animal } from "../catalog";
 import type { Finding } from "../findings";
-import { applyAll, type Design } from "../habitat";
+import { applyAll, LIMITS, type Design } from "../habitat";
 import { STOCK } from "../library";
 import { leastBox } from "../living";
 import { mendsOf } from "../mending";
@@ -17,7 +17,7 @@ const rounded = (cm: number): number => Math.ceil(cm / 5) * 5;
 /** A box for one animal as the start form makes it, under mesh, so much larger than its least. */
 export function begun({ animal, larger, roomC }: Beginning): Design {
   const least = leastBox(animal, 1);
-  const side = (cm: number) => rounded(cm * larger);
+  const side = (cm: number) => Math.min(LIMITS.boxCm.max, rounded(cm * larger));
   return started({
     animalId: animal.id,
     count: 1,

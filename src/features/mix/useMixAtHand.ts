@@ -51,7 +51,7 @@ export function useMixAtHand(mix: Mix): MixAtHand {
   const { library, ground, animal } = derived;
   const bins = useBins() ?? EMPTY_BINS;
   const own = useOwn() ?? EMPTY_SHELF;
-  const hasCrew = habitat.crew.length > 0;
+  const hasCrew = habitat.crew.length > 0 || habitat.brief.living === "bioactive";
   return useMemo(() => {
     const pantry = pantryOf(library);
     const mixture = blend(mix.parts, pantry);

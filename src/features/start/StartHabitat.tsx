@@ -35,6 +35,8 @@ const TOLD_AT_ONCE: readonly Caution[] = [
   "toxicSkin",
   "stings",
   "mildVenom",
+  "strongVenom",
+  "irritantSpray",
   "urticatingHairs",
 ];
 

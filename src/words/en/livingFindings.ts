@@ -45,7 +45,11 @@ const living = {
     },
   },
   plantHarmful: {
-    why: "{{animalId}} eats leaves, and {{plantId}} is not fit to be eaten.",
+    why: {
+      grazed: "{{animalId}} lives on plants and will make a meal of it; {{plantId}} is not fit to be eaten.",
+      nibbled: "{{animalId}} eats leaves, and {{plantId}} is not fit to be eaten.",
+      unknown: "{{animalId}} eats leaves, and nothing is known of {{plantId}} as food.",
+    },
     mend: {
       move: "Move it out of reach",
       remove: "Take it out",

@@ -4,9 +4,14 @@ import { listed, type Chunk } from "./chunk";
 export const animalsChunks: readonly Chunk<"animals">[] = [
   {
     ids: listed(`
-dyeingPoisonFrog yellowBandedPoisonFrog goldenPoisonFrog mimicPoisonFrog phantasmalPoisonFrog
-variablePoisonFrog amazonianPoisonFrog splashBackedPoisonFrog blackLeggedPoisonFrog`),
+dyeingPoisonFrog yellowBandedPoisonFrog goldenPoisonFrog phantasmalPoisonFrog splashBackedPoisonFrog
+blackLeggedPoisonFrog`),
     load: async () => (await import("../data/animals/poisonFrogs/southAmerica")).poisonFrogsOfSouthAmerica,
+  },
+  {
+    ids: listed(`
+mimicPoisonFrog variablePoisonFrog amazonianPoisonFrog redHeadedPoisonFrog`),
+    load: async () => (await import("../data/animals/poisonFrogs/thumbnails")).thumbnailPoisonFrogs,
   },
   {
     ids: listed(`
@@ -50,7 +55,7 @@ budgettsFrog axolotl dwarfClawedFrog africanClawedFrog`),
   },
   {
     ids: listed(`
-mossyFrog cinnamonFrog borneanEaredFrog`),
+mossyFrog cinnamonFrog borneanEaredFrog chineseGlidingFrog`),
     load: async () => (await import("../data/animals/treeFrogs/asia")).treeFrogsOfAsia,
   },
   {
@@ -97,7 +102,8 @@ fireSalamander tigerSalamander spottedSalamander marbledSalamander`),
   },
   {
     ids: listed(`
-crestedGecko gargoyleGecko mourningGecko leachianusGecko mossyPrehensileTailedGecko chameleonGecko`),
+crestedGecko gargoyleGecko mourningGecko leachianusGecko mossyPrehensileTailedGecko chameleonGecko
+sarasinsGiantGecko`),
     load: async () => (await import("../data/animals/humidGeckos/pacific")).humidGeckosOfPacific,
   },
   {
@@ -113,7 +119,7 @@ electricBlueGecko stripedDwarfGecko yellowHeadedDwarfGecko greenDwarfGecko`),
   },
   {
     ids: listed(`
-tokayGecko hainanCaveGecko catGecko whiteLinedGecko flyingGecko`),
+tokayGecko hainanCaveGecko catGecko whiteLinedGecko flyingGecko commonHouseGecko`),
     load: async () => (await import("../data/animals/humidGeckos/asia")).humidGeckosOfAsia,
   },
   {
@@ -186,7 +192,7 @@ mexicanAlligatorLizard southernAlligatorLizard`),
   },
   {
     ids: listed(`
-plumedBasilisk easternCasqueheadIguana emeraldSwift collaredLizard chuckwalla`),
+plumedBasilisk easternCasqueheadIguana emeraldSwift collaredLizard chuckwalla greenIguana`),
     load: async () => (await import("../data/animals/iguanids")).iguanids,
   },
   {
@@ -201,7 +207,7 @@ blackAndWhiteTegu`),
   },
   {
     ids: listed(`
-rosyBoa amazonTreeBoa imperatorBoa brazilianRainbowBoa rubberBoa`),
+rosyBoa amazonTreeBoa imperatorBoa brazilianRainbowBoa rubberBoa amazonBasinTreeBoa`),
     load: async () => (await import("../data/animals/boas/america")).boasOfAmerica,
   },
   {
@@ -231,7 +237,7 @@ cornSnake californiaKingsnake gartersnake westernHognose roughGreenSnake mexican
   },
   {
     ids: listed(`
-grayBandedKingsnake gopherSnake transPecosRatSnake blackRatSnake checkeredGartersnake`),
+grayBandedKingsnake gopherSnake transPecosRatSnake blackRatSnake checkeredGartersnake dekaysBrownSnake`),
     load: async () => (await import("../data/animals/colubrids/northAmerica2")).colubridsOfNorthAmericaToo,
   },
   {
@@ -271,7 +277,7 @@ redFootedTortoise`),
   },
   {
     ids: listed(`
-pancakeTortoise bellsHingeback homesHingeback`),
+pancakeTortoise bellsHingeback homesHingeback leopardTortoise africanSpurredTortoise`),
     load: async () => (await import("../data/animals/tortoises/africa")).tortoisesOfAfrica,
   },
   {
@@ -282,7 +288,7 @@ spottedTurtle`),
   },
   {
     ids: listed(`
-redKneeTarantula mexicanFirelegTarantula`),
+redKneeTarantula mexicanFirelegTarantula desertBlondTarantula`),
     load: async () => (await import("../data/animals/tarantulas/northAmerica")).tarantulasOfNorthAmerica,
   },
   {
@@ -293,7 +299,7 @@ pinkToeTarantula curlyHairTarantula redRumpTarantula`),
   {
     ids: listed(`
 guyanaPinkToeTarantula greenbottleTarantula brazilianBlackTarantula chileanRoseTarantula
-venezuelanSunTigerTarantula whiteKneeTarantula`),
+venezuelanSunTigerTarantula whiteKneeTarantula burgundyGoliathTarantula`),
     load: async () => (await import("../data/animals/tarantulas/southAmerica")).tarantulasOfSouthAmerica,
   },
   {
@@ -329,7 +335,8 @@ jungleNymph`),
   },
   {
     ids: listed(`
-giantAfricanMillipede yellowBandedMillipede scarletMillipede ghanaSpeckledLegMillipede`),
+giantAfricanMillipede yellowBandedMillipede scarletMillipede ghanaSpeckledLegMillipede
+ivoryMillipede americanGiantMillipede`),
     load: async () => (await import("../data/animals/millipedes")).millipedes,
   },
   {
@@ -341,5 +348,35 @@ giantAfricanLandSnail westAfricanLandSnail gardenSnail`),
     ids: listed(`
 vampireCrab redDevilVampireCrab landHermitCrab ruggedHermitCrab moonCrab rainbowLandCrab`),
     load: async () => (await import("../data/animals/crabs")).crabs,
+  },
+  {
+    ids: listed(`
+tropicalGirdledLizard`),
+    load: async () => (await import("../data/animals/girdledLizards")).girdledLizards,
+  },
+  {
+    ids: listed(`
+greatPlatedLizard`),
+    load: async () => (await import("../data/animals/platedLizards")).platedLizards,
+  },
+  {
+    ids: listed(`
+hissingCockroach`),
+    load: async () => (await import("../data/animals/roaches")).roaches,
+  },
+  {
+    ids: listed(`
+gidgeeSkink shinglebackSkink rainbowSkink fiveLinedSkink`),
+    load: async () => (await import("../data/animals/skinksToo")).skinksToo,
+  },
+  {
+    ids: listed(`
+commonAgama roughTailedAgama orientalGardenLizard`),
+    load: async () => (await import("../data/animals/agamidsToo")).agamidsToo,
+  },
+  {
+    ids: listed(`
+bloodPython`),
+    load: async () => (await import("../data/animals/pythonsToo")).pythonsToo,
   },
 ];

@@ -138,9 +138,9 @@ lampHolderReflector cableCover lampGuard doorLock quarantineTub feedingTongs`),
 export const recipesChunks: readonly Chunk<"recipes">[] = [
   {
     ids: listed(`
-treeFernForest peatFreeForest peatFreeBark soilBased burrow redDesert clayDesert mossBed waterMargin bog
-peatFreeBog firedClayFloor millipedeSoil leafMouldWoodland moultingSand crabBurrow looseSand stonyGround
-tortoiseGround loessDryland spiderTunnel`),
+treeFernForest peatFreeForest peatFreeBark soilBased burrow limedForest soilAndSand dampSand redDesert
+clayDesert mossBed waterMargin bog peatFreeBog firedClayFloor millipedeSoil leafMouldWoodland moultingSand
+crabBurrow looseSand stonyGround tortoiseGround loessDryland spiderTunnel`),
     load: async () => (await import("../data/recipes")).recipes,
   },
 ];

@@ -5,14 +5,14 @@ export const plantsChunks: readonly Chunk<"plants">[] = [
   {
     ids: listed(`
 creepingFig satinPothos shingleVine waxPlant antPlantDischidia creepingFigOak shinglingFig miniMonstera
-papuanShinglePlant trailingFig rexBegoniaVine sweetheartHoya monkeyCup`),
+papuanShinglePlant trailingFig rexBegoniaVine sweetheartHoya monkeyCup cebuBluePothos`),
     load: async () => (await import("../data/plants/climbers/asia")).climbersOfAsia,
   },
   {
     ids: listed(`
 heartleafPhilodendron roundPeperomia arrowheadVine dwarfArrowheadVine shinglingMonstera windowLeaf
 marcgravia schulzeiBegonia strapAnthurium oakLeafFern snakeFern swissCheesePlant velvetLeafPhilodendron
-beetlePeperomia tinyCreepingPeperomia whiteVeinedBegonia grapeIvy`),
+beetlePeperomia tinyCreepingPeperomia whiteVeinedBegonia grapeIvy amazonVine`),
     load: async () => (await import("../data/plants/climbers/america")).climbersOfAmerica,
   },
   {
@@ -23,7 +23,7 @@ commonIvy bramble`),
   {
     ids: listed(`
 stringOfTurtles trailingPeperomia silverSparklePilea creepingPilea stripedInchPlant wanderingDude
-goldfishPlant mistletoeCactus fishboneCactus fourLeafPeperomia purpleHeart`),
+goldfishPlant mistletoeCactus fishboneCactus fourLeafPeperomia purpleHeart codonanthe laceFlowerVine`),
     load: async () => (await import("../data/plants/hangers/america")).hangersOfAmerica,
   },
   {
@@ -45,7 +45,8 @@ stringOfHearts stringOfPearls swedishIvy stringOfBananas`),
     ids: listed(`
 nervePlant prayerPlant emeraldRipple watermelonPeperomia pileaMoonValley dwarfPeaceLily rattlesnakePlant
 peacockPlant episcia nasturtium dwarfElephantEar flamingoFlower fernLeafBegonia zebraCalathea
-pinstripeCalathea rosePaintedCalathea fishbonePrayerPlant spottedBegonia`),
+pinstripeCalathea rosePaintedCalathea fishbonePrayerPlant spottedBegonia
+miniatureSinningia monolena geogenanthus`),
     load: async () => (await import("../data/plants/foliage/southAmerica")).foliageOfSouthAmerica,
   },
   {
@@ -62,7 +63,7 @@ creosoteBush desertMarigold partridgeberry`),
     ids: listed(`
 aluminiumPlant castIronPlant chineseEvergreen coleus purpleWaffle rexBegonia weepingFig umbrellaTree
 rubberPlant hibiscus velvetElephantEar littleTreePlant trailingPellionia satinPellionia africanMaskPlant
-chineseMoneyPlant strawberrySaxifrage ginsengFig dwarfBanana whiteMulberry`),
+chineseMoneyPlant strawberrySaxifrage ginsengFig dwarfBanana whiteMulberry vietnameseViolet`),
     load: async () => (await import("../data/plants/foliage/asia")).foliageOfAsia,
   },
   {
@@ -72,7 +73,8 @@ babysTears dandelion ribwortPlantain whiteClover wildStrawberry creepingThyme ro
   },
   {
     ids: listed(`
-spiderPlant prismBegonia africanViolet dragonTree zzPlant coffeePlant compactDragonTree asparagusFern`),
+spiderPlant prismBegonia africanViolet dragonTree zzPlant coffeePlant compactDragonTree asparagusFern
+luckyBamboo`),
     load: async () => (await import("../data/plants/foliage/africa")).foliageOfAfrica,
   },
   {
@@ -84,7 +86,7 @@ polkaDotPlant songOfIndia`),
     ids: listed(`
 elephantBush snakePlant dwarfSnakePlant zebraHaworthia oxTongueGasteria dwarfGasteria partridgeAloe
 laceAloe jadePlant candelabraSpurge desertRose blueChalksticks windowHaworthia watchChainCrassula
-hardyIcePlant cylindricalSnakePlant birdNestSnakePlant`),
+hardyIcePlant cylindricalSnakePlant birdNestSnakePlant babySunRose`),
     load: async () => (await import("../data/plants/succulents/africa")).succulentsOfAfrica,
   },
   {
@@ -111,7 +113,7 @@ motherOfThousands`),
   {
     ids: listed(`
 jewelOrchid mothOrchid bulbophyllum pleurothallis restrepia dinema vanillaOrchid lightningJewelOrchid
-beetleOrchid pinkRockOrchid`),
+beetleOrchid pinkRockOrchid miniatureMasdevallia butterflyLepanthes fragrantHaraella`),
     load: async () => (await import("../data/plants/orchids")).orchids,
   },
   {
@@ -122,7 +124,7 @@ parlourPalm ladyPalm arecaPalm metallicPalm`),
   {
     ids: listed(`
 birdNestFern javaFern heartFern silverLaceFern hollyFern lemonButtonFern crocodileFern greenPennyFern
-coinFeltFern whiteRabbitFootFern autumnFern`),
+coinFeltFern whiteRabbitFootFern autumnFern peltateTongueFern`),
     load: async () => (await import("../data/plants/ferns/asia")).fernsOfAsia,
   },
   {
@@ -182,7 +184,7 @@ mexicanButterwort venusFlytrap monteCarloPearlGrass`),
   {
     ids: listed(`
 waterTrumpetCrypt dwarfAnubias bucephalandra hornwort dwarfFrogbit redRootFloater waterLettuce vallisneria
-amazonSword waterSpangles duckweed waterSprite waterWisteria largeFloweredWaterweed dwarfHairgrass`),
+amazonSword waterSpangles duckweed waterSprite waterWisteria largeFloweredWaterweed dwarfHairgrass creepingStaurogyne`),
     load: async () => (await import("../data/plants/waterPlants")).waterPlants,
   },
 ];

@@ -38,7 +38,7 @@ export const recipes: readonly Recipe[] = [
   },
   {
     id: "soilBased", family: "soil",
-    climates: ["temperateMoist", "humidForest", "seasonalWoodland"], soils: ["dampForest", "thinLitter"],
+    climates: ["temperateMoist", "humidForest", "seasonalWoodland", "semiArid"], soils: ["dampForest", "thinLitter"],
     parts: [
       { ingredientId: "topsoil", parts: 70 }, { ingredientId: "playSand", parts: 30 },
       { ingredientId: "coir", parts: 15 }, { ingredientId: "fineBark", parts: 15 },
@@ -56,8 +56,30 @@ export const recipes: readonly Recipe[] = [
     from: practised("told as 70 soil, 30 sand and 10 clay: 110 in all"),
   },
   {
+    id: "limedForest", family: "soil",
+    climates: ["humidForest", "streamBank", "temperateMoist", "seasonalWoodland"], soils: ["limedForest"],
+    parts: [
+      { ingredientId: "topsoil", parts: 4 }, { ingredientId: "leafMould", parts: 2 },
+      { ingredientId: "coir", parts: 2 }, { ingredientId: "fineBark", parts: 2 },
+      { ingredientId: "playSand", parts: 1 }, { ingredientId: "limestoneGrit", parts: 0.5 },
+    ],
+    unsure: ["parts"], from: practised("forest soil with lime for snails, crabs and tortoises; the shares are ours"),
+  },
+  {
+    id: "soilAndSand", family: "soil",
+    climates: ["semiArid"], soils: ["dryCrumble"],
+    parts: [{ ingredientId: "topsoil", parts: 7 }, { ingredientId: "playSand", parts: 3 }],
+    from: practised("seven of plain topsoil to three of sand, dry above"),
+  },
+  {
+    id: "dampSand", family: "sand",
+    climates: ["arid", "semiArid"], soils: ["dampSand"],
+    parts: [{ ingredientId: "playSand", parts: 9 }, { ingredientId: "clayPowder", parts: 1 }],
+    unsure: ["parts"], from: practised("fine sand with a little clay, wetted below; the share of clay is ours"),
+  },
+  {
     id: "redDesert", family: "desert",
-    climates: ["arid", "semiArid"], soils: ["dryCrumble", "rockAndGrit"],
+    climates: ["arid", "semiArid"], soils: ["dryCrumble"],
     parts: [
       { ingredientId: "redSand", parts: 6 }, { ingredientId: "decomposedGranite", parts: 3 },
       { ingredientId: "eucalyptBark", parts: 1 },

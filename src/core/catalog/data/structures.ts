@@ -62,7 +62,7 @@ export const wallFinishes: readonly WallFinish[] = [
     fieldFrom: { cartridgesPerM2: usualWait("one and a half cartridges for a wall of 76 by 30 cm"), cureDays: airing, airDays: airing },
   },
   {
-    id: "cementPaint", look: { texture: "crumb", color: "#82786a" }, cartridgesPerM2: 0, fibreLPerM2: 0, coats: 4, m2PerL: 2.5, kgPerM2: 4, coatDays: 1, cureDays: 7, airDays: 0,
+    id: "cementPaint", look: { texture: "crumb", color: "#82786a" }, cartridgesPerM2: 0, fibreLPerM2: 0, coats: 4, m2PerL: 2.5, kgPerM2: 4, coatDays: 1, cureDays: 7, airDays: 7,
     cautions: ["dust", "fumes"], from: handed,
     fieldFrom: { coats: usualWait("three to five coats with drying between") },
   },

@@ -83,7 +83,11 @@ const TELLERS: Partial<Record<FitCode, Teller>> = {
   "grazing.harmful": (reason, stand, { animal }) => ({
     ...shared(reason, stand),
     code: "plantHarmful",
-    quantities: { plantId: stand.plantId, animalId: animal.id },
+    quantities: { plantId: stand.plantId, animalId: animal.id, variant: reason.eater as "grazed" | "nibbled" },
+  }),
+  "grazing.unknown": (_reason, stand, { animal }) => ({
+    ...{ about: stand.id, weight: "opinion", step: "planting", code: "plantHarmful" },
+    quantities: { plantId: stand.plantId, animalId: animal.id, variant: "unknown" },
   }),
   "light.tooDim": (reason, stand) => ({
     ...shared(reason, stand),

@@ -24,7 +24,11 @@ export const aquaticAmphibians: readonly Animal[] = [
       widthCm: 60, depthCm: 40, clearHeightCm: 30, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [8, 12], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [0.9, 1], depthCm: [8, 15], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -35,13 +39,13 @@ export const aquaticAmphibians: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "fish", "insects", "pellets"], adultEveryDays: [5, 10], youngEveryDays: [1, 3],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [2, 4], restC: [20, 24] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 21, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["bites", "strongJaws"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: [],
-    unsure: ["massG", "season.restC", "water.depthCm"],
+    unsure: ["massG", "season.restC", "water.depthCm", "young.largestBox"],
     from: recalled,
   },
   {
@@ -64,7 +68,11 @@ export const aquaticAmphibians: readonly Animal[] = [
       widthCm: 100, depthCm: 40, clearHeightCm: 40, forCount: 2, eachMoreFloorShare: 0.35, mostTogether: 4,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 45, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [8, 14], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [1, 1], depthCm: [25, 40], salinity: "fresh", canDrown: false, flow: "gentle",
     },
@@ -75,7 +83,7 @@ export const aquaticAmphibians: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "pellets", "fish"], adultEveryDays: [2, 4], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [1, 2], restC: [10, 14] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 15], growInDays: 28, quarantineDays: 60,
@@ -107,7 +115,11 @@ export const aquaticAmphibians: readonly Animal[] = [
       widthCm: 45, depthCm: 30, clearHeightCm: 25, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 12,
       company: "group", malesTogether: 6, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [4, 8], dampRh: null, alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 2], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [1, 1], depthCm: [12, 22], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -118,13 +130,13 @@ export const aquaticAmphibians: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "smallInsects", "pellets"], adultEveryDays: [1, 2], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 10], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus"],
     cautions: ["escapes", "salmonella"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["ramshornSnail", "neriteSnail", "cherryShrimp"],
-    unsure: ["scientificName"],
+    unsure: ["scientificName", "young.largestBox"],
     from: recalled,
   },
   {
@@ -148,7 +160,11 @@ export const aquaticAmphibians: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 40, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 25, heightCm: 20 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [8, 14], dampRh: null, alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [1, 1], depthCm: [20, 35], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -159,11 +175,11 @@ export const aquaticAmphibians: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "fish", "insects", "pellets"], adultEveryDays: [2, 4], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 25], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
-    cautions: ["escapes", "invasive"], law: { cites: null }, schools: [],
+    cautions: ["toxicSkin", "escapes", "invasive"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: [],
     from: recalled,
   },

@@ -19,13 +19,17 @@ export const crabs: readonly Animal[] = [
       retreat: [90, 100],
     },
     air: { movement: "still", driesBetweenMistings: false },
-    soil: { type: "dampForest", leastDepthCm: 6, goodDepthCm: 10, surface: "moist", deep: "wet" }, drainage: "wanted",
+    soil: { type: "limedForest", leastDepthCm: 6, goodDepthCm: 10, surface: "moist", deep: "wet" }, drainage: "wanted",
     uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
     box: {
       widthCm: 60, depthCm: 30, clearHeightCm: 25, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 10,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [0, 3], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.2, 0.35], depthCm: [2, 6], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -35,10 +39,10 @@ export const crabs: readonly Animal[] = [
       { kind: "mossBed", count: 1, where: "cool" }, { kind: "crevice", count: 2, where: "anywhere" },
     ],
     perches: { spans: 1, branchCm: [3, 8], baskingPlaces: 0 }, mistingsPerWeek: [5, 10],
-    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
+    plants: { roughness: "gentle", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["leafLitter", "smallInsects", "worms", "fruit", "algae", "pellets", "carrion"], adultEveryDays: [1, 2],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [2, 4], growInDays: 28, quarantineDays: 30, tests: ["mites"],
@@ -62,13 +66,17 @@ export const crabs: readonly Animal[] = [
       retreat: [90, 100],
     },
     air: { movement: "still", driesBetweenMistings: false },
-    soil: { type: "dampForest", leastDepthCm: 6, goodDepthCm: 10, surface: "moist", deep: "wet" }, drainage: "wanted",
+    soil: { type: "limedForest", leastDepthCm: 6, goodDepthCm: 10, surface: "moist", deep: "wet" }, drainage: "wanted",
     uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
     box: {
       widthCm: 60, depthCm: 30, clearHeightCm: 25, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 10,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [0, 3], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.2, 0.35], depthCm: [2, 6], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -78,10 +86,10 @@ export const crabs: readonly Animal[] = [
       { kind: "mossBed", count: 1, where: "cool" }, { kind: "crevice", count: 2, where: "anywhere" },
     ],
     perches: { spans: 1, branchCm: [3, 8], baskingPlaces: 0 }, mistingsPerWeek: [5, 10],
-    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
+    plants: { roughness: "gentle", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["leafLitter", "smallInsects", "worms", "fruit", "algae", "pellets", "carrion"], adultEveryDays: [1, 2],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [2, 4], growInDays: 28, quarantineDays: 30, tests: ["mites"],
@@ -112,7 +120,11 @@ export const crabs: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "colony", malesTogether: 8, greatestFallCm: 35,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [24, 60], dampRh: [80, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [14, 42], firstMealDays: [0, 3], handles: "brief" },
     water: {
       kind: "twoPools", shareOfFloor: [0.12, 0.25], depthCm: [5, 12], salinity: "freshAndSalt", canDrown: true,
       flow: "gentle",
@@ -126,13 +138,14 @@ export const crabs: readonly Animal[] = [
     food: {
       foods: ["leafLitter", "rottenWood", "fruit", "carrion", "worms", "livingGreens", "algae", "insects"],
       adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      preySize: "none",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 30], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["escapes", "strongJaws"], law: { cites: null },
     schools: [{ about: "soilDepth", views: [{}, { leastSoilCm: 25 }] }],
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "length", "lifespanYears"],
+    unsure: ["massG", "length", "lifespanYears", "young.untilMonths", "arrival.leaveAloneDays"],
     from: recalled, fieldFrom: { "soil.leastDepthCm": practised("15 cm and more for burrowers") },
   },
   {
@@ -157,7 +170,11 @@ export const crabs: readonly Animal[] = [
       widthCm: 60, depthCm: 35, clearHeightCm: 25, forCount: 3, eachMoreFloorShare: 0.12, mostTogether: 10,
       company: "colony", malesTogether: 10, greatestFallCm: 35,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [24, 48], dampRh: [80, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [14, 42], firstMealDays: [0, 3], handles: "brief" },
     water: {
       kind: "twoPools", shareOfFloor: [0.12, 0.25], depthCm: [5, 12], salinity: "freshAndSalt", canDrown: true,
       flow: "gentle",
@@ -171,12 +188,13 @@ export const crabs: readonly Animal[] = [
     food: {
       foods: ["leafLitter", "rottenWood", "fruit", "carrion", "worms", "livingGreens", "algae", "insects"],
       adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      preySize: "none",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 20], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["escapes", "strongJaws"], law: { cites: null }, schools: [],
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "length", "lifespanYears"],
+    unsure: ["massG", "length", "lifespanYears", "young.untilMonths", "arrival.leaveAloneDays"],
     from: recalled,
   },
   {
@@ -200,9 +218,13 @@ export const crabs: readonly Animal[] = [
       widthCm: 80, depthCm: 45, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 40,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 35, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [1, 4], handles: "never" },
     water: {
-      kind: "twoPools", shareOfFloor: [0.1, 0.2], depthCm: [5, 10], salinity: "brackish", canDrown: false,
+      kind: "twoPools", shareOfFloor: [0.1, 0.2], depthCm: [5, 10], salinity: "brackish", canDrown: true,
       flow: "gentle",
     },
     refuges: [{ kind: "burrow", count: 2, where: "anywhere" }, { kind: "groundHide", count: 1, where: "anywhere" }],
@@ -210,13 +232,15 @@ export const crabs: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "some",
     food: {
       foods: ["leafLitter", "livingGreens", "fruit", "insects", "carrion"], adultEveryDays: [1, 2],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [6, 10], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["escapes", "strongJaws"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "water.salinity", "lifespanYears", "scientificName"],
+    unsure: [
+      "massG", "water.salinity", "lifespanYears", "scientificName", "young.untilMonths", "young.largestBox",
+    ],
     from: recalled, fieldFrom: { "soil.leastDepthCm": practised("15 cm and more for burrowers") },
   },
   {
@@ -240,9 +264,13 @@ export const crabs: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 40,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: { widthCm: 75, depthCm: 45, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [24, 40], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [1, 4], handles: "never" },
     water: {
-      kind: "partLand", shareOfFloor: [0.25, 0.5], depthCm: [8, 15], salinity: "brackish", canDrown: false,
+      kind: "twoPools", shareOfFloor: [0.2, 0.35], depthCm: [8, 15], salinity: "brackish", canDrown: true,
       flow: "gentle",
     },
     refuges: [{ kind: "burrow", count: 2, where: "anywhere" }, { kind: "groundHide", count: 1, where: "anywhere" }],
@@ -250,13 +278,13 @@ export const crabs: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["leafLitter", "livingGreens", "fruit", "fish", "carrion", "pellets"], adultEveryDays: [1, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [6, 12], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["escapes", "strongJaws"], law: { cites: null }, schools: [],
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "length", "water.salinity", "lifespanYears"],
+    unsure: ["massG", "length", "water.salinity", "lifespanYears", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
 ];

@@ -25,7 +25,11 @@ export const glassFrogs: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 5,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [0, 2], handles: "never" },
     water: {
       kind: "pool", shareOfFloor: [0.2, 0.5], depthCm: [4, 10], salinity: "fresh", canDrown: false, flow: "moving",
     },
@@ -34,14 +38,14 @@ export const glassFrogs: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [5, 10], growInDays: 56, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["protectedSpecies", "escapes"], law: { cites: "II" }, schools: [],
     difficulty: "hard",
     crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "ramshornSnail"],
-    unsure: ["massG", "lifespanYears", "box.mostTogether"],
+    unsure: ["massG", "lifespanYears", "box.mostTogether", "young.largestBox"],
     from: recalled,
   },
   {
@@ -66,7 +70,11 @@ export const glassFrogs: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.25, mostTogether: 4,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [0, 2], handles: "never" },
     water: {
       kind: "pool", shareOfFloor: [0.2, 0.5], depthCm: [4, 10], salinity: "fresh", canDrown: false, flow: "moving",
     },
@@ -75,14 +83,14 @@ export const glassFrogs: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [5, 10], growInDays: 56, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["protectedSpecies", "escapes"], law: { cites: "II" }, schools: [],
     difficulty: "hard",
     crewThatFits: ["temperateSpringtail", "slenderSpringtail", "orangeSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "lifespanYears", "box.malesTogether"],
+    unsure: ["massG", "lifespanYears", "box.malesTogether", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
 ];

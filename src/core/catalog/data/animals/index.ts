@@ -31,6 +31,12 @@ import { stickInsects } from "./stickInsects";
 import { millipedes } from "./millipedes";
 import { landSnails } from "./landSnails";
 import { crabs } from "./crabs";
+import { girdledLizards } from "./girdledLizards";
+import { platedLizards } from "./platedLizards";
+import { roaches } from "./roaches";
+import { skinksToo } from "./skinksToo";
+import { agamidsToo } from "./agamidsToo";
+import { pythonsToo } from "./pythonsToo";
 
 /** Every animal, kind by kind. */
 export const animals = [
@@ -47,14 +53,19 @@ export const animals = [
   ...anoles,
   ...chameleons,
   ...skinks,
+  ...skinksToo,
   ...agamids,
+  ...agamidsToo,
   ...monitors,
   ...alligatorLizards,
   ...iguanids,
   ...lacertids,
   ...teiids,
+  ...girdledLizards,
+  ...platedLizards,
   ...boas,
   ...pythons,
+  ...pythonsToo,
   ...colubrids,
   ...tortoises,
   ...turtles,
@@ -67,4 +78,5 @@ export const animals = [
   ...millipedes,
   ...landSnails,
   ...crabs,
+  ...roaches,
 ];

@@ -17,14 +17,18 @@ export const landSnails: readonly Animal[] = [
       retreat: [85, 100],
     },
     air: { movement: "gentle", driesBetweenMistings: false },
-    soil: { type: "dampForest", leastDepthCm: 8, goodDepthCm: 12, surface: "moist", deep: "moist" },
+    soil: { type: "limedForest", leastDepthCm: 8, goodDepthCm: 12, surface: "moist", deep: "moist" },
     drainage: "optional",
     uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
     box: {
       widthCm: 60, depthCm: 35, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 6,
       company: "group", malesTogether: 6, greatestFallCm: 30,
     },
-    young: { box: { widthCm: 25, depthCm: 15, heightCm: 15 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 25, depthCm: 15, heightCm: 15 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [2, 5], firstMealDays: [0, 2], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [0.4, 1], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -35,7 +39,7 @@ export const landSnails: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: true }, eatsCrew: "none",
     food: {
       foods: ["livingGreens", "fruit", "leafLitter", "detritus"], adultEveryDays: [1, 2], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "none",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 6 },
     lifespanYears: [4, 8], growInDays: 14, quarantineDays: 30, tests: ["parasites", "mites"],
@@ -58,14 +62,18 @@ export const landSnails: readonly Animal[] = [
       retreat: [85, 100],
     },
     air: { movement: "gentle", driesBetweenMistings: false },
-    soil: { type: "dampForest", leastDepthCm: 10, goodDepthCm: 15, surface: "moist", deep: "moist" },
+    soil: { type: "limedForest", leastDepthCm: 10, goodDepthCm: 15, surface: "moist", deep: "moist" },
     drainage: "optional",
     uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
     box: {
       widthCm: 80, depthCm: 40, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.35, mostTogether: 5,
       company: "group", malesTogether: 5, greatestFallCm: 30,
     },
-    young: { box: { widthCm: 25, depthCm: 15, heightCm: 15 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 25, depthCm: 15, heightCm: 15 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [9, 15], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [2, 5], firstMealDays: [0, 3], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [0.4, 1], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -76,7 +84,7 @@ export const landSnails: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: true }, eatsCrew: "none",
     food: {
       foods: ["livingGreens", "fruit", "leafLitter", "detritus"], adultEveryDays: [1, 2], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "none",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 8 },
     lifespanYears: [5, 10], growInDays: 14, quarantineDays: 30, tests: ["parasites", "mites"],
@@ -100,14 +108,18 @@ export const landSnails: readonly Animal[] = [
       retreat: [80, 100],
     },
     air: { movement: "gentle", driesBetweenMistings: false },
-    soil: { type: "dampForest", leastDepthCm: 5, goodDepthCm: 8, surface: "slightlyMoist", deep: "moist" },
+    soil: { type: "limedForest", leastDepthCm: 5, goodDepthCm: 8, surface: "slightlyMoist", deep: "moist" },
     drainage: "optional",
     uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
     box: {
       widthCm: 40, depthCm: 25, clearHeightCm: 20, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 12,
       company: "group", malesTogether: 12, greatestFallCm: null,
     },
-    young: { box: { widthCm: 15, depthCm: 10, heightCm: 10 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 15, depthCm: 10, heightCm: 10 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [8, 14], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [1, 3], firstMealDays: [0, 2], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [0.4, 1], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -118,7 +130,7 @@ export const landSnails: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: true }, eatsCrew: "none",
     food: {
       foods: ["livingGreens", "fruit", "leafLitter"], adultEveryDays: [1, 2], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "none",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [3, 8] }, laying: { needs: "dampSoil", depthCm: 4 },
     lifespanYears: [2, 6], growInDays: 14, quarantineDays: 30, tests: ["parasites", "mites"],

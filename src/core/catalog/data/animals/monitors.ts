@@ -24,14 +24,18 @@ export const monitors: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 90, forCount: 1, eachMoreFloorShare: 0.6, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 75, depthCm: 45, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 45, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [10, 16], dampRh: [45, 75], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [2, 5], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [{ kind: "burrow", count: 2, where: "both" }, { kind: "crevice", count: 3, where: "warm" }],
     perches: { spans: 2, branchCm: [6, 12], baskingPlaces: 2 }, mistingsPerWeek: [1, 3],
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "rodents", "eggs"], adultEveryDays: [1, 3], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 30 },
     lifespanYears: [12, 20], growInDays: 42, quarantineDays: 90, tests: ["parasites"],
@@ -40,7 +44,7 @@ export const monitors: readonly Animal[] = [
       { about: "group", views: [{ company: "alone", mostTogether: 1 }, { company: "group", mostTogether: 3 }] },
       { about: "soilDepth", views: [{}, { leastSoilCm: 30 }] },
     ],
-    difficulty: "fair", crewThatFits: ["powderIsopod", "giantCanyonIsopod", "tropicalSpringtail"],
+    difficulty: "fair", crewThatFits: ["powderIsopod", "tropicalSpringtail"],
     unsure: [
       "uv.indexAtBack", "box.clearHeightCm", "massG", "temperatureC.baskingSurface", "temperatureC.highestForDays",
       "temperatureC.lowestSafeNight",
@@ -67,7 +71,11 @@ export const monitors: readonly Animal[] = [
       widthCm: 90, depthCm: 60, clearHeightCm: 75, forCount: 1, eachMoreFloorShare: 0.6, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 45, depthCm: 30, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [9, 14], dampRh: [35, 65], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [2, 5], handles: "never" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [
       { kind: "crevice", count: 3, where: "high" }, { kind: "corkTubeHigh", count: 3, where: "high" },
@@ -77,12 +85,12 @@ export const monitors: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "eggs"], adultEveryDays: [1, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 25 },
     lifespanYears: [10, 15], growInDays: 28, quarantineDays: 90, tests: ["parasites"],
     cautions: ["bites", "protectedSpecies", "salmonella"], law: { cites: "II" }, schools: [],
-    difficulty: "fair", crewThatFits: ["powderIsopod", "giantCanyonIsopod", "tropicalSpringtail"],
+    difficulty: "fair", crewThatFits: ["powderIsopod", "tropicalSpringtail"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
     ],
@@ -109,7 +117,11 @@ export const monitors: readonly Animal[] = [
       widthCm: 240, depthCm: 120, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 120, depthCm: 60, heightCm: 60 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 150, depthCm: 75, heightCm: 60 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [8, 14], dampRh: [55, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [2, 5], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: null, depthCm: [10, 20], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -118,13 +130,13 @@ export const monitors: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["insects", "snails", "worms", "eggs"], adultEveryDays: [1, 3], youngEveryDays: [1, 1],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [3, 5], restC: [24, 32] }, laying: { needs: "dampSoil", depthCm: 45 },
     lifespanYears: [10, 15], growInDays: 60, quarantineDays: 90, tests: ["parasites", "mites"],
     cautions: ["bites", "protectedSpecies", "strongJaws", "salmonella"], law: { cites: "II" },
-    schools: [{ about: "feeding", views: [{}, {}] }, { about: "soilDepth", views: [{}, { leastSoilCm: 30 }] }],
-    difficulty: "hard", crewThatFits: ["giantCanyonIsopod", "powderIsopod", "tropicalSpringtail"],
+    schools: [{ about: "feeding", views: [{}, {}] }, { about: "soilDepth", views: [{}, { leastSoilCm: 45 }] }],
+    difficulty: "hard", crewThatFits: ["powderIsopod", "tropicalSpringtail"],
     unsure: ["uv.indexAtBack", "massG", "season", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled,
   },
@@ -136,7 +148,7 @@ export const monitors: readonly Animal[] = [
     massG: { male: [200, 400], female: [180, 330] },
     temperatureC: {
       baskingSurface: [40, 46], baskingAir: [33, 36], warm: [27, 31], cool: [24, 27], night: [22, 25],
-      highestForDays: 34, lowestSafeNight: 18, heating: "always",
+      highestForDays: 32, lowestSafeNight: 18, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [55, 95], preferred: [65, 85] }, night: { tolerated: [65, 100], preferred: [75, 95] },
@@ -150,7 +162,11 @@ export const monitors: readonly Animal[] = [
       widthCm: 120, depthCm: 75, clearHeightCm: 140, forCount: 1, eachMoreFloorShare: 0.6, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 45, heightCm: 75 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 60, depthCm: 45, heightCm: 75 }, largestBox: { widthCm: 90, depthCm: 60, heightCm: 110 },
+      largeBoxIsBad: true, untilMonths: [12, 18], dampRh: [70, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [2, 7], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: null, depthCm: [5, 12], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -159,15 +175,15 @@ export const monitors: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "eggs"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "layingBox", depthCm: 20 },
     lifespanYears: [10, 18], growInDays: 60, quarantineDays: 90, tests: ["parasites"],
     cautions: ["bites", "protectedSpecies", "salmonella"], law: { cites: "II" }, schools: [],
-    difficulty: "hard", crewThatFits: ["powderIsopod", "giantCanyonIsopod", "tropicalSpringtail", "roughIsopod"],
+    difficulty: "hard", crewThatFits: ["powderIsopod", "tropicalSpringtail", "roughIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "box.clearHeightCm", "temperatureC.highestForDays",
-      "temperatureC.lowestSafeNight",
+      "temperatureC.lowestSafeNight", "young.largestBox",
     ],
     from: recalled,
   },

@@ -24,7 +24,11 @@ export const newts: readonly Animal[] = [
       widthCm: 60, depthCm: 35, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [14, 30], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.5, 0.8], depthCm: [12, 25], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -37,13 +41,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "worms", "snails"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [2, 8] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 20], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes", "protectedSpecies"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "waterSlater", "blackworm"],
+    unsure: ["young.untilMonths", "young.largestBox"],
     from: recalled,
   },
   {
@@ -67,7 +72,11 @@ export const newts: readonly Animal[] = [
       widthCm: 75, depthCm: 45, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 50, depthCm: 35, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.06, 0.15], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -79,14 +88,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects"], adultEveryDays: [3, 5], youngEveryDays: [1, 3], calciumEveryNthFeeding: 3,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 13] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 20], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: "II" }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod", "shinyIsopod"],
-    unsure: ["massG", "season.restC", "lifespanYears"],
+    unsure: ["massG", "season.restC", "lifespanYears", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
   {
@@ -109,7 +118,11 @@ export const newts: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 35, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 25, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 25, heightCm: 20 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [8, 14], dampRh: null, alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [0.85, 1], depthCm: [15, 30], salinity: "fresh", canDrown: false, flow: "gentle",
     },
@@ -120,7 +133,7 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects", "fish", "pellets"], adultEveryDays: [2, 4], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [1.5, 3], restC: [8, 13] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 20], growInDays: 28, quarantineDays: 60,
@@ -151,7 +164,11 @@ export const newts: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 35, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [18, 36], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.4, 0.7], depthCm: [15, 30], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -164,13 +181,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects", "snails"], adultEveryDays: [2, 4], youngEveryDays: [1, 3],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [4, 9] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 25], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "shinyIsopod", "waterSlater"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -192,7 +210,11 @@ export const newts: readonly Animal[] = [
       widthCm: 60, depthCm: 30, clearHeightCm: 30, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [12, 30], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [0.6, 0.9], depthCm: [12, 25], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -205,13 +227,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "smallInsects", "pellets"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [1.5, 3], restC: [6, 12] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["waterSlater", "blackworm", "temperateSpringtail"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -233,7 +256,11 @@ export const newts: readonly Animal[] = [
       widthCm: 80, depthCm: 35, clearHeightCm: 30, forCount: 4, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [14, 30], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [0.6, 0.9], depthCm: [15, 30], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -245,13 +272,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "smallInsects", "pellets"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [5, 11] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["waterSlater", "blackworm", "temperateSpringtail"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -273,7 +301,11 @@ export const newts: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.35, mostTogether: 4,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 12 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [18, 36], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 5], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [0.7, 0.95], depthCm: [15, 25], salinity: "fresh", canDrown: false,
       flow: "moving",
@@ -286,14 +318,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects", "pellets"], adultEveryDays: [2, 4], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 4, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [10, 14] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 20], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes", "bites", "protectedSpecies"], law: { cites: "II" }, schools: [],
     difficulty: "fair", crewThatFits: ["waterSlater", "blackworm", "temperateSpringtail"],
-    unsure: ["massG", "season.restC", "lifespanYears"],
+    unsure: ["massG", "season.restC", "lifespanYears", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
   {
@@ -316,7 +348,11 @@ export const newts: readonly Animal[] = [
       widthCm: 60, depthCm: 35, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [18, 36], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.5, 0.8], depthCm: [10, 25], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -329,13 +365,14 @@ export const newts: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "smallInsects", "pellets"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [3, 8] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "waterSlater", "blackworm"],
+    unsure: ["young.untilMonths", "young.largestBox"],
     from: recalled,
   },
 ];

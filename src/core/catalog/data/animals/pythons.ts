@@ -12,7 +12,7 @@ export const pythons: readonly Animal[] = [
     massG: { male: [800, 1600], female: [1300, 2600] },
     temperatureC: {
       baskingSurface: [32, 34], baskingAir: [29, 31], warm: [28, 31], cool: [24, 27], night: [22, 25],
-      highestForDays: 35, lowestSafeNight: 18, heating: "always",
+      highestForDays: 32, lowestSafeNight: 18, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [45, 85], preferred: [55, 70] }, night: { tolerated: [50, 90], preferred: [60, 80] },
@@ -26,7 +26,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 40, heightCm: 35 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 60, depthCm: 40, heightCm: 35 }, largestBox: { widthCm: 90, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [60, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.1], depthCm: [5, 10], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -39,7 +43,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [14, 35], youngEveryDays: [7, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "dryRest", months: [2, 4], restC: [21, 27] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [25, 40], growInDays: 42, quarantineDays: 90,
@@ -53,9 +57,12 @@ export const pythons: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach", "giantCanyonIsopod",
+      "roughIsopod", "hoodedDwarfRoach",
     ],
-    unsure: ["uv.zone", "season", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
+    unsure: [
+      "uv.zone", "season", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack",
+      "young.largestBox",
+    ],
     from: recalled,
     fieldFrom: {
       "uv.zone": zoneRecalled, "law.cites": published("CITES Appendices I and II, family listing Pythonidae spp."),
@@ -69,7 +76,7 @@ export const pythons: readonly Animal[] = [
     massG: { male: [250, 500], female: [300, 650] },
     temperatureC: {
       baskingSurface: [33, 35], baskingAir: [29, 32], warm: [29, 32], cool: [24, 27], night: [20, 25],
-      highestForDays: 35, lowestSafeNight: 15, heating: "always",
+      highestForDays: 33, lowestSafeNight: 15, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [25, 75], preferred: [40, 60] }, night: { tolerated: [30, 80], preferred: [45, 65] },
@@ -83,7 +90,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: [40, 65], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.05], depthCm: [3, 5], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -95,7 +106,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [10, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [15, 20] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [20, 30], growInDays: 28, quarantineDays: 90,
@@ -105,7 +116,7 @@ export const pythons: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach",
+      "hoodedDwarfRoach",
     ],
     unsure: [
       "massG", "season.restC", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack",
@@ -138,7 +149,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 90, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 30, heightCm: 30 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 30, heightCm: 30 }, largestBox: { widthCm: 60, depthCm: 45, heightCm: 60 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [65, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [10, 21], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.05, 0.1], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -147,7 +162,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [14, 28], youngEveryDays: [7, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "dryRest", months: [2, 3], restC: [20, 25] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [18, 30], growInDays: 42, quarantineDays: 90,
@@ -159,10 +174,12 @@ export const pythons: readonly Animal[] = [
     ],
     difficulty: "hard",
     crewThatFits: [
-      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
-      "littleSeaIsopod", "soilPredatoryMite",
+      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod",
+      "soilPredatoryMite",
     ],
-    unsure: ["season", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
+    unsure: [
+      "season", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack", "young.largestBox",
+    ],
     from: recalled,
     fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Pythonidae spp.") },
   },
@@ -175,7 +192,7 @@ export const pythons: readonly Animal[] = [
     massG: { male: [1500, 4000], female: [2000, 6000] },
     temperatureC: {
       baskingSurface: [32, 35], baskingAir: [29, 31], warm: [28, 31], cool: [23, 27], night: [19, 24],
-      highestForDays: 35, lowestSafeNight: 12, heating: "always",
+      highestForDays: 33, lowestSafeNight: 12, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [35, 85], preferred: [45, 65] }, night: { tolerated: [40, 90], preferred: [50, 75] },
@@ -189,7 +206,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 120, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 45, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 45, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 28], dampRh: [45, 75], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [7, 14], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.1], depthCm: [6, 12], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -202,7 +223,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [14, 28], youngEveryDays: [7, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [14, 20] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [18, 28], growInDays: 42, quarantineDays: 90,
@@ -212,7 +233,7 @@ export const pythons: readonly Animal[] = [
     difficulty: "fair",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach", "giantCanyonIsopod",
+      "hoodedDwarfRoach",
     ],
     unsure: ["massG", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled,
@@ -226,7 +247,7 @@ export const pythons: readonly Animal[] = [
     massG: { male: [200, 400], female: [250, 550] },
     temperatureC: {
       baskingSurface: [34, 37], baskingAir: [29, 32], warm: [29, 32], cool: [23, 27], night: [18, 24],
-      highestForDays: 35, lowestSafeNight: 12, heating: "always",
+      highestForDays: 33, lowestSafeNight: 12, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [15, 60], preferred: [25, 45] }, night: { tolerated: [20, 65], preferred: [30, 50] },
@@ -240,7 +261,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 35, depthCm: 25, heightCm: 25 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [30, 55], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [3, 5], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -252,7 +277,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [10, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [12, 18] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [20, 28], growInDays: 28, quarantineDays: 90,
@@ -264,7 +289,9 @@ export const pythons: readonly Animal[] = [
       "aridSpringtail", "slenderSpringtail", "powderIsopod", "desertDwarfIsopod", "blueDeathFeigningBeetle",
       "cuppedDarklingBeetle", "hoodedDwarfRoach",
     ],
-    unsure: ["massG", "temperatureC.lowestSafeNight", "temperatureC.highestForDays", "uv.indexAtBack"],
+    unsure: [
+      "massG", "temperatureC.lowestSafeNight", "temperatureC.highestForDays", "uv.indexAtBack", "young.largestBox",
+    ],
     from: recalled,
     fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Pythonidae spp.") },
   },
@@ -276,7 +303,7 @@ export const pythons: readonly Animal[] = [
     massG: { male: [350, 700], female: [400, 900] },
     temperatureC: {
       baskingSurface: [32, 35], baskingAir: [29, 31], warm: [28, 31], cool: [23, 27], night: [19, 24],
-      highestForDays: 35, lowestSafeNight: 13, heating: "always",
+      highestForDays: 33, lowestSafeNight: 13, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [30, 80], preferred: [40, 60] }, night: { tolerated: [35, 85], preferred: [50, 70] },
@@ -290,7 +317,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: [45, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [3, 6], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -302,7 +333,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [10, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [14, 19] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [20, 28], growInDays: 28, quarantineDays: 90,
@@ -312,7 +343,7 @@ export const pythons: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach",
+      "hoodedDwarfRoach",
     ],
     unsure: ["massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
     from: recalled,
@@ -325,7 +356,7 @@ export const pythons: readonly Animal[] = [
     massG: { male: [1500, 3000], female: [1800, 4000] },
     temperatureC: {
       baskingSurface: [34, 37], baskingAir: [30, 32], warm: [29, 32], cool: [24, 27], night: [18, 24],
-      highestForDays: 35, lowestSafeNight: 12, heating: "always",
+      highestForDays: 33, lowestSafeNight: 12, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [15, 55], preferred: [20, 40] }, night: { tolerated: [20, 60], preferred: [25, 45] },
@@ -339,7 +370,11 @@ export const pythons: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 50, depthCm: 35, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 40, heightCm: 30 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -348,7 +383,7 @@ export const pythons: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [14, 21], youngEveryDays: [7, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [14, 19] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [20, 28], growInDays: 28, quarantineDays: 90,

@@ -24,7 +24,11 @@ export const salamanders: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 12 }, largestBox: { widthCm: 50, depthCm: 35, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [12, 24], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.05, 0.12], depthCm: [1, 3], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -36,7 +40,7 @@ export const salamanders: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects", "snails"], adultEveryDays: [3, 5], youngEveryDays: [1, 3],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [2, 7] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [15, 30], growInDays: 28, quarantineDays: 60,
@@ -44,6 +48,7 @@ export const salamanders: readonly Animal[] = [
     cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: null },
     schools: [{ about: "soilDepth", views: [{}, { leastSoilCm: 12 }] }],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod", "shinyIsopod"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -67,7 +72,11 @@ export const salamanders: readonly Animal[] = [
       widthCm: 75, depthCm: 45, clearHeightCm: 25, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [10, 18], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.05, 0.12], depthCm: [2, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -76,7 +85,7 @@ export const salamanders: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects"], adultEveryDays: [3, 7], youngEveryDays: [1, 3], calciumEveryNthFeeding: 3,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [4, 8] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 20], growInDays: 28, quarantineDays: 60,
@@ -84,6 +93,7 @@ export const salamanders: readonly Animal[] = [
     cautions: ["toxicSkin", "escapes", "protectedSpecies"], law: { cites: null },
     schools: [{ about: "drainage", views: [{ drainage: "wanted" }, { drainage: "avoided" }] }],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "shinyIsopod", "nightcrawlerSmall"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -107,7 +117,11 @@ export const salamanders: readonly Animal[] = [
       widthCm: 60, depthCm: 40, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [12, 24], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.05, 0.12], depthCm: [1, 3], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -119,13 +133,14 @@ export const salamanders: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "insects", "snails"], adultEveryDays: [3, 5], youngEveryDays: [1, 3],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2.5, 4], restC: [2, 6] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 25], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod", "shinyIsopod"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -149,7 +164,11 @@ export const salamanders: readonly Animal[] = [
       widthCm: 45, depthCm: 30, clearHeightCm: 20, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [12, 20], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1, 2], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -158,13 +177,14 @@ export const salamanders: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "smallInsects", "insects"], adultEveryDays: [3, 5], youngEveryDays: [1, 3],
-      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [3, 8] }, laying: { needs: "dampSoil", depthCm: 5 },
     lifespanYears: [8, 15], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "salamanderChytrid", "parasites"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod", "shinyIsopod"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
 ];

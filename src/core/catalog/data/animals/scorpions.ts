@@ -25,7 +25,11 @@ export const scorpions: readonly Animal[] = [
       widthCm: 60, depthCm: 35, clearHeightCm: 20, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: 25,
     },
-    young: { box: { widthCm: 15, depthCm: 10, heightCm: 10 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 15, depthCm: 10, heightCm: 10 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [24, 48], dampRh: [75, 90], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [4, 10], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.08], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -37,13 +41,14 @@ export const scorpions: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [5, 8], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["stings", "escapes", "protectedSpecies"], law: { cites: "II" },
     schools: [{ about: "group", views: [{ company: "alone", mostTogether: 1 }, {}] }],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["young.largestBox", "food.preySize"],
     from: recalled, fieldFrom: { "soil.leastDepthCm": practised("15 cm and more for burrowers") },
   },
   {
@@ -67,7 +72,11 @@ export const scorpions: readonly Animal[] = [
       widthCm: 45, depthCm: 30, clearHeightCm: 20, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 25,
     },
-    young: { box: { widthCm: 12, depthCm: 10, heightCm: 10 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 12, depthCm: 10, heightCm: 10 }, largestBox: { widthCm: 30, depthCm: 20, heightCm: 18 },
+      largeBoxIsBad: true, untilMonths: [18, 36], dampRh: [75, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [4, 10], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.08], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -79,13 +88,13 @@ export const scorpions: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [5, 8], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["stings", "escapes"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["scientificName", "massG", "length", "synonyms"],
+    unsure: ["scientificName", "massG", "length", "synonyms", "young.largestBox", "food.preySize"],
     from: recalled,
   },
   {
@@ -109,7 +118,11 @@ export const scorpions: readonly Animal[] = [
       widthCm: 40, depthCm: 30, clearHeightCm: 20, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 25,
     },
-    young: { box: { widthCm: 12, depthCm: 10, heightCm: 10 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 12, depthCm: 10, heightCm: 10 }, largestBox: { widthCm: 25, depthCm: 20, heightCm: 18 },
+      largeBoxIsBad: true, untilMonths: [30, 60], dampRh: [30, 50], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 14], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.04], depthCm: [0.4, 1], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -118,14 +131,14 @@ export const scorpions: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [10, 20], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["stings", "escapes"], law: { cites: null },
     schools: [{ about: "soilDepth", views: [{ leastSoilCm: 20 }, { leastSoilCm: 10 }] }],
     difficulty: "fair", crewThatFits: ["aridSpringtail", "hoodedDwarfRoach", "blueDeathFeigningBeetle"],
-    unsure: ["massG", "lifespanYears"],
+    unsure: ["massG", "lifespanYears", "young.untilMonths", "young.largestBox", "food.preySize"],
     from: recalled,
   },
 ];

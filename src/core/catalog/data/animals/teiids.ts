@@ -25,16 +25,20 @@ export const teiids: readonly Animal[] = [
       widthCm: 240, depthCm: 120, clearHeightCm: 90, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 120, depthCm: 60, heightCm: 60 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 150, depthCm: 75, heightCm: 60 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [9, 15], dampRh: [65, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [2, 7], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: null, depthCm: [10, 25], salinity: "fresh", canDrown: false, flow: "still",
     },
     refuges: [{ kind: "burrow", count: 1, where: "cool" }, { kind: "groundHide", count: 2, where: "both" }],
     perches: { spans: 0, branchCm: null, baskingPlaces: 2 }, mistingsPerWeek: [4, 8],
-    plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
+    plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["insects", "snails", "eggs", "fruit", "rodents", "fish", "worms", "carrion"], adultEveryDays: [2, 4],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [3, 6], restC: [8, 15] }, laying: { needs: "layingBox", depthCm: 30 },
     lifespanYears: [15, 20], growInDays: 60, quarantineDays: 60, tests: ["parasites"],

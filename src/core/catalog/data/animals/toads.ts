@@ -25,7 +25,11 @@ export const toads: readonly Animal[] = [
       widthCm: 75, depthCm: 40, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largestBox: { widthCm: 50, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [65, 90], alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.05, 0.12], depthCm: [2, 5], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -34,13 +38,13 @@ export const toads: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [2, 3], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [3, 8] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "curlyIsopod", "fastWoodlouse", "nightcrawlerSmall"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -65,7 +69,11 @@ export const toads: readonly Animal[] = [
       widthCm: 60, depthCm: 35, clearHeightCm: 25, forCount: 3, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 5, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [0, 2], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.05, 0.15], depthCm: [1, 2], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -77,13 +85,13 @@ export const toads: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [12, 16] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 10], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "slenderSpringtail"],
-    unsure: ["scientificName", "massG", "uv.indexAtBack", "season.restC", "lifespanYears"],
+    unsure: ["scientificName", "massG", "uv.indexAtBack", "season.restC", "lifespanYears", "young.largestBox"],
     from: recalled,
   },
   {
@@ -108,7 +116,11 @@ export const toads: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 35, forCount: 2, eachMoreFloorShare: 0.4, mostTogether: 3,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [65, 90], alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.08, 0.15], depthCm: [4, 8], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -118,13 +130,13 @@ export const toads: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["insects", "worms", "snails", "rodents"], adultEveryDays: [3, 6], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [1, 2], restC: [20, 23] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 20], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "invasive"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -148,7 +160,11 @@ export const toads: readonly Animal[] = [
       widthCm: 75, depthCm: 40, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largestBox: { widthCm: 50, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [60, 85], alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.04, 0.1], depthCm: [2, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -160,13 +176,13 @@ export const toads: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [2, 4], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [3, 8] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["pillIsopod", "curlyIsopod"],
-    unsure: ["scientificName", "uv.indexAtBack"],
+    unsure: ["scientificName", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
 ];

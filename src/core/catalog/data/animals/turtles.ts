@@ -26,7 +26,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 75, depthCm: 45, heightCm: 35 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 90, depthCm: 45, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [48, 84], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [2, 7], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.08, 0.15], depthCm: [3, 6], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -38,19 +42,17 @@ export const turtles: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["worms", "snails", "insects", "fruit", "livingGreens", "carrion", "pellets"], adultEveryDays: [1, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [3, 5], restC: [3, 8] }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [30, 70], growInDays: 56, quarantineDays: 180, tests: ["parasites", "ranavirus"],
     cautions: ["protectedSpecies", "salmonella"], law: { cites: "II" },
     schools: [
-      { about: "group", views: [{}, { company: "group", mostTogether: 3 }] }, { about: "heating", views: [{}, {}] },
+      { about: "group", views: [{}, { company: "group", mostTogether: 3 }] },
       { about: "nocturnalUv", views: [{}, { uvNeed: "beneficial" }] },
     ],
     difficulty: "fair",
-    crewThatFits: [
-      "temperateSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "dairyIsopod", "nightcrawlerSmall",
-    ],
+    crewThatFits: ["temperateSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nightcrawlerSmall"],
     unsure: ["uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled, fieldFrom: { "law.cites": published("CITES Appendix II, Terrapene spp.") },
   },
@@ -76,7 +78,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 70, depthCm: 45, heightCm: 35 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 90, depthCm: 45, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [48, 84], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [2, 7], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.1, 0.2], depthCm: [3, 7], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -85,21 +91,21 @@ export const turtles: readonly Animal[] = [
       { kind: "mossBed", count: 1, where: "cool" },
     ],
     perches: { spans: 0, branchCm: null, baskingPlaces: 1 }, mistingsPerWeek: [4, 10],
-    plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
+    plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["worms", "snails", "insects", "fruit", "pellets", "carrion"], adultEveryDays: [1, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [7, 12] }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [30, 60], growInDays: 56, quarantineDays: 180, tests: ["parasites"],
     cautions: ["protectedSpecies", "salmonella"], law: { cites: "II" },
     schools: [
-      { about: "group", views: [{}, { company: "group", mostTogether: 3 }] }, { about: "heating", views: [{}, {}] },
+      { about: "group", views: [{}, { company: "group", mostTogether: 3 }] },
     ],
     difficulty: "fair",
     crewThatFits: [
-      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
-      "littleSeaIsopod", "soilPredatoryMite", "dairyIsopod", "nightcrawlerSmall",
+      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod",
+      "soilPredatoryMite", "nightcrawlerSmall",
     ],
     unsure: ["massG", "season", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled, fieldFrom: { "law.cites": published("CITES Appendix II, Cuora spp.") },
@@ -112,7 +118,7 @@ export const turtles: readonly Animal[] = [
     massG: { male: [700, 1300], female: [800, 1800] },
     temperatureC: {
       baskingSurface: [30, 34], baskingAir: [28, 30], warm: [26, 29], cool: [24, 26], night: [22, 26],
-      highestForDays: 34, lowestSafeNight: 18, heating: "always",
+      highestForDays: 32, lowestSafeNight: 18, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [60, 100], preferred: [70, 90] }, night: { tolerated: [65, 100], preferred: [75, 95] },
@@ -126,7 +132,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 80, depthCm: 45, heightCm: 40 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 100, depthCm: 45, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [48, 84], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [1, 5], handles: "brief" },
     water: {
       kind: "partLand", shareOfFloor: [0.5, 0.65], depthCm: [12, 25], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -139,7 +149,7 @@ export const turtles: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["livingGreens", "fruit", "worms", "fish", "snails", "pellets"], adultEveryDays: [2, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 15 },
     lifespanYears: [25, 40], growInDays: 42, quarantineDays: 180, tests: ["parasites"],
@@ -173,7 +183,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 100, depthCm: 60, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 45, depthCm: 30, heightCm: 30 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [60, 96], dampRh: [85, 100], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [2, 7], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.1, 0.2], depthCm: [1.5, 3], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -185,7 +199,7 @@ export const turtles: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["worms", "snails", "insects", "smallInsects"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 14] }, laying: { needs: "dampSoil", depthCm: 8 },
     lifespanYears: [15, 30], growInDays: 56, quarantineDays: 180, tests: ["parasites"],
@@ -195,11 +209,8 @@ export const turtles: readonly Animal[] = [
       { about: "nocturnalUv", views: [{}, { uvNeed: "none" }] },
     ],
     difficulty: "hard",
-    crewThatFits: [
-      "temperateSpringtail", "dwarfWhiteIsopod", "shinyIsopod", "roughIsopod", "nightcrawlerSmall",
-      "tropicalSpringtail",
-    ],
-    unsure: ["temperatureC", "uv.indexAtBack"],
+    crewThatFits: ["temperateSpringtail", "dwarfWhiteIsopod", "shinyIsopod", "nightcrawlerSmall", "tropicalSpringtail"],
+    unsure: ["temperatureC", "uv.indexAtBack", "young.untilMonths"],
     from: recalled,
   },
   {
@@ -223,7 +234,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 100, depthCm: 45, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 30, heightCm: 30 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [36, 60], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "aquatic", shareOfFloor: [0.8, 1], depthCm: [20, 40], salinity: "fresh", canDrown: false, flow: "gentle",
     },
@@ -232,14 +247,12 @@ export const turtles: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["snails", "worms", "fish", "insects", "pellets", "carrion"], adultEveryDays: [2, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [4, 10] }, laying: { needs: "dampSoil", depthCm: 10 },
     lifespanYears: [25, 50], growInDays: 28, quarantineDays: 180, tests: ["parasites"],
     cautions: ["protectedSpecies", "salmonella", "bites", "musk", "strongJaws"], law: { cites: "II" },
-    schools: [
-      { about: "drainage", views: [{}, {}] }, { about: "group", views: [{}, { company: "group", mostTogether: 3 }] },
-    ],
+    schools: [{ about: "group", views: [{}, { company: "group", mostTogether: 3 }] }],
     difficulty: "easy", crewThatFits: ["ramshornSnail", "blackworm"],
     unsure: ["uv.indexAtBack", "uv.need", "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled,
@@ -266,7 +279,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 30, heightCm: 30 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [36, 60], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.6, 0.75], depthCm: [12, 25], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -279,7 +296,7 @@ export const turtles: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["snails", "worms", "insects", "fish", "pellets", "carrion"], adultEveryDays: [2, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [25, 50], growInDays: 28, quarantineDays: 180, tests: ["parasites"],
@@ -311,7 +328,11 @@ export const turtles: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 30, heightCm: 30 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [60, 96], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.5, 0.7], depthCm: [8, 18], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -320,16 +341,16 @@ export const turtles: readonly Animal[] = [
       { kind: "groundHide", count: 1, where: "cool" },
     ],
     perches: { spans: 1, branchCm: [3, 7], baskingPlaces: 2 }, mistingsPerWeek: [1, 3],
-    plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "most",
+    plants: { roughness: "rough", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["worms", "snails", "insects", "fish", "pellets", "carrion"], adultEveryDays: [2, 3],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 3, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "coolRest", months: [3, 5], restC: [2, 6] }, laying: { needs: "dampSoil", depthCm: 10 },
     lifespanYears: [40, 80], growInDays: 28, quarantineDays: 180, tests: ["parasites"],
     cautions: ["protectedSpecies", "salmonella"], law: { cites: "II" },
     schools: [
-      { about: "group", views: [{}, { company: "group", mostTogether: 3 }] }, { about: "heating", views: [{}, {}] },
+      { about: "group", views: [{}, { company: "group", mostTogether: 3 }] },
     ],
     difficulty: "fair",
     crewThatFits: [

@@ -24,7 +24,11 @@ export const whipSpiders: readonly Animal[] = [
       widthCm: 40, depthCm: 30, clearHeightCm: 40, forCount: 1, eachMoreFloorShare: 0.4, mostTogether: 4,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 12, depthCm: 12, heightCm: 18 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 12, depthCm: 12, heightCm: 18 }, largestBox: { widthCm: 30, depthCm: 25, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [14, 24], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [3, 7], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [0.4, 1], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -33,14 +37,14 @@ export const whipSpiders: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [5, 10], youngEveryDays: [3, 6],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [5, 10], growInDays: 28, quarantineDays: 30, tests: ["mites"],
     cautions: ["escapes"], law: { cites: null },
     schools: [{ about: "group", views: [{ company: "alone", mostTogether: 1 }, {}] }],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG"],
+    unsure: ["massG", "young.largestBox", "food.preySize"],
     from: recalled,
   },
   {
@@ -64,7 +68,11 @@ export const whipSpiders: readonly Animal[] = [
       widthCm: 40, depthCm: 30, clearHeightCm: 15, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 25,
     },
-    young: { box: { widthCm: 12, depthCm: 10, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 12, depthCm: 10, heightCm: 12 }, largestBox: { widthCm: 25, depthCm: 20, heightCm: 15 },
+      largeBoxIsBad: true, untilMonths: [30, 48], dampRh: [65, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 14], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [0.4, 1], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -73,13 +81,13 @@ export const whipSpiders: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [4, 8], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [13, 18] }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [6, 12], growInDays: 28, quarantineDays: 30, tests: ["mites"],
-    cautions: ["strongJaws", "escapes"], law: { cites: null }, schools: [],
+    cautions: ["irritantSpray", "strongJaws", "escapes"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["slenderSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "kind", "lifespanYears"],
+    unsure: ["massG", "kind", "lifespanYears", "young.largestBox", "food.preySize"],
     from: recalled,
   },
 ];

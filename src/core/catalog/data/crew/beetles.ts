@@ -13,8 +13,8 @@ export const beetles: readonly Crew[] = [
     seedPer1000Cm2: 6, mostPer1000Cm2: 60, soldInTens: 5, survivesHunting: "cropped",
     eats: ["dung", "shed", "feeders", "carrion"], wants: ["moistFood", "protein"], everyDays: 4,
     hazards: ["bitesResting", "eatsEggs", "eatsSeedlings", "tunnelsFoam"],
-    proposed: true, cautions: ["allergen"],
-    unsure: ["broodEveryDays", "mostPer1000Cm2", "soilMoisture", "proposed"], from: recalled,
+    proposed: false, cautions: ["allergen"],
+    unsure: ["broodEveryDays", "mostPer1000Cm2", "soilMoisture"], from: recalled,
   },
   {
     id: "superwormBeetle", scientificName: "Zophobas atratus", synonyms: ["Zophobas morio"], group: "beetle",
@@ -26,7 +26,7 @@ export const beetles: readonly Crew[] = [
     seedPer1000Cm2: 4, mostPer1000Cm2: 30, soldInTens: 5, survivesHunting: "cropped",
     eats: ["dung", "shed", "feeders", "carrion"], wants: ["moistFood", "protein"], everyDays: 4,
     hazards: ["bitesResting", "eatsEggs", "tunnelsFoam", "eatsCrew"],
-    proposed: true, cautions: ["allergen"],
+    proposed: false, cautions: ["allergen"],
     unsure: ["broodEveryDays", "mostPer1000Cm2", "soilMoisture", "daysToMaturity"], from: recalled,
   },
   {
@@ -76,7 +76,7 @@ export const beetles: readonly Crew[] = [
     seedPer1000Cm2: 2, mostPer1000Cm2: 8, soldInTens: 1, survivesHunting: "some",
     eats: ["feeders", "shed", "litter", "dung", "carrion"], wants: ["moistFood", "protein"], everyDays: 7,
     hazards: ["noxiousFluid", "eatsSeedlings"],
-    proposed: true, cautions: [],
+    proposed: true, cautions: ["irritantSpray"],
     unsure: ["broodEveryDays", "broodSize", "daysToMaturity", "adultLifeDays", "mostPer1000Cm2", "soilMoisture"],
     from: recalled,
   },

@@ -39,7 +39,8 @@ export const controls: readonly Gear[] = [
     neverWith: [
       "metalHalideUv", "mercuryVapourUv", "linearUvTube", "strongUvTube", "shadeUvTube", "wideUvTube",
       "compactUvLamp", "ballast", "circulationPump", "waterfallPump", "fluorescentTube", "ledSpot", "uvLed",
-      "waterHeater", "chiller", "airPump", "canisterFilter",
+      "waterHeater", "chiller", "airPump", "canisterFilter", "mistingPump", "ultrasonicFogger", "steamHumidifier",
+      "smallFan", "condensationFan", "ductedFan", "drippingWall", "boxFilter", "reverseOsmosisUnit",
     ],
     places: ["outside"],
     cautions: ["electricityWater"],
@@ -55,7 +56,9 @@ export const controls: readonly Gear[] = [
     neverWith: [
       "halogenLamp", "incandescentLamp", "metalHalideUv", "mercuryVapourUv", "linearUvTube", "strongUvTube",
       "shadeUvTube", "wideUvTube", "compactUvLamp", "ballast", "uvLed", "ledBar", "ledPanel", "ledSpot",
-      "fluorescentTube", "circulationPump", "waterfallPump", "chiller",
+      "fluorescentTube", "circulationPump", "waterfallPump", "chiller", "mistingPump", "ultrasonicFogger",
+      "steamHumidifier", "smallFan", "condensationFan", "ductedFan", "drippingWall", "boxFilter", "canisterFilter",
+      "airPump", "reverseOsmosisUnit",
     ],
     places: ["outside"],
     cautions: ["electricityWater"],

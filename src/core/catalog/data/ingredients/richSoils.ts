@@ -205,7 +205,7 @@ export const richSoils: readonly Ingredient[] = [
     pH: 5.8, bufferMmolPerL: 40, freeLimePct: 0, swells: "no", peat: "maybe", wets: "easily",
     nutrients: 3.5, saltMsPerCm: 1.5, crewFood: 2, cohesionKPa: 2, halvesInMonths: 48, dust: 2,
     soldAs: "bag",
-    safeToDig: true, amphibianSkin: "little", cautions: ["handWashing"],
+    safeToDig: false, amphibianSkin: "never", cautions: ["handWashing", "notForAmphibians", "notToDigIn"],
     unsure: [
       "bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.at1kPaPct", "laid.wiltingPct", "peat", "saltMsPerCm",
       "springiness",
@@ -224,7 +224,7 @@ export const richSoils: readonly Ingredient[] = [
     pH: 6.2, bufferMmolPerL: 30, freeLimePct: 0, swells: "no", peat: "no", wets: "easily",
     nutrients: 3, saltMsPerCm: 1.4, crewFood: 3, cohesionKPa: 2, halvesInMonths: 30, dust: 2,
     soldAs: "bag",
-    safeToDig: true, amphibianSkin: "little", cautions: ["handWashing"],
+    safeToDig: false, amphibianSkin: "never", cautions: ["handWashing", "notForAmphibians", "notToDigIn"],
     unsure: [
       "bufferMmolPerL", "cohesionKPa", "laid.at10kPaPct", "laid.at1kPaPct", "laid.wiltingPct", "pH", "saltMsPerCm",
       "springiness",

@@ -73,7 +73,7 @@ export const sands: readonly Ingredient[] = [
     id: "coarseSand", matter: "sand", look: { texture: "grain", color: "#cdbf9d" },
     pouredKgPerL: 1.52, settlesPct: 5,
     laid: {
-      kgPerL: 1.6, totalPorosityPct: 39.6, at1kPaPct: 18, at5kPaPct: 7, at10kPaPct: 5, wiltingPct: 2, airDryPct: 0.3,
+      kgPerL: 1.6, totalPorosityPct: 39.6, at1kPaPct: 10, at5kPaPct: 5, at10kPaPct: 4, wiltingPct: 2, airDryPct: 0.3,
       conductivity: "veryHigh",
     },
     closedPoresPct: 0, sizes: { medianMm: 1.2, geometricDeviation: 1.4 }, betweenPct: 42, springiness: 1,

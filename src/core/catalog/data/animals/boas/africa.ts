@@ -13,7 +13,7 @@ export const boasOfAfrica: readonly Animal[] = [
     massG: { male: [60, 150], female: [300, 750] },
     temperatureC: {
       baskingSurface: [33, 36], baskingAir: [30, 32], warm: [29, 32], cool: [24, 27], night: [20, 25],
-      highestForDays: 35, lowestSafeNight: 16, heating: "always",
+      highestForDays: 32, lowestSafeNight: 16, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [15, 60], preferred: [25, 45] }, night: { tolerated: [20, 65], preferred: [30, 50] },
@@ -26,7 +26,11 @@ export const boasOfAfrica: readonly Animal[] = [
       widthCm: 75, depthCm: 45, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.04], depthCm: [2, 4], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -35,7 +39,7 @@ export const boasOfAfrica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [10, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 90,

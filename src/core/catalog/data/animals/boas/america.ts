@@ -11,7 +11,7 @@ export const boasOfAmerica: readonly Animal[] = [
     massG: { male: [150, 350], female: [250, 550] },
     temperatureC: {
       baskingSurface: [32, 35], baskingAir: [29, 31], warm: [28, 31], cool: [22, 26], night: [17, 23],
-      highestForDays: 34, lowestSafeNight: 10, heating: "always",
+      highestForDays: 32, lowestSafeNight: 10, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [15, 60], preferred: [25, 45] }, night: { tolerated: [20, 65], preferred: [30, 50] },
@@ -25,7 +25,11 @@ export const boasOfAmerica: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: [30, 50], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.04], depthCm: [2, 5], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -37,7 +41,7 @@ export const boasOfAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [10, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [10, 15] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [20, 30], growInDays: 28, quarantineDays: 90,
@@ -65,7 +69,7 @@ export const boasOfAmerica: readonly Animal[] = [
     massG: { male: [300, 650], female: [500, 1200] },
     temperatureC: {
       baskingSurface: [30, 32], baskingAir: [29, 30], warm: [27, 30], cool: [24, 27], night: [22, 25],
-      highestForDays: 34, lowestSafeNight: 19, heating: "always",
+      highestForDays: 32, lowestSafeNight: 19, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [55, 95], preferred: [65, 85] }, night: { tolerated: [65, 100], preferred: [75, 95] },
@@ -79,7 +83,11 @@ export const boasOfAmerica: readonly Animal[] = [
       widthCm: 120, depthCm: 75, clearHeightCm: 120, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 40, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 50, depthCm: 45, heightCm: 55 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [16, 26], dampRh: [70, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 21], firstMealDays: [7, 14], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.05, 0.1], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -88,7 +96,7 @@ export const boasOfAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [14, 21], youngEveryDays: [7, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "dryRest", months: [2, 3], restC: [21, 26] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [15, 22], growInDays: 42, quarantineDays: 90,
@@ -111,7 +119,7 @@ export const boasOfAmerica: readonly Animal[] = [
     massG: { male: [2000, 5000], female: [4000, 11000] },
     temperatureC: {
       baskingSurface: [32, 35], baskingAir: [29, 31], warm: [28, 31], cool: [24, 27], night: [22, 25],
-      highestForDays: 35, lowestSafeNight: 18, heating: "always",
+      highestForDays: 32, lowestSafeNight: 18, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [45, 90], preferred: [55, 75] }, night: { tolerated: [50, 95], preferred: [60, 85] },
@@ -125,7 +133,11 @@ export const boasOfAmerica: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 90, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 75, depthCm: 45, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 90, depthCm: 45, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: [55, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.08, 0.14], depthCm: [8, 15], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -138,7 +150,7 @@ export const boasOfAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [21, 42], youngEveryDays: [10, 14], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "dryRest", months: [2, 3], restC: [20, 25] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [20, 35], growInDays: 42, quarantineDays: 90,
@@ -179,7 +191,11 @@ export const boasOfAmerica: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 40, heightCm: 35 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [16, 26], dampRh: [80, 97], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [7, 14], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.08, 0.14], depthCm: [6, 12], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -192,7 +208,7 @@ export const boasOfAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [14, 28], youngEveryDays: [7, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "dryRest", months: [2, 3], restC: [19, 24] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [18, 28], growInDays: 42, quarantineDays: 90,
@@ -217,7 +233,7 @@ export const boasOfAmerica: readonly Animal[] = [
     length: { measure: "total", maleCm: [35, 55], femaleCm: [45, 70] }, massG: { male: [40, 100], female: [60, 200] },
     temperatureC: {
       baskingSurface: [27, 30], baskingAir: [25, 27], warm: [24, 27], cool: [17, 21], night: [10, 18],
-      highestForDays: 29, lowestSafeNight: 3, heating: "inCoolRooms",
+      highestForDays: 27, lowestSafeNight: 3, heating: "inCoolRooms",
     },
     humidityRh: {
       day: { tolerated: [40, 85], preferred: [50, 70] }, night: { tolerated: [45, 90], preferred: [55, 80] },
@@ -231,7 +247,11 @@ export const boasOfAmerica: readonly Animal[] = [
       widthCm: 75, depthCm: 45, clearHeightCm: 40, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [24, 36], dampRh: [55, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [2, 4], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -243,7 +263,7 @@ export const boasOfAmerica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 14], youngEveryDays: [5, 8], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [3, 5], restC: [3, 8] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [20, 40], growInDays: 28, quarantineDays: 90,
@@ -252,10 +272,60 @@ export const boasOfAmerica: readonly Animal[] = [
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
     difficulty: "fair",
     crewThatFits: [
-      "temperateSpringtail", "soilSpringtail", "shinyIsopod", "roughIsopod", "pillIsopod", "ridgedDwarfIsopod",
-      "nightcrawlerSmall",
+      "temperateSpringtail", "soilSpringtail", "shinyIsopod", "pillIsopod", "ridgedDwarfIsopod", "nightcrawlerSmall",
     ],
-    unsure: ["temperatureC", "massG", "season.restC", "uv.indexAtBack"],
+    unsure: ["temperatureC", "massG", "season.restC", "uv.indexAtBack", "young.largestBox"],
     from: recalled, fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Boidae spp.") },
+  },
+  {
+    id: "amazonBasinTreeBoa", scientificName: "Corallus batesii", synonyms: [],
+    kind: "boa", group: "reptile", regions: ["southAmerica"], climate: "humidForest", lives: "climbing",
+    active: "night",
+    length: { measure: "total", maleCm: [140, 180], femaleCm: [160, 220] },
+    massG: { male: [1100, 2200], female: [1600, 3800] },
+    temperatureC: {
+      baskingSurface: [29, 32], baskingAir: [28, 30], warm: [26, 29], cool: [23, 26], night: [22, 25],
+      highestForDays: 30, lowestSafeNight: 19, heating: "always",
+    },
+    humidityRh: {
+      day: { tolerated: [60, 98], preferred: [70, 90] }, night: { tolerated: [70, 100], preferred: [80, 98] },
+      retreat: null,
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "dampForest", leastDepthCm: 5, goodDepthCm: 8, surface: "slightlyMoist", deep: "moist" },
+    drainage: "optional",
+    uv: { need: "beneficial", indexAtBack: [0.3, 0.7], zone: null, hoursADay: [8, 12] },
+    box: {
+      widthCm: 150, depthCm: 75, clearHeightCm: 120, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
+      company: "alone", malesTogether: 1, greatestFallCm: null,
+    },
+    young: {
+      box: { widthCm: 35, depthCm: 35, heightCm: 40 }, largestBox: { widthCm: 75, depthCm: 60, heightCm: 75 },
+      largeBoxIsBad: true, untilMonths: [24, 36], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [14, 28], handles: "never" },
+    water: {
+      kind: "bathBowl", shareOfFloor: [0.05, 0.1], depthCm: [5, 10], salinity: "fresh", canDrown: false,
+      flow: "still",
+    },
+    refuges: [{ kind: "leafTangle", count: 3, where: "high" }],
+    perches: { spans: 4, branchCm: [2.5, 6], baskingPlaces: 1 }, mistingsPerWeek: [6, 10],
+    plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
+    food: {
+      foods: ["rodents", "birds"], adultEveryDays: [21, 42], youngEveryDays: [10, 16], calciumEveryNthFeeding: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
+    lifespanYears: [15, 30], growInDays: 42, quarantineDays: 90,
+    tests: ["serpentovirus", "cryptosporidia", "parasites", "mites"],
+    cautions: ["protectedSpecies", "bites", "strongJaws", "escapes", "salmonella"], law: { cites: "II" },
+    schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
+    difficulty: "hard",
+    crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod"],
+    unsure: [
+      "massG", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "humidityRh",
+      "arrival.firstMealDays", "young.largestBox",
+    ],
+    from: recalled,
   },
 ];

@@ -26,7 +26,11 @@ export const boasOfMadagascar: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 100, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 45, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 45, heightCm: 60 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [20, 32], dampRh: [65, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [7, 14], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.12], depthCm: [5, 10], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -39,7 +43,7 @@ export const boasOfMadagascar: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [14, 28], youngEveryDays: [7, 12], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [15, 20] },
     laying: { needs: "bornAlive", depthCm: null },
@@ -49,8 +53,8 @@ export const boasOfMadagascar: readonly Animal[] = [
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }, { about: "glassOrMesh", views: [{}, {}] }],
     difficulty: "fair",
     crewThatFits: [
-      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
-      "littleSeaIsopod", "soilPredatoryMite",
+      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod",
+      "soilPredatoryMite",
     ],
     unsure: [
       "massG", "season.restC", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack",
@@ -64,7 +68,7 @@ export const boasOfMadagascar: readonly Animal[] = [
     massG: { male: [2500, 4500], female: [3500, 8000] },
     temperatureC: {
       baskingSurface: [32, 34], baskingAir: [29, 31], warm: [28, 31], cool: [23, 27], night: [20, 24],
-      highestForDays: 34, lowestSafeNight: 15, heating: "always",
+      highestForDays: 32, lowestSafeNight: 15, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [35, 80], preferred: [45, 65] }, night: { tolerated: [40, 85], preferred: [50, 70] },
@@ -78,7 +82,11 @@ export const boasOfMadagascar: readonly Animal[] = [
       widthCm: 180, depthCm: 75, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 40, heightCm: 35 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 45, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 30], dampRh: [45, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [7, 21], handles: "calm" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.07, 0.12], depthCm: [6, 12], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -91,7 +99,7 @@ export const boasOfMadagascar: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [21, 35], youngEveryDays: [10, 14], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [16, 21] },
     laying: { needs: "bornAlive", depthCm: null },
@@ -102,7 +110,7 @@ export const boasOfMadagascar: readonly Animal[] = [
     difficulty: "fair",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach", "giantCanyonIsopod",
+      "hoodedDwarfRoach",
     ],
     unsure: ["massG", "humidityRh", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
     from: recalled, fieldFrom: { "law.cites": published("CITES Appendix I, Acrantophis spp.") },

@@ -26,7 +26,11 @@ export const boasOfPacific: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 35, depthCm: 25, heightCm: 25 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [65, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [10, 21], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.07], depthCm: [3, 6], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -38,7 +42,7 @@ export const boasOfPacific: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "amphibians"], adultEveryDays: [14, 21], youngEveryDays: [7, 10],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [15, 25], growInDays: 35, quarantineDays: 90,
@@ -50,7 +54,7 @@ export const boasOfPacific: readonly Animal[] = [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
       "littleSeaIsopod", "soilPredatoryMite",
     ],
-    unsure: ["massG", "temperatureC", "length", "uv.indexAtBack"],
+    unsure: ["massG", "temperatureC", "length", "uv.indexAtBack", "young.largestBox"],
     from: recalled, fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Boidae spp.") },
   },
   {
@@ -75,7 +79,11 @@ export const boasOfPacific: readonly Animal[] = [
       widthCm: 90, depthCm: 50, clearHeightCm: 40, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 25, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 25, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [10, 21], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.12, 0.2], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -87,7 +95,7 @@ export const boasOfPacific: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "amphibians"], adultEveryDays: [14, 21], youngEveryDays: [7, 10],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [12, 20], growInDays: 35, quarantineDays: 90,
@@ -99,7 +107,7 @@ export const boasOfPacific: readonly Animal[] = [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
       "littleSeaIsopod", "soilPredatoryMite",
     ],
-    unsure: ["massG", "length", "lifespanYears", "temperatureC", "uv.indexAtBack"],
+    unsure: ["massG", "length", "lifespanYears", "temperatureC", "uv.indexAtBack", "young.largestBox"],
     from: recalled, fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Boidae spp.") },
   },
 ];

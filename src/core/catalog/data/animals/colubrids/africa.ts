@@ -25,7 +25,11 @@ export const colubridsOfAfrica: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [50, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 10], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [3, 6], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -34,7 +38,7 @@ export const colubridsOfAfrica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 14], youngEveryDays: [4, 6], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [12, 20], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -75,7 +79,11 @@ export const colubridsOfAfrica: readonly Animal[] = [
       widthCm: 90, depthCm: 50, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 25, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 30, depthCm: 25, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [15, 24], dampRh: [45, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 14], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [3, 5], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -87,7 +95,7 @@ export const colubridsOfAfrica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["eggs"], adultEveryDays: [7, 14], youngEveryDays: [5, 10], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "none",
     },
     season: { kind: "dryRest", months: [2, 3], restC: [19, 24] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [10, 18], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -100,7 +108,7 @@ export const colubridsOfAfrica: readonly Animal[] = [
     ],
     unsure: [
       "massG", "lifespanYears", "season", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
-      "uv.indexAtBack",
+      "uv.indexAtBack", "food.preySize",
     ],
     from: recalled,
   },

@@ -26,7 +26,11 @@ export const colubridsOfAsia: readonly Animal[] = [
       widthCm: 100, depthCm: 60, clearHeightCm: 100, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 40, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 40, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 28], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [7, 14], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.12], depthCm: [4, 8], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -39,7 +43,7 @@ export const colubridsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "fish", "birds"], adultEveryDays: [7, 12], youngEveryDays: [4, 6],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [10, 16] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [12, 20], growInDays: 42, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -74,7 +78,11 @@ export const colubridsOfAsia: readonly Animal[] = [
       widthCm: 180, depthCm: 75, clearHeightCm: 120, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 45, heightCm: 60 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 45, heightCm: 60 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [14, 24], dampRh: [70, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [7, 14], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.12], depthCm: [5, 10], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -84,7 +92,7 @@ export const colubridsOfAsia: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [7, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [12, 18], growInDays: 42, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -92,8 +100,8 @@ export const colubridsOfAsia: readonly Animal[] = [
     schools: [{ about: "glassOrMesh", views: [{}, {}] }, { about: "nocturnalUv", views: [{}, { uvNeed: "none" }] }],
     difficulty: "hard",
     crewThatFits: [
-      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
-      "littleSeaIsopod", "soilPredatoryMite",
+      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod",
+      "soilPredatoryMite",
     ],
     unsure: [
       "massG", "uv.indexAtBack", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
@@ -123,7 +131,11 @@ export const colubridsOfAsia: readonly Animal[] = [
       widthCm: 180, depthCm: 75, clearHeightCm: 100, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 45, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 45, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [55, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [5, 10], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.1], depthCm: [6, 10], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -133,7 +145,7 @@ export const colubridsOfAsia: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [7, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 14] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 22], growInDays: 42, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -144,7 +156,7 @@ export const colubridsOfAsia: readonly Animal[] = [
     ],
     difficulty: "fair",
     crewThatFits: [
-      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "nosyPillIsopod",
+      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nosyPillIsopod",
       "soilPredatoryMite",
     ],
     unsure: ["massG", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
@@ -172,7 +184,11 @@ export const colubridsOfAsia: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 35, depthCm: 25, heightCm: 25 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [20, 32], dampRh: [70, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [7, 21], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.07], depthCm: [3, 6], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -184,7 +200,7 @@ export const colubridsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 12], youngEveryDays: [4, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [6, 11] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [12, 20], growInDays: 42, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -195,10 +211,9 @@ export const colubridsOfAsia: readonly Animal[] = [
     ],
     difficulty: "hard",
     crewThatFits: [
-      "temperateSpringtail", "soilSpringtail", "shinyIsopod", "roughIsopod", "pillIsopod", "ridgedDwarfIsopod",
-      "nightcrawlerSmall",
+      "temperateSpringtail", "soilSpringtail", "shinyIsopod", "pillIsopod", "ridgedDwarfIsopod", "nightcrawlerSmall",
     ],
-    unsure: ["massG", "temperatureC", "season.restC"],
+    unsure: ["massG", "temperatureC", "season.restC", "young.largestBox"],
     from: recalled,
   },
 ];

@@ -26,7 +26,11 @@ export const colubridsOfCentralAmerica: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 28, heightCm: 22 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [15, 24], dampRh: [45, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [5, 10], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [3, 6], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -38,7 +42,7 @@ export const colubridsOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 14], youngEveryDays: [4, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [10, 14] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [15, 22], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -49,7 +53,7 @@ export const colubridsOfCentralAmerica: readonly Animal[] = [
     ],
     difficulty: "easy",
     crewThatFits: [
-      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "nosyPillIsopod",
+      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nosyPillIsopod",
       "soilPredatoryMite",
     ],
     unsure: ["massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
@@ -78,7 +82,11 @@ export const colubridsOfCentralAmerica: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [15, 24], dampRh: [55, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [5, 10], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.07], depthCm: [4, 7], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -90,7 +98,7 @@ export const colubridsOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 14], youngEveryDays: [4, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [12, 16] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 22], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -101,8 +109,8 @@ export const colubridsOfCentralAmerica: readonly Animal[] = [
     ],
     difficulty: "easy",
     crewThatFits: [
-      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "nosyPillIsopod",
-      "soilPredatoryMite", "giantCanyonIsopod",
+      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nosyPillIsopod",
+      "soilPredatoryMite",
     ],
     unsure: ["massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
     from: recalled,

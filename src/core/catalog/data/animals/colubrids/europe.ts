@@ -25,7 +25,11 @@ export const colubridsOfEurope: readonly Animal[] = [
       widthCm: 90, depthCm: 50, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 25, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 25, heightCm: 25 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [50, 75], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [5, 10], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.05], depthCm: [3, 5], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -37,7 +41,7 @@ export const colubridsOfEurope: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 12], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [3, 4], restC: [5, 10] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -45,10 +49,12 @@ export const colubridsOfEurope: readonly Animal[] = [
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
     difficulty: "hard",
     crewThatFits: [
-      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "nosyPillIsopod",
+      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nosyPillIsopod",
       "soilPredatoryMite",
     ],
-    unsure: ["massG", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    unsure: [
+      "massG", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "young.largestBox",
+    ],
     from: recalled,
   },
 ];

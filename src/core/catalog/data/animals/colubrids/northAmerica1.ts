@@ -26,7 +26,11 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 60, depthCm: 40, heightCm: 35 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [45, 65], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 10], firstMealDays: [5, 10], handles: "calm" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.04, 0.08], depthCm: [4, 8], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -39,7 +43,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds"], adultEveryDays: [10, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 13] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 23], growInDays: 42, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -51,8 +55,8 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     ],
     difficulty: "easy",
     crewThatFits: [
-      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "nosyPillIsopod",
-      "soilPredatoryMite", "giantCanyonIsopod",
+      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nosyPillIsopod",
+      "soilPredatoryMite",
     ],
     unsure: ["uv.zone", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
     from: recalled, fieldFrom: { "uv.zone": zoneRecalled },
@@ -66,7 +70,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     massG: { male: [350, 900], female: [300, 800] },
     temperatureC: {
       baskingSurface: [30, 33], baskingAir: [28, 30], warm: [27, 30], cool: [21, 25], night: [16, 22],
-      highestForDays: 34, lowestSafeNight: 8, heating: "always",
+      highestForDays: 32, lowestSafeNight: 8, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [25, 70], preferred: [35, 55] }, night: { tolerated: [30, 75], preferred: [40, 60] },
@@ -80,7 +84,11 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 45, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [15, 24], dampRh: [40, 60], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 10], firstMealDays: [5, 10], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [4, 7], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -92,7 +100,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "eggs"], adultEveryDays: [7, 14], youngEveryDays: [4, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 13] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -104,7 +112,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach",
+      "hoodedDwarfRoach",
     ],
     unsure: ["temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
     from: recalled,
@@ -132,7 +140,11 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [50, 75], alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [2, 5], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.1, 0.2], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -144,7 +156,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["worms", "fish", "amphibians", "rodents"], adultEveryDays: [5, 10], youngEveryDays: [2, 4],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [4, 10] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [8, 14], growInDays: 28, quarantineDays: 90, tests: ["parasites", "mites", "cryptosporidia"],
@@ -153,7 +165,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       { about: "group", views: [{ company: "alone", mostTogether: 1 }, {}] }, { about: "feeding", views: [{}, {}] },
     ],
     difficulty: "easy",
-    crewThatFits: ["temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "roughIsopod", "pillIsopod"],
+    crewThatFits: ["temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "pillIsopod"],
     unsure: ["uv.indexAtBack", "temperatureC.lowestSafeNight", "temperatureC.highestForDays"],
     from: recalled,
   },
@@ -165,7 +177,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     massG: { male: [60, 150], female: [150, 450] },
     temperatureC: {
       baskingSurface: [32, 35], baskingAir: [28, 31], warm: [27, 31], cool: [22, 26], night: [16, 22],
-      highestForDays: 34, lowestSafeNight: 8, heating: "always",
+      highestForDays: 32, lowestSafeNight: 8, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [20, 65], preferred: [30, 50] }, night: { tolerated: [25, 70], preferred: [35, 55] },
@@ -179,7 +191,11 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       widthCm: 90, depthCm: 45, clearHeightCm: 40, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 35, depthCm: 25, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [15, 24], dampRh: [35, 55], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 10], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [2, 4], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -191,7 +207,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "amphibians"], adultEveryDays: [7, 14], youngEveryDays: [4, 6], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [7, 12] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [12, 18], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -203,9 +219,9 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "aridSpringtail", "slenderSpringtail", "powderIsopod", "desertDwarfIsopod", "blueDeathFeigningBeetle",
-      "cuppedDarklingBeetle", "hoodedDwarfRoach", "roughIsopod",
+      "cuppedDarklingBeetle", "hoodedDwarfRoach",
     ],
-    unsure: ["uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    unsure: ["uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "young.largestBox"],
     from: recalled,
     fieldFrom: { drainage: practised("no drainage for most snakes: wet soil means scale and lung trouble") },
   },
@@ -216,7 +232,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     length: { measure: "total", maleCm: [50, 75], femaleCm: [60, 90] }, massG: { male: [15, 35], female: [25, 60] },
     temperatureC: {
       baskingSurface: [29, 32], baskingAir: [26, 29], warm: [25, 28], cool: [21, 24], night: [16, 21],
-      highestForDays: 33, lowestSafeNight: 8, heating: "always",
+      highestForDays: 30, lowestSafeNight: 8, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [40, 85], preferred: [50, 70] }, night: { tolerated: [50, 95], preferred: [60, 80] },
@@ -230,7 +246,11 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       widthCm: 75, depthCm: 45, clearHeightCm: 75, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 30, heightCm: 40 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 30, depthCm: 30, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [14, 22], dampRh: [55, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [3, 7], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [2, 4], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -239,7 +259,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 2], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [1, 3], restC: [8, 13] }, laying: { needs: "dampSoil", depthCm: 8 },
     lifespanYears: [5, 9], growInDays: 28, quarantineDays: 90, tests: ["parasites", "cryptosporidia", "mites"],
@@ -264,7 +284,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     massG: { male: [400, 1000], female: [350, 900] },
     temperatureC: {
       baskingSurface: [31, 33], baskingAir: [28, 31], warm: [27, 30], cool: [22, 25], night: [17, 22],
-      highestForDays: 34, lowestSafeNight: 10, heating: "always",
+      highestForDays: 32, lowestSafeNight: 10, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [25, 70], preferred: [35, 55] }, night: { tolerated: [30, 75], preferred: [40, 60] },
@@ -278,7 +298,11 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 45, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [15, 24], dampRh: [40, 60], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 10], firstMealDays: [5, 10], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [4, 7], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -290,7 +314,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "eggs"], adultEveryDays: [7, 14], youngEveryDays: [4, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [9, 14] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -302,7 +326,7 @@ export const colubridsOfNorthAmerica: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "slenderSpringtail", "tropicalSpringtail", "powderIsopod", "dwarfWhiteIsopod", "desertDwarfIsopod",
-      "roughIsopod", "hoodedDwarfRoach",
+      "hoodedDwarfRoach",
     ],
     unsure: ["massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
     from: recalled,

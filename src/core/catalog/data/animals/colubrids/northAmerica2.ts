@@ -25,7 +25,11 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 25, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 25, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [30, 55], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [7, 14], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [3, 5], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -37,7 +41,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 13] }, laying: { needs: "layingBox", depthCm: 10 },
     lifespanYears: [15, 20], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -48,7 +52,9 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
       "aridSpringtail", "slenderSpringtail", "powderIsopod", "desertDwarfIsopod", "blueDeathFeigningBeetle",
       "cuppedDarklingBeetle", "hoodedDwarfRoach",
     ],
-    unsure: ["massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack"],
+    unsure: [
+      "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "uv.indexAtBack", "young.largestBox",
+    ],
     from: recalled,
   },
   {
@@ -60,7 +66,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     massG: { male: [700, 1800], female: [600, 1600] },
     temperatureC: {
       baskingSurface: [31, 34], baskingAir: [28, 31], warm: [27, 30], cool: [21, 25], night: [15, 22],
-      highestForDays: 35, lowestSafeNight: 6, heating: "always",
+      highestForDays: 32, lowestSafeNight: 6, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [20, 65], preferred: [30, 50] }, night: { tolerated: [25, 70], preferred: [35, 55] },
@@ -74,7 +80,11 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 40, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 40, heightCm: 35 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [30, 55], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 10], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [5, 9], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -86,7 +96,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds", "eggs"], adultEveryDays: [10, 14], youngEveryDays: [5, 7],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [6, 12] }, laying: { needs: "layingBox", depthCm: 15 },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -98,7 +108,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     difficulty: "easy",
     crewThatFits: [
       "aridSpringtail", "slenderSpringtail", "powderIsopod", "desertDwarfIsopod", "blueDeathFeigningBeetle",
-      "cuppedDarklingBeetle", "hoodedDwarfRoach", "roughIsopod",
+      "cuppedDarklingBeetle", "hoodedDwarfRoach",
     ],
     unsure: ["uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled,
@@ -111,7 +121,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     massG: { male: [300, 700], female: [280, 650] },
     temperatureC: {
       baskingSurface: [30, 33], baskingAir: [28, 31], warm: [27, 30], cool: [22, 25], night: [17, 23],
-      highestForDays: 34, lowestSafeNight: 9, heating: "always",
+      highestForDays: 32, lowestSafeNight: 9, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [15, 60], preferred: [25, 45] }, night: { tolerated: [20, 65], preferred: [30, 50] },
@@ -125,7 +135,11 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
       widthCm: 120, depthCm: 60, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 45, depthCm: 30, heightCm: 30 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 45, depthCm: 30, heightCm: 30 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [18, 28], dampRh: [30, 55], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [7, 14], handles: "calm" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.05], depthCm: [3, 6], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -137,7 +151,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents"], adultEveryDays: [7, 14], youngEveryDays: [5, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [9, 14] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 25], growInDays: 28, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -174,7 +188,11 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 100, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 40, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 45, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [45, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 10], handles: "calm" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.05, 0.09], depthCm: [5, 9], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -184,7 +202,7 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["rodents", "birds", "eggs"], adultEveryDays: [10, 14], youngEveryDays: [5, 7],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [5, 11] }, laying: { needs: "layingBox", depthCm: 12 },
     lifespanYears: [15, 25], growInDays: 42, quarantineDays: 90, tests: ["cryptosporidia", "parasites", "mites"],
@@ -195,8 +213,8 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     ],
     difficulty: "easy",
     crewThatFits: [
-      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "roughIsopod", "nosyPillIsopod",
-      "soilPredatoryMite", "giantCanyonIsopod",
+      "temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "nosyPillIsopod",
+      "soilPredatoryMite",
     ],
     unsure: ["scientificName", "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
     from: recalled,
@@ -222,7 +240,11 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 20], dampRh: [45, 70], alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [2, 5], handles: "brief" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.1, 0.2], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -234,15 +256,67 @@ export const colubridsOfNorthAmericaToo: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["worms", "fish", "amphibians", "rodents"], adultEveryDays: [5, 10], youngEveryDays: [2, 4],
-      calciumEveryNthFeeding: null, vitaminsEveryDays: null,
+      calciumEveryNthFeeding: null, vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [7, 12] }, laying: { needs: "bornAlive", depthCm: null },
     lifespanYears: [8, 14], growInDays: 28, quarantineDays: 90, tests: ["parasites", "mites", "cryptosporidia"],
     cautions: ["bites", "escapes", "salmonella", "musk"], law: { cites: null },
     schools: [{ about: "group", views: [{ company: "alone", mostTogether: 1 }, {}] }],
     difficulty: "easy",
-    crewThatFits: ["temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "roughIsopod", "powderIsopod"],
+    crewThatFits: ["temperateSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod"],
     unsure: ["uv.indexAtBack", "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    from: recalled,
+  },
+  {
+    id: "dekaysBrownSnake", scientificName: "Storeria dekayi", synonyms: [],
+    kind: "colubrid", group: "reptile", regions: ["northAmerica", "centralAmerica"], climate: "temperateMoist",
+    lives: "ground", active: "dusk",
+    length: { measure: "total", maleCm: [20, 28], femaleCm: [23, 36] },
+    massG: { male: [4, 9], female: [6, 16] },
+    temperatureC: {
+      baskingSurface: [27, 30], baskingAir: [25, 28], warm: [23, 26], cool: [18, 22], night: [13, 20],
+      highestForDays: 28, lowestSafeNight: 4, heating: "inCoolRooms",
+    },
+    humidityRh: {
+      day: { tolerated: [45, 95], preferred: [60, 80] }, night: { tolerated: [55, 98], preferred: [65, 90] },
+      retreat: [80, 98],
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "dampForest", leastDepthCm: 8, goodDepthCm: 10, surface: "slightlyMoist", deep: "moist" },
+    drainage: "optional",
+    uv: { need: "beneficial", indexAtBack: [0.5, 1.5], zone: null, hoursADay: [8, 12] },
+    box: {
+      widthCm: 60, depthCm: 40, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 4,
+      company: "group", malesTogether: 2, greatestFallCm: null,
+    },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [14, 24], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [2, 7], handles: "brief" },
+    water: {
+      kind: "bowl", shareOfFloor: [0.03, 0.06], depthCm: [1, 2], salinity: "fresh", canDrown: false, flow: "still",
+    },
+    refuges: [
+      { kind: "groundHide", count: 3, where: "both" }, { kind: "crevice", count: 1, where: "both" },
+      { kind: "mossBed", count: 1, where: "cool" },
+    ],
+    perches: { spans: 1, branchCm: [1, 3], baskingPlaces: 1 }, mistingsPerWeek: [3, 5],
+    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
+    food: {
+      foods: ["worms", "snails"], adultEveryDays: [3, 6], youngEveryDays: [2, 3], calciumEveryNthFeeding: null,
+      vitaminsEveryDays: 30, preySize: "bodyGirth",
+    },
+    season: { kind: "coolRest", months: [2, 4], restC: [5, 10] }, laying: { needs: "bornAlive", depthCm: null },
+    lifespanYears: [4, 8], growInDays: 28, quarantineDays: 60, tests: ["parasites", "mites"],
+    cautions: ["musk", "escapes", "salmonella"], law: { cites: null },
+    schools: [{ about: "group", views: [{}, { company: "alone", mostTogether: 1 }] }],
+    difficulty: "fair",
+    crewThatFits: ["temperateSpringtail", "tropicalSpringtail", "dwarfWhiteIsopod"],
+    unsure: [
+      "massG", "temperatureC.highestForDays", "uv.indexAtBack", "lifespanYears", "box", "food.preySize",
+      "young.largestBox",
+    ],
     from: recalled,
   },
 ];

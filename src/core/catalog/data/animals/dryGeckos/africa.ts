@@ -24,7 +24,11 @@ export const dryGeckosOfAfrica: readonly Animal[] = [
       widthCm: 90, depthCm: 45, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 45, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [9, 14], dampRh: [60, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "calm" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "both" }, { kind: "humidHide", count: 1, where: "warm" },
@@ -34,7 +38,7 @@ export const dryGeckosOfAfrica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "eyeGap",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [21, 25] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [12, 20], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -44,7 +48,7 @@ export const dryGeckosOfAfrica: readonly Animal[] = [
       { about: "drainage", views: [{ drainage: "wanted" }, { drainage: "avoided" }] },
     ],
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -60,21 +64,25 @@ export const dryGeckosOfAfrica: readonly Animal[] = [
       retreat: [60, 85],
     },
     air: { movement: "gentle", driesBetweenMistings: true },
-    soil: { type: "tunnelHolding", leastDepthCm: 12, goodDepthCm: 18, surface: "dry", deep: "moist" },
+    soil: { type: "dampSand", leastDepthCm: 12, goodDepthCm: 18, surface: "dry", deep: "moist" },
     drainage: "avoided",
     uv: { need: "beneficial", indexAtBack: [0.3, 1], zone: null, hoursADay: [8, 12] },
     box: {
       widthCm: 60, depthCm: 45, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [9, 12], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 4], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [{ kind: "burrow", count: 2, where: "both" }],
     perches: { spans: 0, branchCm: null, baskingPlaces: 1 }, mistingsPerWeek: [3, 5],
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [12, 18] }, laying: { needs: "dampSoil", depthCm: 10 },
     lifespanYears: [5, 8], growInDays: 21, quarantineDays: 90, tests: ["parasites", "cryptosporidia"],
@@ -83,7 +91,7 @@ export const dryGeckosOfAfrica: readonly Animal[] = [
     difficulty: "hard", crewThatFits: ["powderIsopod", "slenderSpringtail"],
     unsure: [
       "uv.indexAtBack", "massG", "humidityRh.night", "law.cites", "lifespanYears", "temperatureC.highestForDays",
-      "temperatureC.lowestSafeNight",
+      "temperatureC.lowestSafeNight", "young.largestBox",
     ],
     from: recalled,
   },

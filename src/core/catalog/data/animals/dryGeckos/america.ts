@@ -23,7 +23,11 @@ export const dryGeckosOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 30, clearHeightCm: 25, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 12 }, largestBox: { widthCm: 40, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [8, 12], dampRh: [35, 60], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "both" }, { kind: "humidHide", count: 1, where: "warm" },
@@ -33,14 +37,17 @@ export const dryGeckosOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [10, 16] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [8, 15], growInDays: 21, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
     cautions: ["salmonella"], law: { cites: null },
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
     difficulty: "fair", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
-    unsure: ["uv.indexAtBack", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    unsure: [
+      "uv.indexAtBack", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
+    ],
     from: recalled,
   },
   {
@@ -64,7 +71,11 @@ export const dryGeckosOfAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [8, 12], dampRh: [65, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "both" }, { kind: "leafTangle", count: 1, where: "anywhere" },
@@ -74,7 +85,7 @@ export const dryGeckosOfAmerica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 6 },
     lifespanYears: [8, 14], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -86,7 +97,7 @@ export const dryGeckosOfAmerica: readonly Animal[] = [
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "law.cites", "temperatureC.highestForDays",
-      "temperatureC.lowestSafeNight",
+      "temperatureC.lowestSafeNight", "young.largestBox",
     ],
     from: recalled,
   },

@@ -24,7 +24,11 @@ export const dryGeckosOfAsia: readonly Animal[] = [
       widthCm: 90, depthCm: 45, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 45, heightCm: 35 },
+      largeBoxIsBad: true, untilMonths: [9, 14], dampRh: [40, 60], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 10], firstMealDays: [2, 5], handles: "calm" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "both" }, { kind: "humidHide", count: 1, where: "warm" },
@@ -34,7 +38,7 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "eyeGap",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [15, 19] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [15, 22], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -42,10 +46,10 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     schools: [
       { about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] },
       { about: "group", views: [{}, { company: "group", mostTogether: 3 }] },
-      { about: "soilDepth", views: [{}, { leastSoilCm: 0 }] },
+      { about: "soilDepth", views: [{}, { leastSoilCm: 4 }] },
     ],
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled, fieldFrom: { "uv.zone": zoneRecalled },
   },
   {
@@ -69,14 +73,18 @@ export const dryGeckosOfAsia: readonly Animal[] = [
       widthCm: 80, depthCm: 45, clearHeightCm: 30, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 40, depthCm: 30, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 40, depthCm: 30, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 45, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [10, 14], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [2, 5], handles: "never" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [{ kind: "burrow", count: 2, where: "both" }, { kind: "groundHide", count: 2, where: "both" }],
     perches: { spans: 0, branchCm: null, baskingPlaces: 1 }, mistingsPerWeek: [0, 2],
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [8, 12] }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [10, 15], growInDays: 21, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -85,6 +93,7 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     difficulty: "fair", crewThatFits: ["blueDeathFeigningBeetle", "powderIsopod", "slenderSpringtail"],
     unsure: [
       "uv.indexAtBack", "massG", "season.restC", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
     ],
     from: recalled,
   },
@@ -108,7 +117,11 @@ export const dryGeckosOfAsia: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [8, 12], dampRh: [50, 75], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "both" }, { kind: "crevice", count: 3, where: "warm" },
@@ -118,7 +131,7 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 6 },
     lifespanYears: [6, 12], growInDays: 21, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -127,7 +140,7 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "law.cites", "temperatureC.highestForDays",
-      "temperatureC.lowestSafeNight",
+      "temperatureC.lowestSafeNight", "young.largestBox",
     ],
     from: recalled,
   },
@@ -151,7 +164,11 @@ export const dryGeckosOfAsia: readonly Animal[] = [
       widthCm: 45, depthCm: 30, clearHeightCm: 22, forCount: 2, eachMoreFloorShare: 0.4, mostTogether: 4,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 15, depthCm: 12, heightCm: 10 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 15, depthCm: 12, heightCm: 10 }, largestBox: { widthCm: 30, depthCm: 20, heightCm: 18 },
+      largeBoxIsBad: true, untilMonths: [7, 10], dampRh: [30, 55], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 3, where: "both" }, { kind: "crevice", count: 2, where: "warm" },
@@ -161,7 +178,7 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [1, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [15, 20] }, laying: { needs: "dampSoil", depthCm: 5 },
     lifespanYears: [6, 10], growInDays: 21, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -170,6 +187,7 @@ export const dryGeckosOfAsia: readonly Animal[] = [
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
     ],
     from: recalled,
   },

@@ -24,14 +24,18 @@ export const dryGeckosOfMadagascar: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [40, 65], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 10], firstMealDays: [1, 4], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [{ kind: "groundHide", count: 3, where: "both" }, { kind: "humidHide", count: 1, where: "cool" }],
     perches: { spans: 0, branchCm: null, baskingPlaces: 1 }, mistingsPerWeek: [1, 3],
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 6 },
     lifespanYears: [5, 8], growInDays: 21, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -41,7 +45,9 @@ export const dryGeckosOfMadagascar: readonly Animal[] = [
       { about: "group", views: [{}, { company: "pair", mostTogether: 2 }] },
     ],
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
-    unsure: ["uv.indexAtBack", "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    unsure: [
+      "uv.indexAtBack", "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "young.largestBox",
+    ],
     from: recalled,
   },
 ];

@@ -23,7 +23,11 @@ export const dryGeckosOfPacific: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [9, 13], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [2, 5], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "burrow", count: 1, where: "cool" }, { kind: "groundHide", count: 2, where: "both" },
@@ -33,14 +37,17 @@ export const dryGeckosOfPacific: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [14, 19] }, laying: { needs: "dampSoil", depthCm: 10 },
     lifespanYears: [10, 15], growInDays: 21, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
     cautions: ["protectedSpecies", "salmonella"], law: { cites: "III" },
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
     difficulty: "fair", crewThatFits: ["blueDeathFeigningBeetle", "powderIsopod", "slenderSpringtail"],
-    unsure: ["uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "law.cites"],
+    unsure: [
+      "uv.indexAtBack", "temperatureC.highestForDays", "temperatureC.lowestSafeNight", "law.cites",
+      "young.largestBox",
+    ],
     from: recalled,
   },
   {
@@ -64,7 +71,11 @@ export const dryGeckosOfPacific: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [12, 18], dampRh: [40, 65], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 3, where: "both" }, { kind: "crevice", count: 2, where: "cool" },
@@ -74,14 +85,17 @@ export const dryGeckosOfPacific: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [10, 15] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [10, 18], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
     cautions: ["salmonella"], law: { cites: null },
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
-    unsure: ["uv.indexAtBack", "law.cites", "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    unsure: [
+      "uv.indexAtBack", "law.cites", "massG", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
+    ],
     from: recalled,
   },
   {
@@ -105,7 +119,11 @@ export const dryGeckosOfPacific: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 50, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [10, 14], dampRh: null, alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "brief" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "crevice", count: 3, where: "high" }, { kind: "corkTubeHigh", count: 2, where: "high" },
@@ -115,14 +133,17 @@ export const dryGeckosOfPacific: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [14, 18] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [10, 18], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
     cautions: ["salmonella"], law: { cites: null },
     schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
     difficulty: "easy", crewThatFits: ["powderIsopod", "tropicalSpringtail", "dwarfWhiteIsopod", "hoodedDwarfRoach"],
-    unsure: ["uv.indexAtBack", "massG", "law.cites", "temperatureC.highestForDays", "temperatureC.lowestSafeNight"],
+    unsure: [
+      "uv.indexAtBack", "massG", "law.cites", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
+    ],
     from: recalled,
   },
 ];

@@ -10,7 +10,7 @@ export const groundFrogsOfAfrica: readonly Animal[] = [
     length: { measure: "snoutVent", maleCm: [14, 24], femaleCm: [9, 14] },
     massG: { male: [450, 1400], female: [150, 450] },
     temperatureC: {
-      baskingSurface: null, baskingAir: null, warm: [25, 29], cool: [22, 25], night: [19, 24], highestForDays: 33,
+      baskingSurface: null, baskingAir: null, warm: [25, 29], cool: [22, 25], night: [19, 24], highestForDays: 31,
       lowestSafeNight: 15, heating: "inCoolRooms",
     },
     humidityRh: {
@@ -25,7 +25,11 @@ export const groundFrogsOfAfrica: readonly Animal[] = [
       widthCm: 90, depthCm: 60, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [10, 18], dampRh: [60, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [2, 5], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.12, 0.2], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -34,13 +38,13 @@ export const groundFrogsOfAfrica: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "worms", "fish", "rodents"], adultEveryDays: [4, 8], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [2, 4], restC: [18, 22] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [15, 30], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["bites", "strongJaws"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["powderIsopod", "tropicalSpringtail"],
-    unsure: ["season.months", "season.restC", "uv.indexAtBack"],
+    unsure: ["season.months", "season.restC", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
 ];

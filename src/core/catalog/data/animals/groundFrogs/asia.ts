@@ -25,7 +25,11 @@ export const groundFrogsOfAsia: readonly Animal[] = [
       widthCm: 60, depthCm: 40, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 4,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [70, 90], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -37,13 +41,13 @@ export const groundFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects", "worms"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10, preySize: "eyeGap",
     },
     season: { kind: "dryRest", months: [1, 3], restC: [20, 23] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 10], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "invasive"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "swiftForestIsopod"],
-    unsure: ["massG", "uv.indexAtBack"],
+    unsure: ["massG", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -66,7 +70,11 @@ export const groundFrogsOfAsia: readonly Animal[] = [
       widthCm: 60, depthCm: 35, clearHeightCm: 25, forCount: 3, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [5, 9], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.4, 0.6], depthCm: [5, 12], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -79,14 +87,14 @@ export const groundFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects", "worms"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10, preySize: "eyeGap",
     },
     season: { kind: "coolRest", months: [1.5, 3], restC: [5, 10] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 20], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "parasites", "salamanderChytrid"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -110,7 +118,11 @@ export const groundFrogsOfAsia: readonly Animal[] = [
       widthCm: 80, depthCm: 40, clearHeightCm: 25, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largestBox: { widthCm: 50, depthCm: 35, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.4, 0.6], depthCm: [6, 15], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -120,14 +132,16 @@ export const groundFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [2, 4], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "eyeGap",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [5, 9] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 20], growInDays: 28, quarantineDays: 60,
     tests: ["chytrid", "ranavirus", "parasites", "salamanderChytrid"],
     cautions: ["toxicSkin", "escapes"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod", "shinyIsopod"],
-    unsure: ["massG", "season.restC", "lifespanYears", "uv.indexAtBack", "length"],
+    unsure: [
+      "massG", "season.restC", "lifespanYears", "uv.indexAtBack", "length", "young.untilMonths", "young.largestBox",
+    ],
     from: recalled,
   },
   {
@@ -152,7 +166,11 @@ export const groundFrogsOfAsia: readonly Animal[] = [
       widthCm: 90, depthCm: 45, clearHeightCm: 35, forCount: 2, eachMoreFloorShare: 0.4, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 30, depthCm: 20, heightCm: 20 }, largestBox: { widthCm: 60, depthCm: 40, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [10, 18], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [2, 7], handles: "never" },
     water: {
       kind: "pool", shareOfFloor: [0.15, 0.3], depthCm: [4, 8], salinity: "fresh", canDrown: false, flow: "gentle",
     },
@@ -164,13 +182,13 @@ export const groundFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "worms", "snails"], adultEveryDays: [3, 5], youngEveryDays: [1, 3],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [1, 2], restC: [19, 21] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [6, 12], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: [], law: { cites: null }, schools: [],
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod"],
-    unsure: ["massG", "season.restC", "lifespanYears", "uv.indexAtBack"],
+    unsure: ["massG", "season.restC", "lifespanYears", "uv.indexAtBack", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
 ];

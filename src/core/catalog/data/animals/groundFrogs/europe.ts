@@ -24,7 +24,11 @@ export const groundFrogsOfEurope: readonly Animal[] = [
       widthCm: 60, depthCm: 40, clearHeightCm: 25, forCount: 3, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 18, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [3, 7], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.4, 0.6], depthCm: [5, 12], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -33,13 +37,13 @@ export const groundFrogsOfEurope: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects", "worms"], adultEveryDays: [2, 3], youngEveryDays: [1, 2],
-      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10,
+      calciumEveryNthFeeding: 2, vitaminsEveryDays: 10, preySize: "eyeGap",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [3, 7] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [10, 20], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "escapes", "protectedSpecies"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "pygmyIsopod", "rosyIsopod", "shinyIsopod"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
 ];

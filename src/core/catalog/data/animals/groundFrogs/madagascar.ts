@@ -25,7 +25,11 @@ export const groundFrogsOfMadagascar: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.15], depthCm: [2, 5], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -34,13 +38,13 @@ export const groundFrogsOfMadagascar: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [2, 4], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [1, 2], restC: [20, 23] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [6, 12], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies"], law: { cites: "II" }, schools: [],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod"],
-    unsure: ["massG", "season.restC", "uv.indexAtBack"],
+    unsure: ["massG", "season.restC", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -65,7 +69,11 @@ export const groundFrogsOfMadagascar: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 25, forCount: 2, eachMoreFloorShare: 0.2, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 15, heightCm: 15 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1, 2], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -77,13 +85,13 @@ export const groundFrogsOfMadagascar: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [1, 3], youngEveryDays: [1, 2], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "eyeGap",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [17, 20] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 10], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies"], law: { cites: "II" }, schools: [],
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "season.restC", "lifespanYears", "uv.indexAtBack"],
+    unsure: ["massG", "season.restC", "lifespanYears", "uv.indexAtBack", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
 ];

@@ -25,7 +25,11 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
       widthCm: 30, depthCm: 30, clearHeightCm: 38, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 15, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 15, depthCm: 15, heightCm: 15 }, largestBox: { widthCm: 30, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [60, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 3], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "crevice", count: 3, where: "anywhere" }, { kind: "corkTubeHigh", count: 1, where: "high" },
@@ -35,7 +39,7 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
     lifespanYears: [4, 7], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -43,6 +47,7 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "temperateSpringtail", "dwarfWhiteIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
     ],
     from: recalled,
   },
@@ -68,7 +73,11 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
       widthCm: 30, depthCm: 30, clearHeightCm: 22, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 12, depthCm: 12, heightCm: 10 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 12, depthCm: 12, heightCm: 10 }, largestBox: { widthCm: 25, depthCm: 25, heightCm: 20 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [70, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 3], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "leafTangle", count: 2, where: "anywhere" }, { kind: "crevice", count: 2, where: "anywhere" },
@@ -78,7 +87,7 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
     lifespanYears: [3, 7], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -87,6 +96,7 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "temperateSpringtail", "dwarfWhiteIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.untilMonths", "young.largestBox",
     ],
     from: recalled,
   },
@@ -112,14 +122,18 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
       widthCm: 30, depthCm: 30, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 12, depthCm: 12, heightCm: 10 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 12, depthCm: 12, heightCm: 10 }, largestBox: { widthCm: 25, depthCm: 25, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [70, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 3], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [{ kind: "crevice", count: 3, where: "high" }, { kind: "leafTangle", count: 1, where: "anywhere" }],
     perches: { spans: 4, branchCm: [2, 4], baskingPlaces: 0 }, mistingsPerWeek: [4, 8],
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
     lifespanYears: [3, 7], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -128,7 +142,7 @@ export const humidGeckosOfAmerica: readonly Animal[] = [
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "temperateSpringtail", "dwarfWhiteIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "law.cites", "temperatureC.highestForDays",
-      "temperatureC.lowestSafeNight",
+      "temperatureC.lowestSafeNight", "young.untilMonths", "young.largestBox",
     ],
     from: recalled,
   },

@@ -25,7 +25,11 @@ export const humidGeckosOfAsia: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 75, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 30, depthCm: 30, heightCm: 45 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 30, depthCm: 30, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 18], dampRh: [65, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [2, 7], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [
       { kind: "corkTubeHigh", count: 3, where: "high" }, { kind: "crevice", count: 2, where: "high" },
@@ -35,7 +39,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "rodents"], adultEveryDays: [2, 3], youngEveryDays: [1, 2], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
     lifespanYears: [10, 18], growInDays: 42, quarantineDays: 60, tests: ["parasites", "cryptosporidia", "mites"],
@@ -44,7 +48,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
       { about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] },
       { about: "group", views: [{}, { company: "pair", mostTogether: 2 }] },
     ],
-    difficulty: "fair", crewThatFits: ["powderIsopod", "giantCanyonIsopod", "tropicalSpringtail", "roughIsopod"],
+    difficulty: "fair", crewThatFits: ["powderIsopod", "tropicalSpringtail", "roughIsopod"],
     unsure: ["uv.indexAtBack", "massG"],
     from: recalled,
   },
@@ -70,7 +74,11 @@ export const humidGeckosOfAsia: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [10, 14], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [2, 5], handles: "never" },
     water: { kind: "bowl", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "both" }, { kind: "crevice", count: 2, where: "cool" },
@@ -80,7 +88,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [2, 4], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 4], restC: [12, 17] }, laying: { needs: "layingBox", depthCm: 8 },
     lifespanYears: [10, 18], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -91,7 +99,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     ],
     difficulty: "fair",
     crewThatFits: ["temperateSpringtail", "tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod"],
-    unsure: ["uv.indexAtBack", "massG", "season.restC", "lifespanYears"],
+    unsure: ["uv.indexAtBack", "massG", "season.restC", "lifespanYears", "young.largestBox"],
     from: recalled,
   },
   {
@@ -115,7 +123,11 @@ export const humidGeckosOfAsia: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [12, 18], dampRh: [80, 100], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 21], firstMealDays: [1, 5], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [
       { kind: "leafTangle", count: 2, where: "high" }, { kind: "groundHide", count: 1, where: "anywhere" },
@@ -125,7 +137,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 2], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 5 },
     lifespanYears: [8, 12], growInDays: 42, quarantineDays: 90, tests: ["parasites", "cryptosporidia"],
@@ -134,7 +146,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "temperateSpringtail", "dwarfWhiteIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "air.driesBetweenMistings", "temperatureC.highestForDays",
-      "temperatureC.lowestSafeNight",
+      "temperatureC.lowestSafeNight", "young.untilMonths", "young.largestBox",
     ],
     from: recalled,
   },
@@ -159,14 +171,18 @@ export const humidGeckosOfAsia: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 75, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 3,
       company: "group", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 25, heightCm: 35 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 35 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 55 },
+      largeBoxIsBad: true, untilMonths: [9, 14], dampRh: [70, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [{ kind: "corkTubeHigh", count: 3, where: "high" }, { kind: "leafTangle", count: 2, where: "high" }],
     perches: { spans: 5, branchCm: [1.5, 4], baskingPlaces: 0 }, mistingsPerWeek: [6, 10],
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "fruitPowder"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
     lifespanYears: [6, 12], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -175,6 +191,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
     ],
     from: recalled,
   },
@@ -199,7 +216,11 @@ export const humidGeckosOfAsia: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 60, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 30 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 30 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 50 },
+      largeBoxIsBad: true, untilMonths: [9, 12], dampRh: [75, 95], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
     refuges: [
       { kind: "corkTubeHigh", count: 2, where: "high" }, { kind: "crevice", count: 2, where: "high" },
@@ -209,7 +230,7 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
     lifespanYears: [5, 10], growInDays: 28, quarantineDays: 60, tests: ["parasites", "cryptosporidia"],
@@ -218,7 +239,58 @@ export const humidGeckosOfAsia: readonly Animal[] = [
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod"],
     unsure: [
       "uv.indexAtBack", "massG", "lifespanYears", "temperatureC.highestForDays", "temperatureC.lowestSafeNight",
+      "young.largestBox",
     ],
+    from: recalled,
+  },
+  {
+    id: "commonHouseGecko", scientificName: "Hemidactylus frenatus", synonyms: [],
+    kind: "geckoHumid", group: "reptile", regions: ["southAsia", "southeastAsia", "eastAsia", "pacificIslands"],
+    climate: "seasonalWoodland", lives: "climbing", active: "night",
+    length: { measure: "total", maleCm: [9, 13], femaleCm: [8.5, 12] },
+    massG: { male: [3, 6], female: [2.5, 6] },
+    temperatureC: {
+      baskingSurface: null, baskingAir: null, warm: [26, 30], cool: [23, 26], night: [20, 24], highestForDays: 33,
+      lowestSafeNight: 14, heating: "inCoolRooms",
+    },
+    humidityRh: {
+      day: { tolerated: [35, 90], preferred: [50, 80] }, night: { tolerated: [45, 100], preferred: [60, 90] },
+      retreat: null,
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "dampForest", leastDepthCm: 4, goodDepthCm: 6, surface: "slightlyMoist", deep: "moist" },
+    drainage: "optional",
+    uv: { need: "beneficial", indexAtBack: [0.3, 1], zone: null, hoursADay: [8, 12] },
+    box: {
+      widthCm: 45, depthCm: 45, clearHeightCm: 50, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 4,
+      company: "group", malesTogether: 1, greatestFallCm: null,
+    },
+    young: {
+      box: { widthCm: 15, depthCm: 15, heightCm: 20 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [60, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 3], handles: "never" },
+    water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: false, flow: "still" },
+    refuges: [
+      { kind: "crevice", count: 2, where: "high" }, { kind: "corkTubeHigh", count: 2, where: "high" },
+      { kind: "leafTangle", count: 1, where: "high" },
+    ],
+    perches: { spans: 3, branchCm: [2, 6], baskingPlaces: 0 }, mistingsPerWeek: [4, 7],
+    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
+    food: {
+      foods: ["smallInsects", "insects"], adultEveryDays: [1, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
+      vitaminsEveryDays: 14, preySize: "headWidth",
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "dryCrevice", depthCm: null },
+    lifespanYears: [3, 7], growInDays: 35, quarantineDays: 60, tests: ["parasites", "cryptosporidia", "mites"],
+    cautions: ["invasive", "escapes", "salmonella"], law: { cites: null },
+    schools: [
+      { about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] },
+      { about: "group", views: [{}, { company: "alone", mostTogether: 1 }] },
+    ],
+    difficulty: "easy",
+    crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["massG", "humidityRh", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
 ];

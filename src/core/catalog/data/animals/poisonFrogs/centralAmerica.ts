@@ -25,7 +25,11 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.35, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -35,7 +39,7 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [8, 15], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -45,6 +49,7 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
+    unsure: ["young.largestBox"],
     from: recalled, fieldFrom: { "uv.zone": zoneRecalled },
   },
   {
@@ -69,7 +74,11 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -79,7 +88,7 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [8, 12], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -88,7 +97,7 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["massG"],
+    unsure: ["massG", "young.largestBox"],
     from: recalled,
   },
   {
@@ -113,7 +122,11 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 40, forCount: 2, eachMoreFloorShare: 0.6, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: null, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 15, depthCm: 15, heightCm: 15 }, largestBox: { widthCm: 30, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "leafTangle", count: 3, where: "anywhere" }, { kind: "groundHide", count: 2, where: "anywhere" },
@@ -123,14 +136,14 @@ export const poisonFrogsOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 5,
+      vitaminsEveryDays: 5, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "axils", depthCm: null },
     lifespanYears: [6, 12], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: "II" },
     schools: [{ about: "group", views: [{}, { company: "group", mostTogether: 3 }] }],
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["food.vitaminsEveryDays"],
+    unsure: ["food.vitaminsEveryDays", "young.untilMonths", "young.box", "young.largestBox"],
     from: recalled,
   },
 ];

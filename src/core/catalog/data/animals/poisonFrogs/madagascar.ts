@@ -25,7 +25,11 @@ export const poisonFrogsOfMadagascar: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 25, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 8,
       company: "group", malesTogether: 5, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "mossBed", count: 2, where: "cool" }, { kind: "groundHide", count: 2, where: "anywhere" },
@@ -35,13 +39,13 @@ export const poisonFrogsOfMadagascar: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [16, 19] }, laying: { needs: "dampSoil", depthCm: null },
     lifespanYears: [5, 10], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: "II" }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "slenderSpringtail"],
-    unsure: ["uv.zone", "season.restC"],
+    unsure: ["uv.zone", "season.restC", "young.largestBox"],
     from: recalled,
   },
 ];

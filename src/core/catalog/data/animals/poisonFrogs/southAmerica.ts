@@ -25,7 +25,11 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 2,
       company: "pair", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -35,7 +39,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [10, 20], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -45,6 +49,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
+    unsure: ["young.largestBox"],
     from: recalled, fieldFrom: { "uv.zone": zoneRecalled },
   },
   {
@@ -54,7 +59,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     length: { measure: "snoutVent", maleCm: [3, 3.6], femaleCm: [3.2, 4] },
     massG: { male: [1.8, 3], female: [2.2, 3.8] },
     temperatureC: {
-      baskingSurface: null, baskingAir: null, warm: [24, 28], cool: [22, 25], night: [19, 23], highestForDays: 30,
+      baskingSurface: null, baskingAir: null, warm: [24, 28], cool: [22, 25], night: [19, 23], highestForDays: 29,
       lowestSafeNight: 17, heating: "inCoolRooms",
     },
     humidityRh: {
@@ -69,7 +74,11 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.25, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [6, 9], dampRh: [75, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -79,7 +88,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "dryRest", months: [1.5, 3], restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [10, 20], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -88,7 +97,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["temperatureC.highestForDays"],
+    unsure: ["temperatureC.highestForDays", "young.largestBox"],
     from: recalled, fieldFrom: { "uv.zone": zoneRecalled },
   },
   {
@@ -113,7 +122,11 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [7, 12], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -123,7 +136,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [10, 15], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -132,48 +145,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    from: recalled,
-  },
-  {
-    id: "mimicPoisonFrog", scientificName: "Ranitomeya imitator",
-    synonyms: ["Dendrobates imitator", "Ranitomeya intermedia"],
-    kind: "poisonFrog", group: "amphibian", regions: ["southAmerica"], climate: "humidForest", lives: "climbing",
-    active: "day",
-    length: { measure: "snoutVent", maleCm: [1.6, 1.9], femaleCm: [1.7, 2.2] },
-    massG: { male: [0.35, 0.7], female: [0.4, 0.9] },
-    temperatureC: {
-      baskingSurface: null, baskingAir: null, warm: [23, 26], cool: [20, 23], night: [18, 21], highestForDays: 28,
-      lowestSafeNight: 15, heating: "inCoolRooms",
-    },
-    humidityRh: {
-      day: { tolerated: [65, 100], preferred: [80, 100] }, night: { tolerated: [75, 100], preferred: [85, 100] },
-      retreat: [90, 100],
-    },
-    air: { movement: "gentle", driesBetweenMistings: true },
-    soil: { type: "dampForest", leastDepthCm: 4, goodDepthCm: 6, surface: "moist", deep: "moist" },
-    drainage: "wanted",
-    uv: { need: "beneficial", indexAtBack: [0.3, 0.7], zone: null, hoursADay: [6, 10] },
-    box: {
-      widthCm: 45, depthCm: 45, clearHeightCm: 45, forCount: 2, eachMoreFloorShare: 0.5, mostTogether: 2,
-      company: "pair", malesTogether: 1, greatestFallCm: null,
-    },
-    young: { box: { widthCm: 15, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
-    water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
-    refuges: [
-      { kind: "leafTangle", count: 3, where: "high" }, { kind: "corkTubeHigh", count: 2, where: "high" },
-      { kind: "groundHide", count: 1, where: "anywhere" },
-    ],
-    perches: { spans: 4, branchCm: [0.5, 3], baskingPlaces: 0 }, mistingsPerWeek: [7, 21],
-    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
-    food: {
-      foods: ["smallInsects"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
-    },
-    season: { kind: "none", months: null, restC: null }, laying: { needs: "axils", depthCm: null },
-    lifespanYears: [6, 12], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
-    cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: "II" },
-    schools: [{ about: "group", views: [{}, { company: "group", mostTogether: 4 }] }],
-    difficulty: "fair", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["young.largestBox"],
     from: recalled,
   },
   {
@@ -198,7 +170,11 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 40, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [5, 8], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -208,7 +184,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [5, 8], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -217,87 +193,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["massG"],
-    from: recalled,
-  },
-  {
-    id: "variablePoisonFrog", scientificName: "Ranitomeya variabilis", synonyms: ["Dendrobates variabilis"],
-    kind: "poisonFrog", group: "amphibian", regions: ["southAmerica"], climate: "humidForest", lives: "climbing",
-    active: "day",
-    length: { measure: "snoutVent", maleCm: [1.5, 1.8], femaleCm: [1.6, 2] },
-    massG: { male: [0.3, 0.6], female: [0.4, 0.7] },
-    temperatureC: {
-      baskingSurface: null, baskingAir: null, warm: [23, 26], cool: [20, 23], night: [18, 21], highestForDays: 28,
-      lowestSafeNight: 15, heating: "inCoolRooms",
-    },
-    humidityRh: {
-      day: { tolerated: [65, 100], preferred: [80, 100] }, night: { tolerated: [75, 100], preferred: [85, 100] },
-      retreat: [90, 100],
-    },
-    air: { movement: "gentle", driesBetweenMistings: true },
-    soil: { type: "dampForest", leastDepthCm: 4, goodDepthCm: 6, surface: "moist", deep: "moist" },
-    drainage: "wanted",
-    uv: { need: "beneficial", indexAtBack: [0.3, 0.7], zone: null, hoursADay: [6, 10] },
-    box: {
-      widthCm: 45, depthCm: 45, clearHeightCm: 45, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 4,
-      company: "group", malesTogether: 2, greatestFallCm: null,
-    },
-    young: { box: { widthCm: 15, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
-    water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
-    refuges: [
-      { kind: "leafTangle", count: 3, where: "high" }, { kind: "corkTubeHigh", count: 2, where: "high" },
-      { kind: "groundHide", count: 1, where: "anywhere" },
-    ],
-    perches: { spans: 4, branchCm: [0.5, 3], baskingPlaces: 0 }, mistingsPerWeek: [7, 21],
-    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
-    food: {
-      foods: ["smallInsects"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
-    },
-    season: { kind: "none", months: null, restC: null }, laying: { needs: "axils", depthCm: null },
-    lifespanYears: [6, 10], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
-    cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: "II" }, schools: [],
-    difficulty: "fair", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
-    from: recalled,
-  },
-  {
-    id: "amazonianPoisonFrog", scientificName: "Ranitomeya amazonica", synonyms: ["Dendrobates amazonicus"],
-    kind: "poisonFrog", group: "amphibian", regions: ["southAmerica"], climate: "humidForest", lives: "climbing",
-    active: "day",
-    length: { measure: "snoutVent", maleCm: [1.5, 1.8], femaleCm: [1.6, 1.95] },
-    massG: { male: [0.3, 0.6], female: [0.4, 0.7] },
-    temperatureC: {
-      baskingSurface: null, baskingAir: null, warm: [23, 27], cool: [21, 24], night: [19, 22], highestForDays: 28,
-      lowestSafeNight: 16, heating: "inCoolRooms",
-    },
-    humidityRh: {
-      day: { tolerated: [65, 100], preferred: [80, 100] }, night: { tolerated: [75, 100], preferred: [85, 100] },
-      retreat: [90, 100],
-    },
-    air: { movement: "gentle", driesBetweenMistings: true },
-    soil: { type: "dampForest", leastDepthCm: 4, goodDepthCm: 6, surface: "moist", deep: "moist" },
-    drainage: "wanted",
-    uv: { need: "beneficial", indexAtBack: [0.3, 0.7], zone: null, hoursADay: [6, 10] },
-    box: {
-      widthCm: 45, depthCm: 45, clearHeightCm: 45, forCount: 3, eachMoreFloorShare: 0.25, mostTogether: 5,
-      company: "group", malesTogether: 3, greatestFallCm: null,
-    },
-    young: { box: { widthCm: 15, depthCm: 15, heightCm: 15 }, largeBoxIsBad: true },
-    water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
-    refuges: [
-      { kind: "leafTangle", count: 3, where: "high" }, { kind: "corkTubeHigh", count: 2, where: "high" },
-      { kind: "groundHide", count: 1, where: "anywhere" },
-    ],
-    perches: { spans: 4, branchCm: [0.5, 3], baskingPlaces: 0 }, mistingsPerWeek: [7, 21],
-    plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
-    food: {
-      foods: ["smallInsects"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
-    },
-    season: { kind: "none", months: null, restC: null }, laying: { needs: "axils", depthCm: null },
-    lifespanYears: [6, 10], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
-    cautions: ["toxicSkin", "protectedSpecies", "escapes"], law: { cites: "II" }, schools: [],
-    difficulty: "fair", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
+    unsure: ["massG", "young.largestBox"],
     from: recalled,
   },
   {
@@ -322,7 +218,11 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 5,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [7, 11], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -332,7 +232,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [8, 15], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -341,7 +241,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["massG"],
+    unsure: ["massG", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
   {
@@ -366,7 +266,11 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 30, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 15 }, largestBox: { widthCm: 45, depthCm: 30, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [7, 12], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [0, 2], handles: "never" },
     water: { kind: "drops", shareOfFloor: null, depthCm: null, salinity: "fresh", canDrown: true, flow: "still" },
     refuges: [
       { kind: "groundHide", count: 2, where: "anywhere" }, { kind: "leafTangle", count: 2, where: "anywhere" },
@@ -376,7 +280,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [8, 15], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -385,7 +289,7 @@ export const poisonFrogsOfSouthAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["massG"],
+    unsure: ["massG", "young.largestBox"],
     from: recalled,
   },
 ];

@@ -24,7 +24,11 @@ export const tarantulasOfAsia: readonly Animal[] = [
       widthCm: 30, depthCm: 30, clearHeightCm: 40, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 7, depthCm: 7, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 7, depthCm: 7, heightCm: 12 }, largestBox: { widthCm: 20, depthCm: 20, heightCm: 30 },
+      largeBoxIsBad: true, untilMonths: [18, 30], dampRh: [60, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [5, 10], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -34,14 +38,14 @@ export const tarantulasOfAsia: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [3, 14], growInDays: 21, quarantineDays: 30, tests: ["mites", "parasites"],
-    cautions: ["bites", "mildVenom", "escapes", "protectedSpecies"], law: { cites: "II" },
-    schools: [{ about: "group", views: [{}, { company: "group", mostTogether: 4 }] }],
+    cautions: ["bites", "strongVenom", "escapes", "protectedSpecies"], law: { cites: "II" },
+    schools: [],
     difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG"],
+    unsure: ["massG", "young.largestBox", "food.preySize"],
     from: recalled,
   },
 ];

@@ -24,7 +24,11 @@ export const tarantulasOfCentralAmerica: readonly Animal[] = [
       widthCm: 30, depthCm: 30, clearHeightCm: 35, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 7, depthCm: 7, heightCm: 12 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 7, depthCm: 7, heightCm: 12 }, largestBox: { widthCm: 20, depthCm: 20, heightCm: 25 },
+      largeBoxIsBad: true, untilMonths: [18, 36], dampRh: [65, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [5, 14], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -37,14 +41,14 @@ export const tarantulasOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 14], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [3, 12], growInDays: 28, quarantineDays: 30, tests: ["mites", "parasites"],
     cautions: ["bites", "urticatingHairs", "escapes", "protectedSpecies"], law: { cites: "III" },
     schools: [{ about: "glassOrMesh", views: [{}, {}] }],
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["law.cites", "massG"],
+    unsure: ["law.cites", "massG", "young.largestBox", "food.preySize"],
     from: recalled,
   },
   {
@@ -69,7 +73,11 @@ export const tarantulasOfCentralAmerica: readonly Animal[] = [
       widthCm: 40, depthCm: 30, clearHeightCm: 15, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 20,
     },
-    young: { box: { widthCm: 8, depthCm: 8, heightCm: 8 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 8, depthCm: 8, heightCm: 8 }, largestBox: { widthCm: 25, depthCm: 20, heightCm: 15 },
+      largeBoxIsBad: true, untilMonths: [24, 48], dampRh: [65, 85], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [3, 10], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -79,14 +87,14 @@ export const tarantulasOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 21], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [5, 20], growInDays: 21, quarantineDays: 30, tests: ["mites", "parasites"],
     cautions: ["bites", "urticatingHairs", "escapes", "protectedSpecies"], law: { cites: "II" },
     schools: [{ about: "heating", views: [{}, { heating: "always" }] }],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG"],
+    unsure: ["massG", "young.largestBox", "food.preySize"],
     from: recalled,
   },
   {
@@ -110,7 +118,11 @@ export const tarantulasOfCentralAmerica: readonly Animal[] = [
       widthCm: 40, depthCm: 30, clearHeightCm: 15, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: 20,
     },
-    young: { box: { widthCm: 8, depthCm: 8, heightCm: 8 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 8, depthCm: 8, heightCm: 8 }, largestBox: { widthCm: 25, depthCm: 20, heightCm: 15 },
+      largeBoxIsBad: true, untilMonths: [24, 48], dampRh: [60, 80], alone: true,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [3, 10], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.06], depthCm: [0.5, 1.5], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -120,14 +132,14 @@ export const tarantulasOfCentralAmerica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "none",
     food: {
       foods: ["insects"], adultEveryDays: [7, 21], youngEveryDays: [3, 7], calciumEveryNthFeeding: null,
-      vitaminsEveryDays: null,
+      vitaminsEveryDays: null, preySize: "bodyGirth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "none", depthCm: null },
     lifespanYears: [4, 20], growInDays: 21, quarantineDays: 30, tests: ["mites", "parasites"],
     cautions: ["bites", "urticatingHairs", "escapes", "protectedSpecies", "invasive"], law: { cites: "II" },
     schools: [],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG"],
+    unsure: ["massG", "young.largestBox", "food.preySize"],
     from: recalled,
   },
 ];

@@ -11,7 +11,7 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     massG: { male: [300, 550], female: [350, 650] },
     temperatureC: {
       baskingSurface: [34, 38], baskingAir: [30, 33], warm: [27, 31], cool: [23, 26], night: [18, 23],
-      highestForDays: 36, lowestSafeNight: 13, heating: "always",
+      highestForDays: 33, lowestSafeNight: 13, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [25, 75], preferred: [35, 60] }, night: { tolerated: [35, 85], preferred: [45, 70] },
@@ -25,7 +25,11 @@ export const tortoisesOfAfrica: readonly Animal[] = [
       widthCm: 150, depthCm: 75, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 4,
       company: "group", malesTogether: 1, greatestFallCm: 50,
     },
-    young: { box: { widthCm: 70, depthCm: 45, heightCm: 40 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 90, depthCm: 45, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [48, 84], dampRh: [50, 75], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 4], handles: "brief" },
     water: {
       kind: "bowl", shareOfFloor: [0.02, 0.04], depthCm: [1.5, 2.5], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -34,7 +38,7 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: true }, eatsCrew: "none",
     food: {
       foods: ["livingGreens", "flowers"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 14,
+      vitaminsEveryDays: 14, preySize: "none",
     },
     season: { kind: "dryRest", months: [2, 3], restC: [18, 23] }, laying: { needs: "dampSoil", depthCm: 8 },
     lifespanYears: [25, 40], growInDays: 28, quarantineDays: 180, tests: ["parasites"],
@@ -58,7 +62,7 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     massG: { male: [700, 1300], female: [800, 1800] },
     temperatureC: {
       baskingSurface: [31, 35], baskingAir: [28, 31], warm: [27, 30], cool: [23, 26], night: [20, 24],
-      highestForDays: 34, lowestSafeNight: 15, heating: "always",
+      highestForDays: 32, lowestSafeNight: 15, heating: "always",
     },
     humidityRh: {
       day: { tolerated: [50, 92], preferred: [60, 80] }, night: { tolerated: [55, 98], preferred: [65, 90] },
@@ -72,7 +76,11 @@ export const tortoisesOfAfrica: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 70, depthCm: 45, heightCm: 35 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 90, depthCm: 45, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [48, 84], dampRh: [65, 90], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [2, 7], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.04, 0.08], depthCm: [3, 5], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -84,13 +92,13 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["livingGreens", "fruit", "worms", "snails", "insects", "carrion"], adultEveryDays: [1, 2],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "dryRest", months: [2, 4], restC: [19, 24] }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [20, 40], growInDays: 56, quarantineDays: 180, tests: ["parasites"],
     cautions: ["protectedSpecies", "salmonella"], law: { cites: "II" },
     schools: [{ about: "group", views: [{}, { company: "group", mostTogether: 3 }] }],
-    difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod", "dairyIsopod"],
+    difficulty: "hard", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod"],
     unsure: ["scientificName", "massG", "temperatureC", "uv.indexAtBack"],
     from: recalled,
     fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Testudinidae spp.") },
@@ -116,7 +124,11 @@ export const tortoisesOfAfrica: readonly Animal[] = [
       widthCm: 180, depthCm: 90, clearHeightCm: 50, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
       company: "alone", malesTogether: 1, greatestFallCm: null,
     },
-    young: { box: { widthCm: 60, depthCm: 40, heightCm: 35 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 75, depthCm: 45, heightCm: 40 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [48, 84], dampRh: [80, 98], alone: true,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [2, 10], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.12], depthCm: [3, 6], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -128,7 +140,7 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "most",
     food: {
       foods: ["worms", "snails", "insects", "fruit", "livingGreens", "carrion"], adultEveryDays: [1, 2],
-      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14,
+      youngEveryDays: [1, 1], calciumEveryNthFeeding: 2, vitaminsEveryDays: 14, preySize: "bite",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 12 },
     lifespanYears: [20, 35], growInDays: 56, quarantineDays: 180, tests: ["parasites"],
@@ -139,11 +151,111 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     ],
     difficulty: "hard",
     crewThatFits: [
-      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "giantCanyonIsopod",
-      "littleSeaIsopod", "soilPredatoryMite", "dairyIsopod",
+      "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "powderIsopod", "littleSeaIsopod",
+      "soilPredatoryMite",
     ],
-    unsure: ["massG", "temperatureC", "uv.indexAtBack"],
+    unsure: ["massG", "temperatureC", "uv.indexAtBack", "young.untilMonths"],
     from: recalled,
     fieldFrom: { "law.cites": published("CITES Appendices I and II, family listing Testudinidae spp.") },
+  },
+  {
+    id: "leopardTortoise", scientificName: "Stigmochelys pardalis",
+    synonyms: ["Geochelone pardalis", "Psammobates pardalis"],
+    kind: "tortoise", group: "reptile", regions: ["africa"], climate: "semiArid", lives: "ground", active: "day",
+    length: { measure: "carapace", maleCm: [28, 40], femaleCm: [33, 50] },
+    massG: { male: [5000, 14000], female: [7000, 22000] },
+    temperatureC: {
+      baskingSurface: [35, 40], baskingAir: [31, 34], warm: [27, 31], cool: [23, 26], night: [16, 21],
+      highestForDays: 33, lowestSafeNight: 11, heating: "always",
+    },
+    humidityRh: {
+      day: { tolerated: [25, 80], preferred: [40, 60] }, night: { tolerated: [35, 85], preferred: [45, 70] },
+      retreat: [65, 85],
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "dryCrumble", leastDepthCm: 10, goodDepthCm: 15, surface: "dry", deep: "slightlyMoist" },
+    drainage: "optional",
+    uv: { need: "needed", indexAtBack: [2.5, 4.5], zone: null, hoursADay: [10, 13] },
+    box: {
+      widthCm: 400, depthCm: 200, clearHeightCm: 90, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 3,
+      company: "group", malesTogether: 1, greatestFallCm: null,
+    },
+    young: {
+      box: { widthCm: 120, depthCm: 60, heightCm: 45 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [24, 40], dampRh: [60, 80], alone: false,
+    },
+    arrival: { leaveAloneDays: [14, 28], firstMealDays: [1, 4], handles: "brief" },
+    water: {
+      kind: "bathBowl", shareOfFloor: [0.01, 0.03], depthCm: [3, 6], salinity: "fresh", canDrown: true, flow: "still",
+    },
+    refuges: [
+      { kind: "groundHide", count: 2, where: "both" }, { kind: "leafTangle", count: 2, where: "anywhere" },
+      { kind: "humidHide", count: 1, where: "cool" },
+    ],
+    perches: { spans: 0, branchCm: null, baskingPlaces: 2 }, mistingsPerWeek: [0, 3],
+    plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "some",
+    food: {
+      foods: ["livingGreens", "flowers"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
+      vitaminsEveryDays: 14, preySize: "none",
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 25 },
+    lifespanYears: [50, 90], growInDays: 56, quarantineDays: 180, tests: ["parasites", "cryptosporidia"],
+    cautions: ["protectedSpecies", "salmonella"], law: { cites: "II" },
+    schools: [
+      { about: "group", views: [{ company: "alone", mostTogether: 1 }, {}] },
+      { about: "soilDepth", views: [{}, { leastSoilCm: 5 }] },
+    ],
+    difficulty: "hard",
+    crewThatFits: ["slenderSpringtail", "powderIsopod", "tropicalSpringtail"],
+    unsure: ["box", "massG", "uv.indexAtBack", "temperatureC.highestForDays", "lifespanYears"],
+    from: recalled,
+  },
+  {
+    id: "africanSpurredTortoise", scientificName: "Centrochelys sulcata", synonyms: ["Geochelone sulcata"],
+    kind: "tortoise", group: "reptile", regions: ["africa"], climate: "arid", lives: "burrowing", active: "day",
+    length: { measure: "carapace", maleCm: [55, 85], femaleCm: [45, 60] },
+    massG: { male: [35000, 100000], female: [22000, 60000] },
+    temperatureC: {
+      baskingSurface: [36, 42], baskingAir: [32, 35], warm: [28, 32], cool: [23, 27], night: [16, 21],
+      highestForDays: 33, lowestSafeNight: 10, heating: "always",
+    },
+    humidityRh: {
+      day: { tolerated: [20, 70], preferred: [35, 55] }, night: { tolerated: [30, 80], preferred: [40, 70] },
+      retreat: [60, 85],
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "tunnelHolding", leastDepthCm: 30, goodDepthCm: 50, surface: "dry", deep: "slightlyMoist" },
+    drainage: "avoided",
+    uv: { need: "needed", indexAtBack: [3, 5.5], zone: null, hoursADay: [11, 13] },
+    box: {
+      widthCm: 600, depthCm: 400, clearHeightCm: 140, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
+      company: "alone", malesTogether: 1, greatestFallCm: null,
+    },
+    young: {
+      box: { widthCm: 150, depthCm: 75, heightCm: 50 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [12, 24], dampRh: [55, 75], alone: true,
+    },
+    arrival: { leaveAloneDays: [10, 21], firstMealDays: [1, 3], handles: "brief" },
+    water: {
+      kind: "bathBowl", shareOfFloor: [0.01, 0.02], depthCm: [4, 8], salinity: "fresh", canDrown: true, flow: "still",
+    },
+    refuges: [
+      { kind: "burrow", count: 1, where: "cool" }, { kind: "groundHide", count: 2, where: "both" },
+      { kind: "humidHide", count: 1, where: "cool" },
+    ],
+    perches: { spans: 0, branchCm: null, baskingPlaces: 2 }, mistingsPerWeek: [0, 3],
+    plants: { roughness: "uproots", eatsLiving: true }, eatsCrew: "some",
+    food: {
+      foods: ["livingGreens", "flowers"], adultEveryDays: [1, 1], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
+      vitaminsEveryDays: 14, preySize: "none",
+    },
+    season: { kind: "none", months: null, restC: null }, laying: { needs: "dampSoil", depthCm: 45 },
+    lifespanYears: [50, 100], growInDays: 56, quarantineDays: 180, tests: ["parasites", "cryptosporidia"],
+    cautions: ["protectedSpecies", "salmonella"], law: { cites: "II" },
+    schools: [{ about: "soilDepth", views: [{}, { leastSoilCm: 10 }] }],
+    difficulty: "hard",
+    crewThatFits: ["slenderSpringtail", "powderIsopod"],
+    unsure: ["box", "massG", "uv.indexAtBack", "temperatureC.highestForDays", "lifespanYears"],
+    from: recalled,
   },
 ];

@@ -25,7 +25,11 @@ export const treeFrogsOfAfrica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 50, forCount: 4, eachMoreFloorShare: 0.12, mostTogether: 8,
       company: "group", malesTogether: 5, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [4, 8], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "pool", shareOfFloor: [0.15, 0.35], depthCm: [4, 10], salinity: "fresh", canDrown: false, flow: "still",
     },
@@ -34,13 +38,13 @@ export const treeFrogsOfAfrica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects"], adultEveryDays: [1, 2], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [2, 5], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["escapes"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "lifespanYears", "uv.indexAtBack", "laying.needs"],
+    unsure: ["massG", "lifespanYears", "uv.indexAtBack", "laying.needs", "young.largestBox"],
     from: recalled,
   },
 ];

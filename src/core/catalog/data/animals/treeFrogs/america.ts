@@ -25,7 +25,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -34,7 +38,7 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [1, 2], restC: [20, 23] }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [5, 10], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -44,7 +48,7 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["uv.zone", "uv.indexAtBack"],
+    unsure: ["uv.zone", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -69,7 +73,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 4, eachMoreFloorShare: 0.15, mostTogether: 8,
       company: "group", malesTogether: 5, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -78,14 +86,14 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [5, 10], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["protectedSpecies"], law: { cites: "II" }, schools: [],
     difficulty: "hard",
     crewThatFits: ["temperateSpringtail", "slenderSpringtail", "orangeSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "uv.indexAtBack"],
+    unsure: ["massG", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -109,7 +117,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 60, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 30 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 50 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [55, 75], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -118,14 +130,16 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "coolAndDryRest", months: [2, 3], restC: [18, 22] },
     laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [8, 15], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin"], law: { cites: null }, schools: [{ about: "glassOrMesh", views: [{}, {}] }],
     difficulty: "fair", crewThatFits: ["aridSpringtail", "powderIsopod"],
-    unsure: ["uv.zone", "uv.indexAtBack", "temperatureC.baskingSurface", "season.restC"],
+    unsure: [
+      "uv.zone", "uv.indexAtBack", "temperatureC.baskingSurface", "season.restC", "young.dampRh", "young.largestBox",
+    ],
     from: recalled,
   },
   {
@@ -150,7 +164,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 60, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 30 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 50 },
+      largeBoxIsBad: true, untilMonths: [8, 12], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.05, 0.12], depthCm: [3, 6], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -160,7 +178,7 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -170,7 +188,7 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["massG", "uv.indexAtBack"],
+    unsure: ["massG", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -195,7 +213,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 4, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [65, 90], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -204,13 +226,13 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [1.5, 2.5], restC: [10, 14] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 10], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: [], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "slenderSpringtail", "powderIsopod"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -234,7 +256,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [60, 90], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -246,13 +272,13 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2, 3], restC: [3, 8] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [6, 9], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin"], law: { cites: null }, schools: [],
     difficulty: "easy", crewThatFits: ["temperateSpringtail", "pillIsopod", "curlyIsopod"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -277,7 +303,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [75, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -286,14 +316,14 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [1, 2], restC: [21, 23] }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [4, 8], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["toxicSkin"], law: { cites: null }, schools: [{ about: "glassOrMesh", views: [{}, {}] }],
     difficulty: "fair",
     crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod"],
-    unsure: ["massG", "lifespanYears", "uv.indexAtBack"],
+    unsure: ["massG", "lifespanYears", "uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
   {
@@ -317,7 +347,11 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 75, forCount: 3, eachMoreFloorShare: 0.25, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 30 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 60 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [80, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 5], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -326,14 +360,14 @@ export const treeFrogsOfAmerica: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [7, 12], growInDays: 56, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
-    cautions: [], law: { cites: null }, schools: [],
+    cautions: ["toxicSkin"], law: { cites: null }, schools: [],
     difficulty: "hard",
     crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod"],
-    unsure: ["massG", "lifespanYears", "uv.indexAtBack"],
+    unsure: ["massG", "lifespanYears", "uv.indexAtBack", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
 ];

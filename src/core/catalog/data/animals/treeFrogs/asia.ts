@@ -23,7 +23,11 @@ export const treeFrogsOfAsia: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 50, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 25, depthCm: 25, heightCm: 25 }, largeBoxIsBad: false },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 25 }, largestBox: null,
+      largeBoxIsBad: false, untilMonths: [8, 12], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "partLand", shareOfFloor: [0.4, 0.7], depthCm: [10, 20], salinity: "fresh", canDrown: false,
       flow: "gentle",
@@ -36,7 +40,7 @@ export const treeFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [2, 3], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [10, 20], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -68,7 +72,11 @@ export const treeFrogsOfAsia: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 45, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 40, depthCm: 40, heightCm: 40 },
+      largeBoxIsBad: true, untilMonths: [6, 10], dampRh: [85, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [10, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -77,13 +85,13 @@ export const treeFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "most",
     food: {
       foods: ["smallInsects", "insects"], adultEveryDays: [1, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 1,
-      vitaminsEveryDays: 7,
+      vitaminsEveryDays: 7, preySize: "eyeGap",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "water", depthCm: null },
     lifespanYears: [5, 10], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: [], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod"],
-    unsure: ["massG", "lifespanYears", "uv.indexAtBack"],
+    unsure: ["massG", "lifespanYears", "uv.indexAtBack", "young.untilMonths", "young.largestBox"],
     from: recalled,
   },
   {
@@ -108,7 +116,11 @@ export const treeFrogsOfAsia: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 60, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 4,
       company: "group", malesTogether: 2, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 30 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 50 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [75, 100], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -117,7 +129,7 @@ export const treeFrogsOfAsia: readonly Animal[] = [
     plants: { roughness: "moderate", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "none", months: null, restC: null }, laying: { needs: "leavesOverWater", depthCm: null },
     lifespanYears: [8, 12], growInDays: 35, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
@@ -126,7 +138,58 @@ export const treeFrogsOfAsia: readonly Animal[] = [
     crewThatFits: [
       "tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod", "swiftForestIsopod",
     ],
-    unsure: ["massG", "lifespanYears", "uv.indexAtBack"],
+    unsure: ["massG", "lifespanYears", "uv.indexAtBack", "young.largestBox"],
+    from: recalled,
+  },
+  {
+    id: "chineseGlidingFrog", scientificName: "Zhangixalus dennysi",
+    synonyms: ["Rhacophorus dennysi", "Polypedates dennysi"],
+    kind: "treeFrog", group: "amphibian", regions: ["eastAsia", "southeastAsia"], climate: "humidForest",
+    lives: "climbing", active: "night",
+    length: { measure: "snoutVent", maleCm: [6.8, 9.2], femaleCm: [8.5, 12] },
+    massG: { male: [18, 38], female: [35, 80] },
+    temperatureC: {
+      baskingSurface: null, baskingAir: null, warm: [22, 26], cool: [19, 22], night: [16, 20], highestForDays: 28,
+      lowestSafeNight: 9, heating: "inCoolRooms",
+    },
+    humidityRh: {
+      day: { tolerated: [45, 98], preferred: [60, 85] }, night: { tolerated: [55, 100], preferred: [70, 95] },
+      retreat: null,
+    },
+    air: { movement: "gentle", driesBetweenMistings: true },
+    soil: { type: "dampForest", leastDepthCm: 5, goodDepthCm: 8, surface: "slightlyMoist", deep: "moist" },
+    drainage: "wanted",
+    uv: { need: "beneficial", indexAtBack: [0.4, 1.2], zone: null, hoursADay: [8, 12] },
+    box: {
+      widthCm: 90, depthCm: 60, clearHeightCm: 90, forCount: 2, eachMoreFloorShare: 0.25, mostTogether: 5,
+      company: "group", malesTogether: 3, greatestFallCm: null,
+    },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 35 }, largestBox: { widthCm: 60, depthCm: 45, heightCm: 60 },
+      largeBoxIsBad: true, untilMonths: [9, 14], dampRh: [70, 95], alone: false,
+    },
+    arrival: { leaveAloneDays: [7, 14], firstMealDays: [1, 4], handles: "never" },
+    water: {
+      kind: "bathBowl", shareOfFloor: [0.1, 0.2], depthCm: [4, 8], salinity: "fresh", canDrown: true, flow: "still",
+    },
+    refuges: [{ kind: "leafTangle", count: 3, where: "high" }, { kind: "corkTubeHigh", count: 2, where: "high" }],
+    perches: { spans: 4, branchCm: [2, 6], baskingPlaces: 0 }, mistingsPerWeek: [4, 8],
+    plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "some",
+    food: {
+      foods: ["insects", "worms"], adultEveryDays: [2, 4], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
+      vitaminsEveryDays: 10, preySize: "headWidth",
+    },
+    season: { kind: "coolAndDryRest", months: [1, 2], restC: [12, 18] },
+    laying: { needs: "leavesOverWater", depthCm: null },
+    lifespanYears: [8, 15], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
+    cautions: ["escapes"], law: { cites: null },
+    schools: [{ about: "nocturnalUv", views: [{ uvNeed: "none" }, {}] }],
+    difficulty: "fair",
+    crewThatFits: ["tropicalSpringtail", "slenderSpringtail", "dwarfWhiteIsopod", "littleSeaIsopod"],
+    unsure: [
+      "massG", "season", "uv.indexAtBack", "temperatureC.highestForDays", "climate", "young.untilMonths",
+      "young.largestBox",
+    ],
     from: recalled,
   },
 ];

@@ -25,7 +25,11 @@ export const treeFrogsOfEurope: readonly Animal[] = [
       widthCm: 45, depthCm: 45, clearHeightCm: 55, forCount: 3, eachMoreFloorShare: 0.2, mostTogether: 6,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 45 },
+      largeBoxIsBad: true, untilMonths: [6, 12], dampRh: [60, 85], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 3], handles: "never" },
     water: {
       kind: "bowl", shareOfFloor: [0.04, 0.1], depthCm: [1.5, 4], salinity: "fresh", canDrown: true, flow: "still",
     },
@@ -34,13 +38,13 @@ export const treeFrogsOfEurope: readonly Animal[] = [
     plants: { roughness: "gentle", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects"], adultEveryDays: [2, 3], youngEveryDays: [1, 1], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "coolRest", months: [2.5, 4], restC: [3, 7] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [8, 15], growInDays: 28, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
     cautions: ["protectedSpecies"], law: { cites: null }, schools: [],
     difficulty: "fair", crewThatFits: ["temperateSpringtail", "pillIsopod", "curlyIsopod"],
-    unsure: ["uv.indexAtBack"],
+    unsure: ["uv.indexAtBack", "young.largestBox"],
     from: recalled,
   },
 ];

@@ -25,7 +25,11 @@ export const treeFrogsOfPacific: readonly Animal[] = [
       widthCm: 60, depthCm: 45, clearHeightCm: 60, forCount: 2, eachMoreFloorShare: 0.3, mostTogether: 5,
       company: "group", malesTogether: 3, greatestFallCm: null,
     },
-    young: { box: { widthCm: 20, depthCm: 20, heightCm: 25 }, largeBoxIsBad: true },
+    young: {
+      box: { widthCm: 25, depthCm: 25, heightCm: 30 }, largestBox: { widthCm: 45, depthCm: 45, heightCm: 50 },
+      largeBoxIsBad: true, untilMonths: [8, 14], dampRh: [60, 85], alone: false,
+    },
+    arrival: { leaveAloneDays: [5, 10], firstMealDays: [1, 4], handles: "never" },
     water: {
       kind: "bathBowl", shareOfFloor: [0.06, 0.12], depthCm: [3, 6], salinity: "fresh", canDrown: false,
       flow: "still",
@@ -38,14 +42,14 @@ export const treeFrogsOfPacific: readonly Animal[] = [
     plants: { roughness: "rough", eatsLiving: false }, eatsCrew: "some",
     food: {
       foods: ["insects", "worms"], adultEveryDays: [3, 5], youngEveryDays: [1, 2], calciumEveryNthFeeding: 2,
-      vitaminsEveryDays: 10,
+      vitaminsEveryDays: 10, preySize: "headWidth",
     },
     season: { kind: "dryRest", months: [1.5, 3], restC: [20, 24] }, laying: { needs: "water", depthCm: null },
     lifespanYears: [12, 20], growInDays: 42, quarantineDays: 60, tests: ["chytrid", "ranavirus", "parasites"],
-    cautions: [], law: { cites: null },
+    cautions: ["toxicSkin"], law: { cites: null },
     schools: [{ about: "nocturnalUv", views: [{}, { uvNeed: "none" }] }, { about: "feeding", views: [{}, {}] }],
     difficulty: "easy", crewThatFits: ["tropicalSpringtail", "dwarfWhiteIsopod", "powderIsopod"],
-    unsure: ["scientificName", "temperatureC.baskingAir", "uv.indexAtBack"],
+    unsure: ["scientificName", "temperatureC.baskingAir", "uv.indexAtBack", "young.largestBox"],
     from: recalled, fieldFrom: { "uv.zone": zoneRecalled },
   },
 ];

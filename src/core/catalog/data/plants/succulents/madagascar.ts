@@ -12,13 +12,16 @@ export const succulentsOfMadagascar: readonly Plant[] = [
     roots: "desert", rootDepth: { leastCm: 5, goodCm: 8 }, places: ["pot"],
     grown: { heightCm: [30, 80], spreadCm: [15, 30], climbsCm: null, inMonths: 8 }, boughtShare: 0.3,
     dividesInto: [1, 1],
-    sturdy: "fair", leaf: "bold", toxicity: { mammals: "toxic", leafEatingReptiles: "avoid", skin: false },
+    sturdy: "fair", leaf: "bold",
+    toxicity: { mammals: "toxic", leafEatingReptiles: "avoid", grazers: "toxic", skin: false },
     hazards: [],
     law: {
       cites: null,
       invasiveIn: ["australia", "northAmerica", "africa", "pacificIslands", "caribbean", "southAmerica", "europe"],
     },
     method: "cutting", pruning: "often", ease: "easy",
+    leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1, 2.5] },
+    grows: "upright", clings: null, droughtDays: [30, 90],
     from: recalled,
   },
 ];
