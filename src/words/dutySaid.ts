@@ -1,3 +1,4 @@
+import type { Animal } from "@/core/catalog";
 import type { Comes } from "@/core/habitat";
 import type { Duty, Supplement } from "@/core/keeping";
 import { measurableOf, type SeriesId } from "@/core/log";
@@ -12,8 +13,13 @@ export const dutyTitle = ({ does, quantities, name }: Named, say: Say): string =
   does === "own" ? (name ?? "") : say(`keeping:duties.${does}.title`, quantities);
 
 /** What to do and mind in it; nothing for a keeper's own. */
-export const dutyWhy = ({ does, quantities }: Named, say: Say): string =>
-  does === "own" ? "" : say(`keeping:duties.${does}.why`, quantities);
+export function dutyWhy({ does, quantities }: Named, say: Say): string {
+  if (does === "own") return "";
+  if (does !== "feed") return say(`keeping:duties.${does}.why`, quantities);
+  const size = say(`keeping:prey.${quantities.prey as Prey}`);
+  return say(quantities.dusted ? "keeping:prey.dusted" : "keeping:duties.feed.why", { size });
+}
+type Prey = NonNullable<Animal["food"]["preySize"]>;
 
 /** A rule of the calendar in words, as far as it is one of those that can be chosen. */
 function ruleSaid(rule: string, say: Say): string {

@@ -59,6 +59,15 @@ describe("what is borne", () => {
   });
 });
 
+describe("a fall", () => {
+  it("from the least clear height is one that is borne: no box could serve it else", () => {
+    const far = animals.filter(
+      ({ box: { greatestFallCm, clearHeightCm } }) => (greatestFallCm ?? Infinity) < clearHeightCm,
+    );
+    expect(idsOf(far)).toEqual([]);
+  });
+});
+
 describe("the crew its keepers seed", () => {
   it("never bites an animal that lies still for weeks, nor eats what it lays into the ground", () => {
     const harmed = animals.flatMap((animal) => {

@@ -64,6 +64,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   boxTooSmall: ofAnimal("box.widthCm", "box.depthCm", "box.clearHeightCm", "box.forCount", "box.eachMoreFloorShare"),
   tooMany: ofAnimal("box.mostTogether", "box.company"),
   farToFall: ofAnimal("box.greatestFallCm"),
+  boxTooLarge: ofAnimal("young.largestBox"),
   boxShape: ofAnimal("lives"),
   matesMisfit: (told, animalId, by) => MATES[told.variant](told, animalId, by),
   aboveRim: nothing,

@@ -25,6 +25,7 @@ export type FindingQuantities = GearQuantities & {
   };
   tooMany: Animal & { count: number; mostCount: number } & Variant<"tooMany" | "oneToABox">;
   farToFall: Animal & { mostCm: number; haveCm: number };
+  boxTooLarge: Animal & { widthCm: number; depthCm: number; heightCm: number };
   boxShape: Animal & { widthCm: number; heightCm: number } & Variant<"tooFlat" | "tooUpright">;
   matesMisfit: Animal & {
     mateId: string;
@@ -115,6 +116,7 @@ const CODES: Record<FindingCode, true> = {
   boxTooSmall: true,
   tooMany: true,
   farToFall: true,
+  boxTooLarge: true,
   boxShape: true,
   matesMisfit: true,
   aboveRim: true,

@@ -16,4 +16,5 @@ export {
 export { dayHours, hoursOn, inUse, isHeld, isOnAt, isSwitched, MINUTES_A_DAY, onSpans, shareOn } from "./runs";
 export type { Daylight, Span } from "./runs";
 export { chainOf, feeds, hangingOn, isResidualGuard, isThermostat, wattsOn } from "./chain";
+export { plugged } from "./plugged";
 export { clearanceCm } from "./clearance";

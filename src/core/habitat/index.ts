@@ -66,4 +66,5 @@ export { holdsSoil, usualSlabs } from "./poses";
 export { builtCm, mostThicknessCm, sideLengthCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";
+export { firstRun } from "./firstRun";
 export { usualGear, usualRun } from "./usualGear";

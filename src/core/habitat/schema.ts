@@ -274,6 +274,8 @@ export const DesignSchema = z.strictObject({
     room: RoomSchema,
     mates: z.array(MateSchema).max(8),
     living: z.enum(LIVING),
+    /** Young ones move in, and are kept as such until they are grown; without it they are grown. */
+    stage: z.literal("young").optional(),
     /** Where keepers differ about the animal: which of two answers is followed; what is not told follows the entry. */
     schools: z.partialRecord(z.enum(SCHOOL_QUESTIONS), z.union([z.literal(0), z.literal(1)])),
   }),

@@ -13,8 +13,11 @@ const FALL: Run = { by: "hours", fromMin: 10 * 60, untilMin: 12 * 60, rampMin: 0
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 
 /** How gear that wets the air usually runs: by seconds where it sprays, on a humidistat where it can be. */
-function wetting({ control, id }: Gear, [lowRh]: readonly [number, number]): Run {
-  if (control.includes("humidistat")) return { by: "damp", ...DAY, dayRh: lowRh, nightRh: lowRh };
+function wetting({ control, id }: Gear, { day, night }: Animal["humidityRh"]): Run {
+  if (control.includes("humidistat")) {
+    const held = { dayRh: Math.round(middle(day.preferred)), nightRh: Math.round(middle(night.preferred)) };
+    return { by: "damp", ...DAY, ...held };
+  }
   if (control.includes("secondsTimer") || BY_HAND.includes(id)) return MIST;
   return id === "drippingWall" ? FALL : { by: "always" };
 }
@@ -26,14 +29,17 @@ function wetting({ control, id }: Gear, [lowRh]: readonly [number, number]): Run
  * @example usualRun(STOCK.get("gear", "smallFan"), animal) // 30 minutes in every 90
  */
 export function usualRun(kind: Gear, { temperatureC, humidityRh }: Pick<Animal, "temperatureC" | "humidityRh">): Run {
-  const { preferred } = humidityRh.day;
+  const { day, night } = humidityRh;
   if (GEAR_LIGHTS.includes(kind.purpose)) return { by: "hours", ...DAY, rampMin: 0 };
   if (kind.purpose === "nightHeat") {
-    const held = { dayC: middle(temperatureC.cool), nightC: middle(temperatureC.night) };
+    // It stands at the warm end, and its probe with it.
+    const held = { dayC: middle(temperatureC.warm), nightC: middle(temperatureC.night) };
     return { by: "warmth", ...DAY, ...held, alarmLowC: null, alarmHighC: null };
   }
-  if (kind.purpose === "water") return wetting(kind, preferred);
-  if (kind.id === "ductedFan") return { by: "damp", ...DAY, dayRh: preferred[1], nightRh: preferred[1] };
+  if (kind.purpose === "water") return wetting(kind, humidityRh);
+  if (kind.id === "ductedFan") {
+    return { by: "damp", ...DAY, dayRh: day.preferred[1], nightRh: night.preferred[1] };
+  }
   if (kind.purpose === "air") return FAN;
   return kind.id === "waterfallPump" ? FALL : { by: "always" };
 }

@@ -3,6 +3,7 @@ import type { LogNow, LogState, Newest } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, daysBetween, localDay, type TimeZone } from "../units";
 import { duties, type Duty } from "./duties";
+import { eaten } from "./feeding";
 import { lastDone } from "./gearDuties";
 
 /** A duty with the day it is next due. Negative days are late. */
@@ -20,7 +21,7 @@ const later = (a: string | undefined, b: string | undefined): string | undefined
 /** The last day it was done, in whatever way that is told. */
 function lastDoneOn(duty: Duty, state: LogState): string | undefined {
   if (duty.gear) return lastDone(duty.gear, state);
-  if (duty.does === "feed") return later(state.tickedOn.feed, state.fed.at(-1)?.on);
+  if (duty.does === "feed") return later(state.tickedOn.feed, eaten(state.fed).at(-1)?.on);
   if (duty.does === "weigh") return later(state.tickedOn.weigh, state.weighed.at(-1)?.on);
   return state.tickedOn[duty.id];
 }
@@ -67,6 +68,18 @@ function nextOn({ comes, keepsPace }: Duty, known: Known): string | undefined {
   }
 }
 
+/** After so much of the time between two meals, what was refused is offered again: ours. */
+const AGAIN_AFTER = 0.5;
+
+/** A meal that was refused puts off the next try, and feeds nobody. */
+function afterRefusal({ does, comes }: Duty, dueOn: string, lastOn: string | undefined, { fed }: LogState): string {
+  const tried = fed.at(-1);
+  if (does !== "feed" || comes.by !== "days" || tried?.taken !== "refused") return dueOn;
+  if (lastOn !== undefined && lastOn > tried.on) return dueOn;
+  const againOn = daysAfter(tried.on, Math.max(1, Math.round(comes.days * AGAIN_AFTER)));
+  return againOn > dueOn ? againOn : dueOn;
+}
+
 /** Put off by its keeper, as long as it was not done since. */
 function putOff(dutyId: string, dueOn: string, lastOn: string | undefined, { snoozed }: LogState): string {
   const said = snoozed[dutyId];
@@ -108,7 +121,8 @@ export function dueList(
       if (usualOn === undefined) return [];
       // What was never written down may well have been done: it is due, not late. Gear is as old as it is.
       const askedOn = countsFrom === undefined && !duty.gear && usualOn < today ? today : usualOn;
-      const dueOn = putOff(duty.id, askedOn, countsFrom, state);
+      const wantedOn = afterRefusal(duty, askedOn, countsFrom, state);
+      const dueOn = putOff(duty.id, wantedOn, countsFrom, state);
       return [{ ...duty, lastOn, dueOn, inDays: daysBetween(today, dueOn) }];
     })
     .toSorted((a, b) => a.inDays - b.inDays);

@@ -83,6 +83,12 @@ const hasDryRetreat = ({ animal: { humidityRh } }: Scene): boolean =>
 const hasBeetles = ({ habitat, library }: Scene): boolean =>
   habitat.crew.some(({ crewId }) => library.get("crew", crewId).group === "beetle");
 
+/** Where an entry tells no size of prey: the rule of most kinds. */
+const USUAL_PREY = "headWidth";
+/** Whether anything it eats is dusted at all. */
+const isDusted = ({ food }: Scene["animal"]): boolean =>
+  food.calciumEveryNthFeeding !== null || food.vitaminsEveryDays !== null;
+
 /** What the animals want. */
 function animalDuties({ habitat, animal, on, misting, pump }: Asked): (Made | false)[] {
   const { openedOn } = habitat.care;
@@ -90,7 +96,7 @@ function animalDuties({ habitat, animal, on, misting, pump }: Asked): (Made | fa
     {
       id: "feed",
       everyDays: feedEveryDays(animal, habitat.individuals, on),
-      quantities: {},
+      quantities: { prey: animal.food.preySize ?? USUAL_PREY, ...(isDusted(animal) ? { dusted: "yes" } : {}) },
       cautions: ["handWashing"],
     },
     misting !== undefined &&

@@ -6,22 +6,35 @@ import { daysBetween } from "../units";
 
 export type Supplement = (typeof SUPPLEMENTS)[number];
 
-/** Younger than a year: fed as the young are. Most species grow fastest in it; from memory. */
-const YOUNG_DAYS = 365;
+const DAYS_A_MONTH = 30.4;
+/** Where an entry tells no age at which its kind is grown: most species grow fastest in their first year; from memory. */
+const USUAL_MONTHS = 12;
+
+/** Days after hatching in which an animal is kept as a young one. */
+const youngDays = ({ young }: Pick<Animal, "young">): number => (young.untilMonths?.[1] ?? USUAL_MONTHS) * DAYS_A_MONTH;
 
 /**
- * How often the animals are fed, by the entry and by their age: as the young are while any is younger than a year.
+ * How often the animals are fed, by the entry and by their age: as the young are while any of them is not grown.
  *
  * @param on calendar day, ISO 8601
  * @example feedEveryDays(animal, [], "2026-03-02") // 3
  */
-export function feedEveryDays({ food }: Pick<Animal, "food">, individuals: readonly Individual[], on: string): number {
-  const anyYoung = individuals.some(({ hatchedOn }) => hatchedOn !== null && daysBetween(hatchedOn, on) < YOUNG_DAYS);
+export function feedEveryDays(
+  animal: Pick<Animal, "food" | "young">,
+  individuals: readonly Individual[],
+  on: string,
+): number {
+  const { food } = animal;
+  const until = youngDays(animal);
+  const anyYoung = individuals.some(({ hatchedOn }) => hatchedOn !== null && daysBetween(hatchedOn, on) < until);
   const [least, most] = anyYoung ? food.youngEveryDays : food.adultEveryDays;
   return Math.max(1, Math.round((least + most) / 2));
 }
 
 type Fed = LogState["fed"][number];
+
+/** Meals that were eaten, in part at the least: what was refused fed nobody. */
+export const eaten = (fed: readonly Fed[]): Fed[] => fed.filter(({ taken }) => taken !== "refused");
 
 /** Feedings since one was dusted so; all of them where none was. */
 const feedingsSince = (fed: readonly Fed[], supplement: Supplement): number =>
@@ -33,8 +46,9 @@ const feedingsSince = (fed: readonly Fed[], supplement: Supplement): number =>
  * @param on the day of that feeding; calendar day, ISO 8601
  * @example dustingFor(animal, state.fed, "2026-03-02") // ["calcium"]
  */
-export function dustingFor({ food }: Pick<Animal, "food">, fed: readonly Fed[], on: string): Supplement[] {
+export function dustingFor({ food }: Pick<Animal, "food">, offered: readonly Fed[], on: string): Supplement[] {
   const { calciumEveryNthFeeding, vitaminsEveryDays } = food;
+  const fed = eaten(offered);
   const calcium = calciumEveryNthFeeding !== null && feedingsSince(fed, "calcium") + 1 >= calciumEveryNthFeeding;
   const lastVitaminsOn = fed.findLast(({ dusted }) => dusted.includes("vitamins"))?.on;
   const vitamins =

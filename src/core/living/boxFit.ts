@@ -14,6 +14,7 @@ export const BOX_CODES = [
   "tooFlat",
   "tooUpright",
   "farToFall",
+  "tooLarge",
 ] as const;
 type BoxCode = (typeof BOX_CODES)[number];
 
@@ -95,6 +96,11 @@ export function boxFit(scene: Judged): BoxReason[] {
   const { greatestFallCm } = animal.box;
   if (greatestFallCm !== null && clearCm > greatestFallCm + NEAR_ENOUGH_CM) {
     reasons.push({ code: "farToFall", weight: "look", mostCm: greatestFallCm, haveCm: clearCm });
+  }
+  const largest = brief.stage === "young" ? animal.young.largestBox : undefined;
+  if (largest && floorAreaCm2(shell) > floorAreaCm2(largest) / FLOOR_NEAR_ENOUGH) {
+    const { widthCm, depthCm, heightCm } = largest;
+    reasons.push({ code: "tooLarge", weight: "look", widthCm, depthCm, heightCm });
   }
   return reasons.length > 0
     ? reasons

@@ -8,6 +8,7 @@ type PlantChange<V extends string> = { keptCm?: number; needCm?: number } & Vari
 /** What the buttons of each finding that can be mended are told with. */
 export type MendQuantities = {
   boxTooSmall: Partial<Size> & { mostCount?: number } & Variant<"larger" | "fewer">;
+  boxTooLarge: { widthCm: number; depthCm: number } & Variant<"smaller" | "grown">;
   tooMany: { mostCount: number };
   matesMisfit: { mateId: string };
   overSill: { byCm?: number; frontCm?: number; backCm?: number; depthCm?: number } & Variant<
@@ -33,8 +34,8 @@ export type MendQuantities = {
   staleAir: object;
   uvBlocked: object;
   farToFall: { heightCm: number };
-  tooCold: { kindId?: string; loadW?: number; coveredPct?: number } & Variant<
-    "set" | "stronger" | "cover" | "heater" | "covered"
+  tooCold: { kindId?: string; loadW?: number; count?: number; coveredPct?: number } & Variant<
+    "set" | "stronger" | "cover" | "heater" | "heaters" | "covered"
   >;
   tooHot: { kindId?: string; loadW?: number } & Variant<"weaker" | "held" | "uncover" | "nightOff">;
   tooDry: { coveredPct?: number; kindId?: string } & Variant<"cover" | "mist" | "coverMist" | "set" | "add">;

@@ -6,8 +6,10 @@ import type { Design } from "../habitat";
 import { withOwn, type Library } from "../library";
 import { ground, type Ground } from "../strata";
 import { following } from "./following";
+import { youngOf } from "./young";
 import { meanCm, sizedFor, sizingFor } from "./sized";
 
+export { youngOf } from "./young";
 export { following, meanCm, sizingFor };
 
 /** A design with the library that knows what it carries, its animal, its ground, and the climate at any place in it. */
@@ -45,7 +47,8 @@ const climateOf = (scene: Omit<Scene, "climate">, on: string): Climate =>
  */
 export function sceneOf(habitat: Design, library: Library, on: string = habitat.build.startOn): Scene {
   const known = withOwn(library, habitat.own);
-  const animal = following(known.get("animals", habitat.brief.animalId), habitat.brief.schools);
+  const told = following(known.get("animals", habitat.brief.animalId), habitat.brief.schools);
+  const animal = habitat.brief.stage === "young" ? youngOf(told) : told;
   const scene = { habitat, library: known, animal, ground: ground(habitat, known) };
   return { ...scene, climate: climateOf(scene, on) };
 }

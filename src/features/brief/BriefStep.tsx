@@ -99,6 +99,22 @@ export function BriefStep() {
               </MenuItem>
             ))}
           </TextField>
+          {animal.young.box ? (
+            <TextField
+              select
+              fullWidth
+              sx={{ mt: 1.5 }}
+              label={say("brief:stage")}
+              value={brief.stage ?? "grown"}
+              onChange={({ target }) =>
+                edit([{ name: "setStage", args: { stage: target.value === "young" ? "young" : null } }])
+              }
+            >
+              <MenuItem value="grown">{say("brief:stages.grown")}</MenuItem>
+              <MenuItem value="young">{say("brief:stages.young")}</MenuItem>
+            </TextField>
+          ) : null}
+          {brief.stage === "young" ? <GoodUntil /> : null}
           <MatesPart />
           {animal.schools.length > 0 ? (
             <LedgerPart title={say("schools:title")}>
@@ -118,6 +134,17 @@ export function BriefStep() {
       }
     />
   );
+}
+
+/** How long a box of the young serves, and what follows it. */
+function GoodUntil() {
+  const say = useSay();
+  const { habitat, library } = useOpen().derived;
+  const grown = library.get("animals", habitat.brief.animalId);
+  const [low, high] = grown.young.untilMonths ?? [];
+  if (low === undefined || high === undefined) return null;
+  const { widthCm, depthCm, clearCm } = leastBox(grown, habitat.brief.count);
+  return <p className={css.quietNote}>{say("brief:goodUntil", { low, high, widthCm, depthCm, heightCm: clearCm })}</p>;
 }
 
 function Wants() {

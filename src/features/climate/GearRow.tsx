@@ -4,7 +4,7 @@ import CloseOutlined from "@mui/icons-material/CloseOutlined";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
 import { fixtureOf, inUse, isSwitched, wattsOf, type Fixture } from "@/core/gear";
-import { RUNS, usualRun, type GearPiece, type Run } from "@/core/habitat";
+import { firstRun, RUNS, type GearPiece } from "@/core/habitat";
 import type { Days } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { GearIcon } from "@/ui/section";
@@ -27,29 +27,6 @@ import { PlaceFields } from "./PlaceFields";
 import { RunFields } from "./RunFields";
 import { SizeFields } from "./SizeFields";
 import { MonthFields, WiringFields } from "./WiringFields";
-
-const DAY = { fromMin: 8 * 60, untilMin: 20 * 60 };
-
-/** What a way of switching begins with. */
-function firstRun(by: Run["by"], usual: Run, warmC: number, dampRh: number): Run {
-  if (usual.by === by) return usual;
-  switch (by) {
-    case "always":
-      return { by };
-    case "hours":
-      return { by, ...DAY, rampMin: 0 };
-    case "sun":
-      return { by, latitudeDeg: 10, rampMin: 30 };
-    case "bursts":
-      return { by, atMin: [8 * 60 + 30, 19 * 60], forS: 20 };
-    case "cycle":
-      return { by, fromMin: 0, untilMin: 24 * 60, onMin: 30, everyMin: 90 };
-    case "warmth":
-      return { by, ...DAY, dayC: warmC, nightC: warmC, alarmLowC: null, alarmHighC: null };
-    case "damp":
-      return { by, ...DAY, dayRh: dampRh, nightRh: dampRh };
-  }
-}
 
 /** What is worth knowing of a piece at a glance: when it runs, through what it shines, how long its water lasts. */
 function useSummary(fixture: Fixture): string {
@@ -133,10 +110,7 @@ export function GearRow({ piece }: { piece: GearPiece }) {
                 value={piece.run.by}
                 onChange={(event) => {
                   const by = RUNS.find((run) => run === event.target.value) ?? "always";
-                  const { temperatureC, humidityRh } = animal;
-                  set({
-                    run: firstRun(by, usualRun(kind, animal), temperatureC.night[0], humidityRh.day.preferred[0]),
-                  });
+                  set({ run: firstRun(by, kind, animal) });
                 }}
               >
                 {RUNS.map((by) => (

@@ -1,6 +1,6 @@
 "use client";
 
-import { feeds, type Fitted, type Fixture } from "@/core/gear";
+import { feeds, plugged, type Fitted, type Fixture } from "@/core/gear";
 import { useOpen } from "@/store";
 import { MeasureField } from "@/ui/measure";
 import { capital, useLibrary, useSay, monthNames } from "@/words";
@@ -50,7 +50,15 @@ export function WiringFields({ one, name, set, at }: Props) {
             className={css.select}
             aria-label={`${say("climate:gear.feed")}, ${name}`}
             value={piece.feedId ?? ""}
-            onChange={(event) => set({ feedId: event.target.value === "" ? null : event.target.value })}
+            onChange={(event) =>
+              set(
+                plugged(
+                  one,
+                  controllers.find(({ id }) => id === event.target.value),
+                  derived.animal,
+                ),
+              )
+            }
           >
             <option value="">{say("climate:gear.wallSocket")}</option>
             {controllers.map(({ id, kindId }) => (

@@ -82,8 +82,9 @@ const TOLD: Record<Kind, (draft: Draft) => object> = {
   left: (draft) => ({ ...whoIn(draft), how: draft.how, count: Number(draft.count || "1"), text: draft.text }),
 };
 
-const emptyDraft = ({ plants, crew }: Design, foods: readonly string[]): Draft => ({
-  individualId: "",
+const emptyDraft = ({ plants, crew, individuals, brief }: Design, foods: readonly string[]): Draft => ({
+  // One animal that has a name is who is meant.
+  individualId: brief.count === 1 && individuals.length === 1 ? (individuals[0]?.id ?? "") : "",
   food: foods[0] ?? "insects",
   count: "",
   taken: "all",

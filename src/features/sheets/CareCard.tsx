@@ -1,6 +1,6 @@
 "use client";
 
-import type { Finding } from "@/core/findings";
+import { isOpen, type Finding } from "@/core/findings";
 import { duties } from "@/core/keeping";
 import { useOpen, useToday } from "@/store";
 import { Bands, Fact, Facts, Minding } from "@/ui/parts";
@@ -29,6 +29,7 @@ export function CareCard() {
   const today = useToday();
   const gear = useGearSettings();
   const accepted = acceptedOf(derived.findings);
+  const open = derived.findings.filter((finding) => isOpen(finding, today || derived.outlook.on)).length;
   return (
     <div className={css.care}>
       <CareCode />
@@ -48,6 +49,7 @@ export function CareCard() {
       {gear.rows.length > 0 ? <SheetRows part={gear} /> : null}
       <h3>{say("sheets:careAccepted")}</h3>
       {accepted.length === 0 ? <p>{say("sheets:careAcceptedNone")}</p> : null}
+      {open > 0 ? <p>{say("sheets:careOpen", { count: open })}</p> : null}
       <ul>
         {accepted.map(({ finding, reason, on }) => (
           <li key={`${finding.code} ${finding.about}`}>

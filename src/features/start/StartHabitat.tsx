@@ -55,7 +55,7 @@ export function StartHabitat() {
     resolver: zodResolver(schema),
     mode: "onTouched",
     defaultValues: {
-      animalId: "crocodileSkink",
+      animalId: "",
       count: "1",
       name: "",
       size: "",
@@ -69,7 +69,7 @@ export function StartHabitat() {
   const { register, handleSubmit, control, formState } = form;
   const fields = useWatch({ control }) as StartFields;
   const draft = useMemo(() => (ready ? draftOf(schema, fields, library) : undefined), [ready, schema, fields, library]);
-  const animal = ready ? library.get("animals", fields.animalId) : undefined;
+  const animal = ready ? library.find("animals", fields.animalId) : undefined;
   const animals = useMemo(() => (ready ? library.all("animals") : []), [ready, library]);
   const fitting = useMemo(
     () =>
@@ -141,7 +141,7 @@ export function StartHabitat() {
             value={ready ? fields.animalId : undefined}
             typed={typed.animal}
             onChange={(animalId) => {
-              form.setValue("animalId", animalId);
+              form.setValue("animalId", animalId, { shouldValidate: true });
               // A number that was typed stays.
               if (!formState.dirtyFields.count)
                 form.setValue("count", String(usualCount(library.get("animals", animalId))));
@@ -151,7 +151,9 @@ export function StartHabitat() {
                 (started) => started && form.setValue("animalId", started.id),
               )
             }
-            help={ready ? formState.errors.animalId?.message : say("start:loading")}
+            placeholder={say("start:animalHint")}
+            wrong={formState.errors.animalId !== undefined}
+            help={ready ? (formState.errors.animalId?.message ?? say("start:animalHelp")) : say("start:loading")}
           />
           <TextField {...text("count", say("start:count"))} inputMode="numeric" />
         </div>

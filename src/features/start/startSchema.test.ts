@@ -34,6 +34,9 @@ describe("the start form", () => {
       room: { temperatureC: expect.closeTo(21.11, 2), humidityRh: 45 },
     });
   });
+  it("asks for an animal where none was chosen", () => {
+    expect(told({ animalId: "" })).toBe("animalId: Who will live in it? Type a name and choose an animal.");
+  });
   it("takes bare numbers in the chosen system", () => {
     expect(read({ size: "24 x 18 x 18", sill: "0", temperature: "70", humidity: "45" }, "us").data).toMatchObject({
       shell: { widthCm: expect.closeTo(60.96, 6) },

@@ -58,7 +58,7 @@ export function startSchema(say: Say, system: UnitSystem) {
   const { min, max } = LIMITS.count;
   return z
     .object({
-      animalId: z.string(),
+      animalId: z.string().min(1, { message: say("start:problems.noAnimal") }),
       count: z.string().transform((text, context) => {
         const count = Number(text);
         if (/^\d+$/.test(text.trim()) && count >= min && count <= max) return count;

@@ -16,6 +16,8 @@ type Props = {
   onOwn?: ((fromId: string, name: string) => void) | undefined;
   className?: string | undefined;
   help?: string | undefined;
+  placeholder?: string | undefined;
+  wrong?: boolean;
   /** What was typed before the page could read it. */
   typed?: string | undefined;
 };

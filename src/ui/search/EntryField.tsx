@@ -23,6 +23,8 @@ type Props<T extends Named> = {
   optionOf?: ((item: T) => ReactNode) | undefined;
   help?: string | undefined;
   placeholder?: string | undefined;
+  /** What stands in it was refused. */
+  wrong?: boolean;
   /** What was typed before the page could read it. */
   typed?: string | undefined;
   name?: string | undefined;
@@ -113,6 +115,7 @@ export function EntryField<T extends Named>(props: Props<T>) {
           name={name ?? ""}
           label={label}
           helperText={help}
+          error={props.wrong === true}
           placeholder={placeholder ?? ""}
           autoFocus={props.atOnce === true}
           slotProps={{

@@ -38,6 +38,13 @@ const sentences = {
     },
     mend: "Leave {{mateId}} out",
   },
+  boxTooLarge: {
+    why: "A young one in a box over {{widthCmFigure}} × {{depthCm}} loses sight of its food, unless every corner is cover. A smaller box until it is grown, or much cover and feeding by hand.",
+    mend: {
+      smaller: "Make the box {{widthCmFigure}} × {{depthCm}}",
+      grown: "Keep grown ones",
+    },
+  },
   boxShape: {
     why: {
       tooFlat:

@@ -16,6 +16,7 @@ export default {
       stronger: "Take {{kindId}} of {{loadW}} W",
       cover: "Cover {{coveredPct}} of the top",
       heater: "Add {{kindId}}, {{loadW}} W",
+      heaters: "Add {{count}} × {{kindId}}, {{loadW}} W each",
       covered: "Cover {{coveredPct}}, {{kindId}} {{loadW}} W",
     },
   },

@@ -6,6 +6,7 @@ const titles = {
   tooMany: "Too many together.",
   farToFall: "Far to fall.",
   matesMisfit: "Two species that cannot share a box.",
+  boxTooLarge: "The box is large for a young one.",
   boxShape: "The box stands the wrong way.",
   aboveRim: "The ground is above the rim.",
   overSill: "The fill passes the door sill.",

@@ -50,6 +50,12 @@ export const checkBox: Check = (assessed) => {
       const quantities = { animalId, mostCm, haveCm: Math.max(0, ground.underRimCm) };
       return [{ code, about: "box", weight: "look", step: "shell", quantities }];
     }
+    if (code === "tooLarge") {
+      const { young } = animal;
+      if (!young.largestBox) return [];
+      const quantities = { animalId, ...young.largestBox };
+      return [{ code: "boxTooLarge", about: "box", weight: "opinion", step: "shell", quantities }];
+    }
     if (code !== "tooFlat" && code !== "tooUpright") return [];
     const { widthCm, heightCm } = habitat.shell;
     const quantities = { animalId, widthCm, heightCm, variant: code };

@@ -62,6 +62,12 @@ export const briefEdits = {
     brief: { ...habitat.brief, living },
   })),
 
+  /** Says whether those who move in are young; null: they are grown. */
+  setStage: edit(z.strictObject({ stage: z.literal("young").nullable() }), (habitat, { stage }) => {
+    const { stage: _before, ...brief } = habitat.brief;
+    return { ...habitat, brief: stage === null ? brief : { ...brief, stage } };
+  }),
+
   setCount: edit(z.strictObject({ count: brief.count }), (habitat, { count }) => ({
     ...habitat,
     brief: { ...habitat.brief, count },

@@ -76,6 +76,19 @@ export const boxMenders = {
     const larger: BoxWays = box ? alone({ ...box, variant: "larger" }, { name: "setShell", args: box }) : [];
     return [...larger, ...fewer(assessed)];
   },
+  /** A box that is bought is not made smaller: who is grown may have it. */
+  boxTooLarge: ({ quantities }, { habitat, animal }) => {
+    const { shell, brief } = habitat;
+    const least = leastBox(animal, brief.count);
+    const box = {
+      widthCm: Math.max(least.widthCm, Math.min(shell.widthCm, quantities.widthCm)),
+      depthCm: Math.max(least.depthCm, Math.min(shell.depthCm, quantities.depthCm)),
+    };
+    type Ways = Draft<MendQuantities["boxTooLarge"]>[];
+    const smaller: Ways = shell.bought ? [] : alone({ ...box, variant: "smaller" }, { name: "setShell", args: box });
+    const asGrown: Ways = last({ ...box, variant: "grown" }, { name: "setStage", args: { stage: null } });
+    return [...smaller, ...asGrown];
+  },
   /** A box that is bought is not made lower. */
   farToFall: ({ quantities }, { habitat, ground }) => {
     const heightCm = Math.floor(ground.highestCm + quantities.mostCm);

@@ -22,6 +22,16 @@ function first<Q>(assessed: Assessed, ways: readonly Way[], told: (way: Way) => 
   return way ? one(told(way), ...way.commands) : [];
 }
 
+/** As the first, but before all one that leaves no end or night too cold: fog cools, and under a cover less is lost. */
+function warmFirst<Q>(assessed: Assessed, ways: readonly Way[], told: (way: Way) => Q) {
+  const isWarm = ({ commands }: Way): boolean => {
+    const { warm, cool, night } = comesAfter(assessed, commands);
+    return [warm, cool, night].every((met) => met?.stand !== "low");
+  };
+  const way = ways.find((one) => mends(assessed, one) && isWarm(one));
+  return way ? one(told(way), ...way.commands) : first(assessed, ways, told);
+}
+
 type Bursts = Extract<Run, { by: "bursts" }>;
 const isBursts = (run: Run): run is Bursts => run.by === "bursts";
 
@@ -78,15 +88,19 @@ function sprays(assessed: Assessed): { isNew: boolean; ways: Command[][] } {
   return { isNew: true, ways: fresh ? [[fresh.add], ...wetter(fresh).map((more) => [fresh.add, more])] : [] };
 }
 
-/** A fogger on a humidistat that feels the middle of the box. */
-function fogger({ habitat, library, animal, ground }: Assessed): Command[] {
-  const [id, stat] = [freeId(habitat.gear, "fogger"), freeId(habitat.gear, "humidistat")];
+/** Foggers on a humidistat that feels the middle of the box. */
+function foggers({ habitat, library, animal, ground }: Assessed, count: number): Command[] {
+  const stat = freeId(habitat.gear, "humidistat");
   const [xCm, yCm] = [Math.round(habitat.shell.widthCm / 2), Math.round(habitat.shell.depthCm / 2)];
   const probe = { xCm, yCm, upCm: Math.round(standCm(ground, xCm, yCm) + 1) };
-  const piece = usualGear(habitat, library.get("gear", "ultrasonicFogger"), animal, { id, feedId: stat });
+  const kind = library.get("gear", "ultrasonicFogger");
+  const pieces = Array.from({ length: count }, (_, n) => {
+    const id = freeId(habitat.gear, n === 0 ? "fogger" : `fogger-${n + 1}`);
+    return usualGear(habitat, kind, animal, { id, feedId: stat });
+  });
   return [
     { name: "addGear", args: { id: stat, kindId: "humidistat", probe } },
-    { name: "addGear", args: piece },
+    ...pieces.map((args): Command => ({ name: "addGear", args })),
   ];
 }
 
@@ -117,14 +131,18 @@ function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
   const both = cover.flatMap(({ commands, coveredPct }) =>
     ways.map((more): Way => ({ coveredPct, commands: [...commands, ...more] })),
   );
-  const fog = fogger(assessed);
-  const foggy = [{ commands: [] }, ...cover].map((way): Way => ({ ...way, commands: [...way.commands, ...fog] }));
+  const tops: readonly Way[] = [{ commands: [] }, ...cover];
+  const most = ways.at(-1) ?? [];
+  const foggy = tops.flatMap((way): Way[] => [
+    { ...way, commands: [...way.commands, ...foggers(assessed, 1)] },
+    { ...way, commands: [...way.commands, ...foggers(assessed, 2), ...most] },
+  ]);
   return [
     ...first(assessed, [{ commands: reset(assessed) }], (): Dry => ({ variant: "set" })),
     ...first(assessed, cover, (way): Dry => ({ variant: "cover", ...withCover(way) })),
     ...first(assessed, mist, (): Dry => (isNew ? { variant: "add", kindId: "handSprayer" } : { variant: "mist" })),
     ...first(assessed, both, (way): Dry => ({ variant: "coverMist", ...withCover(way) })),
-    ...first(assessed, foggy, (): Dry => ({ variant: "add", kindId: "ultrasonicFogger" })),
+    ...warmFirst(assessed, foggy, (): Dry => ({ variant: "add", kindId: "ultrasonicFogger" })),
   ];
 }
 

@@ -1,5 +1,5 @@
 import { crevicesOf, heightsApartCm } from "../../hardscape";
-import type { Design, Piece } from "../../habitat";
+import type { Command, Design, Piece } from "../../habitat";
 import type { Assessed } from "../../findings";
 import { freePlace } from "../../placing";
 import { last, one, type Draft, type Menders } from "../mender";
@@ -12,18 +12,36 @@ const onGround = { on: "ground" as const, sunkCm: 0 };
 type Spot = Pick<Piece, "xCm" | "yCm" | "rest">;
 const share = ({ shell }: Design, x: number, y: number) => ({ xCm: shell.widthCm * x, yCm: shell.depthCm * y });
 
-const LEDGE_SHARES = [0.45, 0.62, 0.79, 0.28, 0.53, 0.7, 0.36] as const;
+/** Heights ledges are tried at, the usual ones first; where what hangs high takes them, the lower ones. */
+const LEDGE_SHARES = [
+  [0.45, 0.62, 0.79, 0.28, 0.53, 0.7, 0.36],
+  [0.42, 0.3, 0.2],
+] as const;
 
 /** Heights for ledges that no other basking place is near to. */
-function ledgeHeights({ habitat, ground, library }: Assessed, count: number): number[] {
+function ledgeHeights({ habitat, ground, library }: Assessed, count: number, shares: readonly number[]): number[] {
   const { heightCm } = habitat.shell;
   const ledgeCm = Math.min(library.get("pieceKinds", "ledge").heightCm, heightCm * MOST_OF_HEIGHT);
   const taken = ground.solids.filter((solid) => solid.kind.roles.includes("basking")).map((solid) => solid.topCm);
   const apartCm = heightsApartCm(heightCm);
-  const free = LEDGE_SHARES.map((part) => heightCm * part).filter((upCm) =>
-    taken.every((cm) => Math.abs(cm - upCm - ledgeCm) >= apartCm),
-  );
-  return Array.from({ length: count }, (_, n) => free[n] ?? heightCm * LEDGE_SHARES[0]);
+  const free = shares
+    .map((part) => heightCm * part)
+    .filter((upCm) => taken.every((cm) => Math.abs(cm - upCm - ledgeCm) >= apartCm));
+  return Array.from({ length: count }, (_, n) => free[n] ?? heightCm * LEDGE_SHARES[0][0]);
+}
+
+/** Where along the back ledges are tried: one over the other at the warm end, or one at either end. */
+const LEDGE_PLACES = [[0.25], [0.25, 0.75], [0.75], [0.5, 0.25]] as const;
+
+/** Whether ledges that had to give way to other pieces still hang at heights clearly apart. */
+function areApart(commands: readonly Command[], { habitat }: Assessed): boolean {
+  const apartCm = heightsApartCm(habitat.shell.heightCm);
+  const heightsCm = commands
+    .flatMap((command) =>
+      command.name === "addPiece" && command.args.rest?.on === "wall" ? [command.args.rest.upCm] : [],
+    )
+    .toSorted((a, b) => a - b);
+  return heightsCm.every((cm, n) => n === 0 || cm - (heightsCm[n - 1] ?? 0) >= apartCm);
 }
 
 /** Shares of the width for pieces side by side, each clear of the walls. */
@@ -148,10 +166,17 @@ export const pieceMenders = {
     return setUp(assessed, "branch", about, spots);
   },
   baskingMissing: ({ quantities, about }, assessed) => {
-    const spots = ledgeHeights(assessed, shortBy(quantities)).map((upCm): Spot => ({
-      ...share(assessed.habitat, 0.25, 0.85),
-      rest: { on: "wall", upCm },
-    }));
-    return setUp(assessed, "ledge", about, spots);
+    const tries = LEDGE_SHARES.flatMap((shares) =>
+      LEDGE_PLACES.map((at) => ({ at, heightsCm: ledgeHeights(assessed, shortBy(quantities), shares) })),
+    );
+    const ways = tries.map(({ at, heightsCm }) => {
+      const spots = heightsCm.map((upCm, n): Spot => {
+        const rest = { on: "wall", upCm } as const;
+        return { ...share(assessed.habitat, at[n % at.length] ?? at[0], 0.85), rest };
+      });
+      return setUp(assessed, "ledge", about, spots);
+    });
+    const apart = ways.find(([draft]) => draft && areApart(draft.commands, assessed));
+    return apart ?? ways.find(({ length }) => length > 0) ?? [];
   },
 } satisfies Partial<Menders>;

@@ -1,8 +1,9 @@
 import type { Gear } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
-import { chainOf, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
-import { usualGear, type Command } from "../../habitat";
-import type { Meets } from "../../outlook";
+import { chainOf, clearanceCm, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
+import { grouped } from "../../grouped";
+import { usualGear, type Command, type GearPiece } from "../../habitat";
+import { standCm, type Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
@@ -25,28 +26,56 @@ function warms(assessed: Assessed, half: Half, { commands }: Way): boolean {
   return isIn(warm) && isFine(cool) && basking?.stand !== "high";
 }
 
+type Held = Extract<GearPiece["run"], { by: "warmth" }>;
+
+/** A way with the set points of what it adds or changes told anew. */
+const reset = (way: Way, anew: (run: Held) => Partial<Held>): Way => ({
+  ...way,
+  commands: way.commands.map((command): Command => {
+    if (command.name !== "addGear" && command.name !== "setGear") return command;
+    const { run } = command.args;
+    if (run?.by !== "warmth") return command;
+    return { ...command, args: { ...command.args, run: { ...run, ...anew(run as Held) } } } as Command;
+  }),
+});
+
 /** A set point no higher than the heater comes up to: over that it is only ever on. */
 function withinReach(assessed: Assessed, half: Half, way: Way): Way {
   const { warm, night } = comesAfter(assessed, way.commands);
   const reachC = Math.ceil((half === "night" ? night : warm)?.got[1] ?? Infinity);
-  const commands = way.commands.map((command): Command => {
-    if (command.name !== "addGear" && command.name !== "setGear") return command;
-    const { run } = command.args;
-    if (run?.by !== "warmth") return command;
-    const nightC = run.nightC === null ? null : half === "night" ? Math.min(run.nightC, reachC) : run.nightC;
-    const held = { ...run, dayC: half === "day" ? Math.min(run.dayC, reachC) : run.dayC, nightC };
-    return { ...command, args: { ...command.args, run: held } } as Command;
-  });
-  return { ...way, commands };
+  return reset(way, ({ dayC, nightC }) =>
+    half === "day" ? { dayC: Math.min(dayC, reachC) } : { nightC: nightC === null ? null : Math.min(nightC, reachC) },
+  );
+}
+
+/** Set to the middle of what is wanted; where a whole box that warm leaves no cool end, to the least of it. */
+function heldAt(assessed: Assessed, half: Half, way: Way): Way[] {
+  const leastC = Math.ceil(assessed.animal.temperatureC.warm[0]);
+  return half === "night" ? [way] : [way, reset(way, ({ dayC }) => ({ dayC: Math.min(dayC, leastC) }))];
 }
 
 /** The first of some ways that warms enough: they go from the least to the most. */
 const first = (assessed: Assessed, half: Half, ways: readonly Way[]): Way[] => {
-  const way = ways.find((one) => warms(assessed, half, one));
-  if (!way) return [];
-  const capped = withinReach(assessed, half, way);
-  return [warms(assessed, half, capped) ? capped : way];
+  for (const way of ways.flatMap((one) => heldAt(assessed, half, one))) {
+    if (!warms(assessed, half, way)) continue;
+    const capped = withinReach(assessed, half, way);
+    return [warms(assessed, half, capped) ? capped : way];
+  }
+  return [];
 };
+
+/** So many ways of one sort are offered. */
+const OFFERED = 2;
+
+/** The first that warms enough of each of some lists, no further than so many are found: each is tried out. */
+function firstFew(assessed: Assessed, half: Half, lists: readonly (readonly Way[])[]): Way[] {
+  const found: Way[] = [];
+  for (const ways of lists) {
+    if (found.length >= OFFERED) break;
+    found.push(...first(assessed, half, ways));
+  }
+  return found;
+}
 
 const wattsOfKind = ({ sizes }: Gear): number[] =>
   [...new Set(sizes.flatMap(({ watts }) => watts ?? []))].toSorted((a, b) => a - b);
@@ -60,25 +89,34 @@ const heaters = ({ outlook }: Assessed, half: Half): Fitted[] =>
     )
     .toSorted((a, b) => wattsOf(b) - wattsOf(a));
 
-/** A heater that is there, set to what is wanted, and as strong as it must be; on the thermostat that is there. */
-function changed(assessed: Assessed, half: Half, { piece, kind }: Fitted): Way[] {
+/** Heaters of one kind that hang on one thermostat are set together. */
+function together(all: readonly Fitted[]): Fitted[][] {
+  const groups = grouped(all, ({ piece }) => `${piece.kindId} ${piece.feedId ?? piece.id}`);
+  return [...groups.values()];
+}
+
+/** Heaters that are there, set to what is wanted, and as strong as they must be; on the thermostat that is there. */
+function changed(assessed: Assessed, half: Half, group: readonly Fitted[]): Way[] {
   const { habitat, ground } = assessed;
-  const feed = chainOf(piece, habitat.gear).find(isThermostat);
+  const [strongest] = group;
+  if (!strongest) return [];
+  const { kind } = strongest;
   const wanted = heldRun(assessed, kind, half);
-  const was = piece.run.by === "warmth" ? piece.run : undefined;
-  // The other half of the day stays as it was set.
-  const run =
-    was && wanted.by === "warmth"
-      ? { ...was, ...(half === "day" ? { dayC: wanted.dayC } : { nightC: wanted.nightC }) }
-      : feed
-        ? wanted
-        : piece.run;
-  const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
-  const watts = wattsOfKind(kind).filter((one) => one >= wattsOf({ piece, kind }));
+  const runOf = ({ piece }: Fitted): GearPiece["run"] => {
+    const feed = chainOf(piece, habitat.gear).find(isThermostat);
+    if (piece.run.by !== "warmth" || wanted.by !== "warmth") return feed ? wanted : piece.run;
+    // The other half of the day stays as it was set.
+    return { ...piece.run, ...(half === "day" ? { dayC: wanted.dayC } : { nightC: wanted.nightC }) };
+  };
+  const watts = wattsOfKind(kind).filter((one) => one >= wattsOf(strongest));
   return watts.map((powerW) => {
-    const upCm = clearUpCm(assessed, fixture, powerW) ?? piece.upCm;
-    const variant = powerW === piece.powerW ? ("set" as const) : ("stronger" as const);
-    return { commands: [change(piece.id, { run, powerW, upCm })], told: { kindId: kind.id, loadW: powerW, variant } };
+    const commands = group.map((one) => {
+      const fixture = fixtureOf(one, habitat.shell, ground.surfaceAt);
+      const upCm = clearUpCm(assessed, fixture, powerW) ?? one.piece.upCm;
+      return change(one.piece.id, { run: runOf(one), powerW, upCm });
+    });
+    const variant = powerW === strongest.piece.powerW ? ("set" as const) : ("stronger" as const);
+    return { commands, told: { kindId: kind.id, loadW: powerW, variant } };
   });
 }
 
@@ -90,37 +128,79 @@ function kindsFor(assessed: Assessed, half: Half): string[] {
   return basks ? ["halogenLamp", "ceramicEmitter", "radiantPanel"] : ["ceramicEmitter", "radiantPanel", "halogenLamp"];
 }
 
-/** A heater of a kind on a thermostat, where none hangs yet, clear of what stands under it. */
-function added(assessed: Assessed, half: Half, kindId: string): Way[] {
-  const { habitat, library, animal, ground } = assessed;
-  const kind = library.get("gear", kindId);
-  const [id, controller] = [freeId(habitat.gear, `heater-${half}`), freeId(habitat.gear, `thermostat-${half}`)];
-  const usual = usualGear(habitat, kind, animal, { id });
-  const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
-  return wattsOfKind(kind).map((powerW): Way => {
-    const upCm = clearUpCm(assessed, fixture, powerW);
-    const run = heldRun(assessed, kind, half);
-    return {
-      commands: [
-        thermostat(assessed, kind, controller),
-        { name: "addGear", args: { ...usual, powerW, upCm, feedId: controller, run } },
-      ],
-      told: { kindId, loadW: powerW, variant: "heater" },
-    };
-  });
+/** Over a large box in a cool room one heater is not enough: so many hang side by side, one to so much of its width. */
+const MOST_HEATERS = 4;
+const WIDTH_EACH_CM = 40;
+
+/** Where a heater hangs: over the top as usual, or guarded inside a high box, where no mesh keeps its heat out. */
+type Hangs = { place: GearPiece["place"]; upCm: number | null };
+const AS_USUAL: Hangs = { place: null, upCm: null };
+const UNDER_TOP_CM = 8;
+
+function hangsInside({ habitat, ground }: Assessed, kind: Gear): Hangs[] {
+  if (!kind.places.includes("insideGuarded")) return [];
+  const upCm = Math.round(habitat.shell.heightCm - UNDER_TOP_CM);
+  const strongest = wattsOfKind(kind).at(-1) ?? 0;
+  const isClear = upCm - standCm(ground, habitat.shell.widthCm / 2, habitat.shell.depthCm / 2) > clearanceCm(strongest);
+  return isClear ? [{ place: "insideGuarded", upCm }] : [];
 }
+
+/**
+ * Heaters of a kind on one thermostat, clear of what stands under them: one of each strength, then several of the
+ * strongest side by side.
+ */
+function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] {
+  const { habitat, animal, ground } = assessed;
+  const { widthCm } = habitat.shell;
+  const controller = freeId(habitat.gear, `thermostat-${half}`);
+  const run = heldRun(assessed, kind, half);
+  const hung = (id: string, powerW: number, at: { xCm?: number }): Command => {
+    const usual = { ...usualGear(habitat, kind, animal, { id: freeId(habitat.gear, id) }), ...hangs, ...at };
+    const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
+    const upCm = hangs.upCm ?? clearUpCm(assessed, fixture, powerW);
+    return { name: "addGear", args: { ...usual, powerW, upCm, feedId: controller, run } };
+  };
+  const kindId = kind.id;
+  const control = thermostat(assessed, kind, controller);
+  const watts = wattsOfKind(kind);
+  const single = watts.map((powerW): Way => ({
+    commands: [control, hung(`heater-${half}`, powerW, {})],
+    told: { kindId, loadW: powerW, variant: "heater" },
+  }));
+  const strongest = watts.at(-1);
+  if (strongest === undefined) return single;
+  const eachCm = Math.max(WIDTH_EACH_CM, usualGear(habitat, kind, animal, { id: controller }).size.widthCm ?? 0);
+  const counts = Array.from({ length: MOST_HEATERS - 1 }, (_, n) => n + 2).filter((count) => widthCm / count >= eachCm);
+  const several = counts.map((count): Way => {
+    const heaters = Array.from({ length: count }, (_, n) =>
+      hung(`heater-${half}-${n + 1}`, strongest, { xCm: Math.round((widthCm * (n + 0.5)) / count) }),
+    );
+    return { commands: [control, ...heaters], told: { kindId, loadW: strongest, count, variant: "heaters" } };
+  });
+  return [...single, ...several];
+}
+
+/** All heaters that may be hung, kind by kind, over the top before inside. */
+const allAdded = (assessed: Assessed, half: Half): Way[][] =>
+  kindsFor(assessed, half).flatMap((kindId) => {
+    const kind = assessed.library.get("gear", kindId);
+    return [AS_USUAL, ...hangsInside(assessed, kind)].map((hangs) => added(assessed, half, kind, hangs));
+  });
+
+/** Under a cover only the strongest are tried: the weaker ones were not enough for the top alone. */
+const LAST_TRIED = 4;
 
 /** Change what is there, cover the top, then add; last, both. */
 function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
   const half: Half = finding.quantities.variant === "night" ? "night" : "day";
   const covers = isMeshed(assessed) ? moreCover(assessed) : [];
-  const there = heaters(assessed, half)
+  const there = together(heaters(assessed, half))
     .slice(0, 2)
-    .map((heater) => changed(assessed, half, heater));
-  const fresh = kindsFor(assessed, half).map((kindId) => added(assessed, half, kindId));
+    .map((group) => changed(assessed, half, group));
+  const fresh = allAdded(assessed, half);
   const covered = (ways: readonly Way[]): Way[] =>
     covers.flatMap((cover) =>
-      ways.slice(-2).map(({ commands, told }) => ({
+      ways.slice(-LAST_TRIED).map(({ commands, told }) => ({
         commands: [...cover.commands, ...commands],
         told: { ...told, coveredPct: cover.coveredPct, variant: "covered" as const },
       })),
@@ -129,13 +209,13 @@ function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
     commands,
     told: { coveredPct, variant: "cover" },
   }));
-  return [
-    ...there.flatMap((ways) => first(assessed, half, ways)),
+  const uncovered = [
+    ...firstFew(assessed, half, there),
     ...first(assessed, half, byCover),
-    ...fresh.flatMap((ways) => first(assessed, half, ways)),
-    ...there.flatMap((ways) => first(assessed, half, covered(ways))),
-    ...fresh.flatMap((ways) => first(assessed, half, covered(ways))),
-  ].flatMap(({ commands, told }) => one(told, ...commands));
+    ...firstFew(assessed, half, fresh),
+  ];
+  const underCover = uncovered.length > 0 ? [] : firstFew(assessed, half, [...there, ...fresh].map(covered));
+  return [...uncovered, ...underCover].flatMap(({ commands, told }) => one(told, ...commands));
 }
 
 export const warmingMenders = { tooCold: warmed } satisfies Pick<Menders, "tooCold">;

@@ -262,7 +262,7 @@ export const crabs: readonly Animal[] = [
     uv: { need: "none", indexAtBack: null, zone: null, hoursADay: null },
     box: {
       widthCm: 100, depthCm: 50, clearHeightCm: 45, forCount: 1, eachMoreFloorShare: 1, mostTogether: 1,
-      company: "alone", malesTogether: 1, greatestFallCm: 40,
+      company: "alone", malesTogether: 1, greatestFallCm: 60,
     },
     young: {
       box: { widthCm: 40, depthCm: 30, heightCm: 25 }, largestBox: { widthCm: 75, depthCm: 45, heightCm: 40 },

@@ -23,7 +23,7 @@ export const tortoisesOfAfrica: readonly Animal[] = [
     uv: { need: "needed", indexAtBack: [1.5, 3], zone: null, hoursADay: [10, 13] },
     box: {
       widthCm: 150, depthCm: 75, clearHeightCm: 60, forCount: 1, eachMoreFloorShare: 0.5, mostTogether: 4,
-      company: "group", malesTogether: 1, greatestFallCm: 50,
+      company: "group", malesTogether: 1, greatestFallCm: 60,
     },
     young: {
       box: { widthCm: 90, depthCm: 45, heightCm: 40 }, largestBox: null,
