@@ -111,15 +111,5 @@ export const PlantSchema = z.strictObject({
   form: z.enum(["rosette", "fern", "bushy", "trailing", "grass", "succulent", "moss", "palm"]),
   color: hexColor,
   leaves: leaves.optional(),
-  grows: z
-    .enum([
-      ...(["climbs", "trails", "creeps", "rosette", "upright", "clump", "cushion", "floats"] as const),
-      ...(["stemsUnderWater", "tufts", "tank"] as const),
-    ])
-    .optional(),
-  /** How it holds to wood, bark or a wall once it has been fastened; null: in a pocket of soil or moss. */
-  clings: z.enum(["roots", "twines", "scrambles"]).nullable().optional(),
-  /** Days from the last water until harm that lasts. */
-  droughtDays: AmountsSchema.optional(),
 });
 export type Plant = z.infer<typeof PlantSchema>;

@@ -17,7 +17,6 @@ export const grasses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "sow", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [200, 700], nightResistance: [2000, 6000], areaIndex: [1, 2.5] },
-    grows: "tufts", clings: null, droughtDays: [25, 60],
     from: recalled,
   },
   {
@@ -34,7 +33,6 @@ export const grasses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "sow", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [200, 700], nightResistance: [2000, 6000], areaIndex: [1, 2.5] },
-    grows: "creeps", clings: null, droughtDays: [25, 60],
     from: recalled,
   },
   {
@@ -51,7 +49,6 @@ export const grasses: readonly Plant[] = [
     hazards: ["spines"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "hard",
     leaves: { kind: "leathery", dayResistance: [300, 1500], nightResistance: [3000, 12000], areaIndex: [0.6, 1.8] },
-    grows: "tufts", clings: null, droughtDays: [60, 180],
     unsure: ["toxicity.leafEatingReptiles", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
@@ -69,7 +66,6 @@ export const grasses: readonly Plant[] = [
     hazards: ["awns"], law: { cites: null, invasiveIn: ["australia", "newZealand", "africa", "northAmerica"] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [200, 700], nightResistance: [2000, 6000], areaIndex: [1.5, 3] },
-    grows: "tufts", clings: null, droughtDays: [25, 60],
     from: recalled,
   },
   {
@@ -86,7 +82,6 @@ export const grasses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "sow", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 350], nightResistance: [1000, 3000], areaIndex: [3, 6] },
-    grows: "tufts", clings: null, droughtDays: [3, 7],
     from: recalled,
   },
   {
@@ -104,7 +99,6 @@ export const grasses: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica"] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 4] },
-    grows: "tufts", clings: null, droughtDays: [15, 30],
     unsure: ["toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -123,7 +117,6 @@ export const grasses: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica"] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 4] },
-    grows: "tufts", clings: null, droughtDays: [15, 30],
     unsure: ["toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -141,7 +134,6 @@ export const grasses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [300, 800], nightResistance: [2000, 5000], areaIndex: [2.5, 4.5] },
-    grows: "tufts", clings: null, droughtDays: [7, 14],
     from: recalled,
   },
   {
@@ -159,7 +151,6 @@ export const grasses: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 4] },
-    grows: "tufts", clings: null, droughtDays: [12, 25],
     unsure: ["toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -178,7 +169,6 @@ export const grasses: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1.5, 3] },
-    grows: "tufts", clings: null, droughtDays: [12, 28],
     unsure: ["toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -196,7 +186,6 @@ export const grasses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [200, 700], nightResistance: [2000, 6000], areaIndex: [2, 4] },
-    grows: "tufts", clings: null, droughtDays: [20, 45],
     from: recalled,
   },
   {
@@ -213,7 +202,6 @@ export const grasses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "sow", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 350], nightResistance: [1000, 3000], areaIndex: [3, 6] },
-    grows: "tufts", clings: null, droughtDays: [3, 6],
     from: recalled,
   },
 ];

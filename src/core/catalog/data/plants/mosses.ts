@@ -17,8 +17,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "easy",
     leaves: { kind: "moss", dayResistance: [0, 80], nightResistance: [0, 80], areaIndex: [1, 1.5] },
-    grows: "cushion", clings: "roots", droughtDays: [1, 4],
-    unsure: ["leaves.dayResistance", "droughtDays"],
+    unsure: ["leaves.dayResistance"],
     from: recalled,
   },
   {
@@ -35,8 +34,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [0, 150], nightResistance: [0, 150], areaIndex: [1, 1.5] },
-    grows: "cushion", clings: null, droughtDays: [20, 60],
-    unsure: ["temperatureC", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["temperatureC", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -55,8 +53,7 @@ export const mosses: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "easy",
     leaves: { kind: "moss", dayResistance: [0, 150], nightResistance: [0, 150], areaIndex: [1, 1.5] },
-    grows: "creeps", clings: "roots", droughtDays: [30, 120],
-    unsure: ["temperatureC", "leaves.dayResistance", "droughtDays"],
+    unsure: ["temperatureC", "leaves.dayResistance"],
     from: recalled,
   },
   {
@@ -74,8 +71,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [0, 150], nightResistance: [0, 150], areaIndex: [1, 1.5] },
-    grows: "creeps", clings: "roots", droughtDays: [10, 40],
-    unsure: ["temperatureC", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["temperatureC", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -92,8 +88,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [0, 150], nightResistance: [0, 150], areaIndex: [1, 1.5] },
-    grows: "cushion", clings: null, droughtDays: [20, 60],
-    unsure: ["temperatureC", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["temperatureC", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -111,8 +106,7 @@ export const mosses: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["pacificIslands"] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [0, 100], nightResistance: [0, 100], areaIndex: [1, 1.5] },
-    grows: "cushion", clings: null, droughtDays: [5, 20],
-    unsure: ["temperatureC", "law.invasiveIn", "leaves.dayResistance", "droughtDays"],
+    unsure: ["temperatureC", "law.invasiveIn", "leaves.dayResistance"],
     from: recalled,
   },
   {
@@ -129,8 +123,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "easy",
     leaves: { kind: "moss", dayResistance: [0, 80], nightResistance: [0, 80], areaIndex: [1, 1.5] },
-    grows: "trails", clings: "roots", droughtDays: [1, 4],
-    unsure: ["toxicity.leafEatingReptiles", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["toxicity.leafEatingReptiles", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -147,9 +140,8 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "easy",
     leaves: { kind: "moss", dayResistance: [0, 80], nightResistance: [0, 80], areaIndex: [1, 1.5] },
-    grows: "creeps", clings: "roots", droughtDays: [4, 15],
     unsure: [
-      "scientificName", "ppfd", "temperatureC", "nightLowC", "leaves.dayResistance", "droughtDays",
+      "scientificName", "ppfd", "temperatureC", "nightLowC", "leaves.dayResistance",
       "toxicity.grazers",
     ],
     from: recalled,
@@ -168,9 +160,8 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "seldom", ease: "easy",
     leaves: { kind: "moss", dayResistance: [0, 80], nightResistance: [0, 80], areaIndex: [1, 1.5] },
-    grows: "cushion", clings: "roots", droughtDays: [0, 2],
     unsure: [
-      "scientificName", "toxicity.leafEatingReptiles", "leaves.dayResistance", "droughtDays", "toxicity.grazers",
+      "scientificName", "toxicity.leafEatingReptiles", "leaves.dayResistance", "toxicity.grazers",
     ],
     from: recalled,
   },
@@ -188,9 +179,8 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "easy",
     leaves: { kind: "moss", dayResistance: [0, 80], nightResistance: [0, 80], areaIndex: [1, 1.5] },
-    grows: "trails", clings: "roots", droughtDays: [1, 4],
     unsure: [
-      "scientificName", "toxicity.leafEatingReptiles", "leaves.dayResistance", "droughtDays", "toxicity.grazers",
+      "scientificName", "toxicity.leafEatingReptiles", "leaves.dayResistance", "toxicity.grazers",
     ],
     from: recalled,
   },
@@ -208,8 +198,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [0, 80], nightResistance: [0, 80], areaIndex: [1, 1.5] },
-    grows: "cushion", clings: "roots", droughtDays: [0, 1],
-    unsure: ["toxicity.leafEatingReptiles", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["toxicity.leafEatingReptiles", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -226,8 +215,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: null, nightResistance: null, areaIndex: [2, 4] },
-    grows: "stemsUnderWater", clings: "roots", droughtDays: [0, 1],
-    unsure: ["temperatureC", "toxicity.leafEatingReptiles", "droughtDays", "toxicity.grazers"],
+    unsure: ["temperatureC", "toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -244,8 +232,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [50, 300], nightResistance: [50, 400], areaIndex: [1.5, 3] },
-    grows: "cushion", clings: null, droughtDays: [10, 30],
-    unsure: ["temperatureC", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["temperatureC", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
   {
@@ -262,8 +249,7 @@ export const mosses: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "moss", dayResistance: [0, 150], nightResistance: [0, 150], areaIndex: [1, 1.5] },
-    grows: "creeps", clings: "roots", droughtDays: [5, 20],
-    unsure: ["temperatureC", "scientificName", "leaves.dayResistance", "droughtDays", "toxicity.grazers"],
+    unsure: ["temperatureC", "scientificName", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
 ];

@@ -17,7 +17,6 @@ export const palms: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2.5, 4] },
-    grows: "clump", clings: null, droughtDays: [8, 16],
     from: recalled,
   },
   {
@@ -34,7 +33,6 @@ export const palms: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2.5, 4] },
-    grows: "clump", clings: null, droughtDays: [12, 24],
     from: recalled,
   },
   {
@@ -51,7 +49,6 @@ export const palms: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["pacificIslands", "centralAmerica"] },
     method: "potOut", pruning: "seldom", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [3, 5] },
-    grows: "clump", clings: null, droughtDays: [7, 14],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -68,7 +65,6 @@ export const palms: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 3.5] },
-    grows: "upright", clings: null, droughtDays: [8, 16],
     from: recalled,
   },
 ];

@@ -17,7 +17,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1.5, 3] },
-    grows: "climbs", clings: "roots", droughtDays: [10, 20],
     from: recalled,
   },
   {
@@ -33,7 +32,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "fair",
     leaves: { kind: "succulent", dayResistance: [1200, 4000], nightResistance: [3000, 10000], areaIndex: [1, 2] },
-    grows: "creeps", clings: "roots", droughtDays: [8, 18],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },
@@ -51,7 +49,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: ["northAmerica", "pacificIslands", "africa", "australia"] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 3.5] },
-    grows: "climbs", clings: "roots", droughtDays: [6, 12],
     from: recalled,
   },
   {
@@ -68,7 +65,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 3] },
-    grows: "creeps", clings: "roots", droughtDays: [4, 9],
     unsure: ["temperatureC", "ppfd", "grown.climbsCm", "nightLowC"], from: recalled,
   },
   {
@@ -85,7 +81,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1, 1.6] },
-    grows: "climbs", clings: "roots", droughtDays: [4, 10],
     from: recalled,
   },
   {
@@ -102,7 +97,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [500, 1200], nightResistance: [2500, 6000], areaIndex: [1.5, 3] },
-    grows: "climbs", clings: "roots", droughtDays: [7, 14],
     from: recalled,
   },
   {
@@ -118,7 +112,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1, 1.5] },
-    grows: "climbs", clings: "roots", droughtDays: [2, 5],
     unsure: ["ppfd", "toxicity.mammals", "grown.climbsCm", "nightLowC", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
@@ -135,7 +128,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "fair",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.2, 2.2] },
-    grows: "climbs", clings: "roots", droughtDays: [2, 5],
     unsure: ["scientificName", "ppfd", "nightLowC", "regions"], from: recalled,
   },
   {
@@ -152,7 +144,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "often", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [800, 2000], nightResistance: [4000, 10000], areaIndex: [1.2, 2.2] },
-    grows: "climbs", clings: "roots", droughtDays: [4, 10],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },
@@ -170,7 +161,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "often", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [1, 2] },
-    grows: "climbs", clings: "roots", droughtDays: [4, 9],
     unsure: ["ppfd", "nightLowC"], from: recalled,
   },
   {
@@ -187,7 +177,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [1200, 3500], nightResistance: [4000, 12000], areaIndex: [1, 2] },
-    grows: "climbs", clings: "roots", droughtDays: [8, 18],
     unsure: ["ppfd", "nightLowC", "leaves.dayResistance"],
     from: recalled,
   },
@@ -205,7 +194,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: ["australia", "newZealand", "pacificIslands"] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1.5, 3] },
-    grows: "climbs", clings: "roots", droughtDays: [12, 25],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -223,7 +211,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 2.5] },
-    grows: "climbs", clings: "roots", droughtDays: [8, 16],
     from: recalled,
   },
   {
@@ -240,7 +227,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [1200, 4000], nightResistance: [3000, 10000], areaIndex: [0.8, 1.6] },
-    grows: "creeps", clings: "roots", droughtDays: [10, 22],
     unsure: ["scientificName", "leaves.dayResistance"],
     from: recalled,
   },
@@ -258,7 +244,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "lay", pruning: "seldom", ease: "fair",
     leaves: { kind: "thin", dayResistance: [800, 2500], nightResistance: [3500, 10000], areaIndex: [0.8, 1.5] },
-    grows: "creeps", clings: "roots", droughtDays: [3, 7],
     unsure: ["ppfd", "nightLowC", "leaves.dayResistance"],
     from: recalled,
   },
@@ -275,7 +260,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: ["sap", "hairs"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.2, 2.2] },
-    grows: "climbs", clings: "roots", droughtDays: [2, 5],
     unsure: ["ppfd", "nightLowC"], from: recalled,
   },
   {
@@ -293,7 +277,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [500, 1200], nightResistance: [2500, 6000], areaIndex: [2, 3.5] },
-    grows: "climbs", clings: "twines", droughtDays: [8, 16],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -311,7 +294,6 @@ export const climbersOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.5, 2.5] },
-    grows: "climbs", clings: "roots", droughtDays: [4, 8],
     unsure: ["scientificName", "regions", "ppfd", "toxicity.grazers"],
     from: recalled,
   },

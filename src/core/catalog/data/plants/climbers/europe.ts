@@ -17,7 +17,6 @@ export const climbersOfEurope: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: ["northAmerica", "australia", "newZealand"] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 4] },
-    grows: "climbs", clings: "roots", droughtDays: [8, 18],
     from: recalled,
   },
   {
@@ -35,7 +34,6 @@ export const climbersOfEurope: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica", "australia", "newZealand", "southAmerica"] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [2.5, 4.5] },
-    grows: "climbs", clings: "scrambles", droughtDays: [8, 15],
     unsure: ["scientificName"], from: recalled,
   },
 ];

@@ -18,7 +18,6 @@ export const fernsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["africa", "pacificIslands"] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1100], nightResistance: [1500, 4500], areaIndex: [3, 6] },
-    grows: "clump", clings: null, droughtDays: [3, 7],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -35,7 +34,6 @@ export const fernsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["pacificIslands"] },
     method: "divide", pruning: "sometimes", ease: "hard",
     leaves: { kind: "thin", dayResistance: [450, 1100], nightResistance: [1500, 4500], areaIndex: [2, 4] },
-    grows: "clump", clings: null, droughtDays: [3, 6],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -53,7 +51,6 @@ export const fernsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["pacificIslands"] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [2, 3.5] },
-    grows: "creeps", clings: "roots", droughtDays: [8, 16],
     unsure: ["scientificName", "law.invasiveIn"], from: recalled,
   },
   {
@@ -72,7 +69,6 @@ export const fernsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [1200, 3500], nightResistance: [4000, 12000], areaIndex: [1, 2] },
-    grows: "creeps", clings: "roots", droughtDays: [40, 150],
     unsure: ["synonyms", "leaves.dayResistance"],
     from: recalled,
   },
@@ -90,7 +86,6 @@ export const fernsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [8, 15],
     from: recalled,
   },
 ];

@@ -17,7 +17,6 @@ export const fernsOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1100], nightResistance: [1500, 4500], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [4, 8],
     unsure: ["toxicity.grazers"],
     from: recalled,
   },
@@ -36,7 +35,6 @@ export const fernsOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [5, 10],
     from: recalled,
   },
   {
@@ -54,7 +52,6 @@ export const fernsOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1100], nightResistance: [1500, 4500], areaIndex: [1.5, 3] },
-    grows: "tufts", clings: null, droughtDays: [6, 14],
     from: recalled,
   },
   {
@@ -71,7 +68,6 @@ export const fernsOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [1.5, 3] },
-    grows: "creeps", clings: "roots", droughtDays: [12, 28],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

@@ -17,7 +17,6 @@ export const fernsOfPacific: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [1.5, 3] },
-    grows: "clump", clings: null, droughtDays: [7, 14],
     unsure: ["regions", "toxicity.grazers"],
     from: recalled,
   },
@@ -35,7 +34,6 @@ export const fernsOfPacific: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1600], nightResistance: [3000, 8000], areaIndex: [2, 3.5] },
-    grows: "creeps", clings: "roots", droughtDays: [7, 14],
     from: recalled,
   },
   {
@@ -52,7 +50,6 @@ export const fernsOfPacific: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "tie", pruning: "seldom", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [1200, 3500], nightResistance: [4000, 12000], areaIndex: [1.5, 3] },
-    grows: "clump", clings: "roots", droughtDays: [12, 25],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },
@@ -70,7 +67,6 @@ export const fernsOfPacific: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1100], nightResistance: [1500, 4500], areaIndex: [2.5, 4] },
-    grows: "rosette", clings: null, droughtDays: [3, 7],
     from: recalled,
   },
 ];

@@ -17,7 +17,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [2, 3.5] },
-    grows: "upright", clings: null, droughtDays: [4, 8],
     from: recalled,
   },
   {
@@ -34,7 +33,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 4] },
-    grows: "clump", clings: null, droughtDays: [15, 30],
     from: recalled,
   },
   {
@@ -51,7 +49,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [8, 16],
     from: recalled,
   },
   {
@@ -69,7 +66,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [200, 500], nightResistance: [1000, 3000], areaIndex: [2.5, 4.5] },
-    grows: "upright", clings: null, droughtDays: [3, 6],
     unsure: ["toxicity.mammals", "toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -88,7 +84,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["pacificIslands"] },
     method: "cutting", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [2, 3.5] },
-    grows: "creeps", clings: null, droughtDays: [3, 6],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -105,7 +100,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["sap", "hairs"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 3] },
-    grows: "clump", clings: null, droughtDays: [5, 10],
     unsure: ["scientificName"], from: recalled,
   },
   {
@@ -123,7 +117,6 @@ export const foliageOfAsia: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica", "pacificIslands"] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [3, 5] },
-    grows: "upright", clings: null, droughtDays: [7, 14],
     unsure: ["toxicity.leafEatingReptiles", "law.invasiveIn", "toxicity.grazers"],
     from: recalled,
   },
@@ -142,7 +135,6 @@ export const foliageOfAsia: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica", "pacificIslands"] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [2.5, 4] },
-    grows: "upright", clings: null, droughtDays: [14, 28],
     unsure: ["toxicity.leafEatingReptiles", "law.invasiveIn", "toxicity.grazers"],
     from: recalled,
   },
@@ -161,7 +153,6 @@ export const foliageOfAsia: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["pacificIslands"] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [2, 3.5] },
-    grows: "upright", clings: null, droughtDays: [14, 28],
     unsure: ["toxicity.leafEatingReptiles", "law.invasiveIn", "toxicity.grazers"],
     from: recalled,
   },
@@ -179,7 +170,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "often", ease: "fair",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [3, 5] },
-    grows: "upright", clings: null, droughtDays: [3, 7],
     unsure: ["regions", "toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -197,7 +187,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1.5, 2.5] },
-    grows: "clump", clings: null, droughtDays: [6, 12],
     from: recalled,
   },
   {
@@ -214,7 +203,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "fair",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1, 2] },
-    grows: "upright", clings: null, droughtDays: [3, 7],
     unsure: ["toxicity.grazers"],
     from: recalled,
   },
@@ -233,7 +221,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.5, 2.5] },
-    grows: "creeps", clings: "roots", droughtDays: [3, 6],
     unsure: ["scientificName"], from: recalled,
   },
   {
@@ -250,7 +237,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.5, 2.5] },
-    grows: "creeps", clings: "roots", droughtDays: [3, 6],
     unsure: ["scientificName"], from: recalled,
   },
   {
@@ -268,7 +254,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1.5, 2.5] },
-    grows: "clump", clings: null, droughtDays: [5, 10],
     from: recalled,
   },
   {
@@ -285,7 +270,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [500, 1200], nightResistance: [2500, 6000], areaIndex: [1.5, 2.5] },
-    grows: "upright", clings: null, droughtDays: [8, 15],
     from: recalled,
   },
   {
@@ -302,7 +286,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["hairs"], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 2.5] },
-    grows: "rosette", clings: null, droughtDays: [8, 16],
     from: recalled,
   },
   {
@@ -321,7 +304,6 @@ export const foliageOfAsia: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica", "pacificIslands"] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [2.5, 4.5] },
-    grows: "upright", clings: null, droughtDays: [8, 16],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -339,7 +321,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [2, 4] },
-    grows: "upright", clings: null, droughtDays: [5, 10],
     from: recalled,
   },
   {
@@ -356,7 +337,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: ["northAmerica", "southAmerica", "australia"] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [2.5, 4.5] },
-    grows: "upright", clings: null, droughtDays: [7, 15],
     from: recalled,
   },
   {
@@ -372,7 +352,6 @@ export const foliageOfAsia: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [800, 2500], nightResistance: [3500, 10000], areaIndex: [1.5, 2.5] },
-    grows: "rosette", clings: null, droughtDays: [8, 16],
     unsure: ["nightLowC", "humidityRh", "toxicity.mammals", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },

@@ -17,7 +17,6 @@ export const foliageOfCentralAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 3] },
-    grows: "clump", clings: null, droughtDays: [6, 12],
     from: recalled,
   },
   {
@@ -35,7 +34,6 @@ export const foliageOfCentralAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [800, 2500], nightResistance: [3500, 10000], areaIndex: [1.5, 3] },
-    grows: "upright", clings: null, droughtDays: [15, 30],
     unsure: ["synonyms", "leaves.dayResistance"],
     from: recalled,
   },
@@ -54,7 +52,6 @@ export const foliageOfCentralAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["pacificIslands", "southAsia", "southeastAsia", "africa"] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [2, 4] },
-    grows: "upright", clings: null, droughtDays: [4, 8],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -72,7 +69,6 @@ export const foliageOfCentralAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: ["pacificIslands"] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [500, 1200], nightResistance: [2500, 6000], areaIndex: [2, 3.5] },
-    grows: "upright", clings: null, droughtDays: [7, 14],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -89,7 +85,6 @@ export const foliageOfCentralAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [1.5, 3] },
-    grows: "upright", clings: null, droughtDays: [14, 30],
     unsure: ["scientificName", "toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -107,7 +102,6 @@ export const foliageOfCentralAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [1.5, 3] },
-    grows: "upright", clings: null, droughtDays: [40, 100],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

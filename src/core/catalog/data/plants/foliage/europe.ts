@@ -18,7 +18,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["northAmerica", "newZealand"] },
     method: "divide", pruning: "seldom", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [2, 5] },
-    grows: "creeps", clings: "roots", droughtDays: [2, 5],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -36,7 +35,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: ["northAmerica", "australia", "newZealand"] },
     method: "sow", pruning: "seldom", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [7, 15],
     from: recalled,
   },
   {
@@ -53,7 +51,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["northAmerica", "australia", "newZealand"] },
     method: "sow", pruning: "seldom", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [10, 20],
     from: recalled,
   },
   {
@@ -70,7 +67,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["northAmerica", "australia", "newZealand"] },
     method: "sow", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [2, 4] },
-    grows: "creeps", clings: null, droughtDays: [6, 14],
     unsure: ["toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -89,7 +85,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [5, 10],
     from: recalled,
   },
   {
@@ -106,7 +101,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [200, 800], nightResistance: [1500, 5000], areaIndex: [2, 4] },
-    grows: "creeps", clings: null, droughtDays: [20, 45],
     from: recalled,
   },
   {
@@ -123,7 +117,6 @@ export const foliageOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [200, 800], nightResistance: [1500, 5000], areaIndex: [2, 4] },
-    grows: "upright", clings: null, droughtDays: [14, 30],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

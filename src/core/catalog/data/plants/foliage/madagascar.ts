@@ -17,7 +17,6 @@ export const foliageOfMadagascar: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["australia", "pacificIslands"] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [2, 3.5] },
-    grows: "upright", clings: null, droughtDays: [3, 6],
     unsure: ["law.invasiveIn"], from: recalled,
   },
   {
@@ -34,7 +33,6 @@ export const foliageOfMadagascar: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 3.5] },
-    grows: "upright", clings: null, droughtDays: [14, 30],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

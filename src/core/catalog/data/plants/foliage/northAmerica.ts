@@ -17,7 +17,6 @@ export const foliageOfNorthAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "hard",
     leaves: { kind: "leathery", dayResistance: [300, 1500], nightResistance: [3000, 12000], areaIndex: [0.5, 1.5] },
-    grows: "upright", clings: null, droughtDays: [60, 200],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },
@@ -35,7 +34,6 @@ export const foliageOfNorthAmerica: readonly Plant[] = [
     hazards: ["hairs"], law: { cites: null, invasiveIn: [] },
     method: "sow", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [200, 800], nightResistance: [1500, 5000], areaIndex: [0.7, 1.8] },
-    grows: "clump", clings: null, droughtDays: [20, 50],
     from: recalled,
   },
   {
@@ -52,7 +50,6 @@ export const foliageOfNorthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "seldom", ease: "fair",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1, 2] },
-    grows: "creeps", clings: null, droughtDays: [8, 16],
     unsure: ["toxicity.mammals", "toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

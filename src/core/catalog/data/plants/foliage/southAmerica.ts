@@ -19,7 +19,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.5, 3] },
-    grows: "creeps", clings: null, droughtDays: [3, 7],
     from: recalled,
   },
   {
@@ -36,7 +35,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [5, 9],
     from: recalled,
   },
   {
@@ -54,7 +52,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [800, 2500], nightResistance: [3500, 10000], areaIndex: [2, 3.5] },
-    grows: "rosette", clings: null, droughtDays: [8, 16],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },
@@ -72,7 +69,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "fair",
     leaves: { kind: "succulent", dayResistance: [800, 2500], nightResistance: [3500, 10000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [8, 16],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },
@@ -90,7 +86,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [2, 4] },
-    grows: "upright", clings: null, droughtDays: [3, 6],
     unsure: ["scientificName", "synonyms"], from: recalled,
   },
   {
@@ -107,7 +102,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2.5, 4] },
-    grows: "clump", clings: null, droughtDays: [4, 9],
     from: recalled,
   },
   {
@@ -125,7 +119,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 4] },
-    grows: "clump", clings: null, droughtDays: [4, 8],
     from: recalled,
   },
   {
@@ -142,7 +135,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [4, 7],
     from: recalled,
   },
   {
@@ -159,7 +151,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: ["hairs"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 2.5] },
-    grows: "creeps", clings: null, droughtDays: [4, 8],
     unsure: ["toxicity.grazers"],
     from: recalled,
   },
@@ -177,7 +168,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: ["australia", "newZealand", "northAmerica"] },
     method: "sow", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [120, 400], nightResistance: [1000, 3000], areaIndex: [2, 4] },
-    grows: "trails", clings: "twines", droughtDays: [3, 7],
     from: recalled,
   },
   {
@@ -194,7 +184,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 3] },
-    grows: "creeps", clings: null, droughtDays: [4, 8],
     from: recalled,
   },
   {
@@ -211,7 +200,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: "roots", droughtDays: [7, 14],
     from: recalled,
   },
   {
@@ -228,7 +216,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 3.5] },
-    grows: "trails", clings: null, droughtDays: [4, 8],
     from: recalled,
   },
   {
@@ -245,7 +232,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 4] },
-    grows: "clump", clings: null, droughtDays: [4, 8],
     from: recalled,
   },
   {
@@ -262,7 +248,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [3, 6],
     from: recalled,
   },
   {
@@ -279,7 +264,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 3.5] },
-    grows: "clump", clings: null, droughtDays: [3, 7],
     from: recalled,
   },
   {
@@ -296,7 +280,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "sometimes", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [2, 4] },
-    grows: "clump", clings: null, droughtDays: [5, 10],
     from: recalled,
   },
   {
@@ -313,7 +296,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.5, 3] },
-    grows: "upright", clings: null, droughtDays: [6, 12],
     from: recalled,
   },
   {
@@ -329,7 +311,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "sow", pruning: "seldom", ease: "fair",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1, 1.8] },
-    grows: "rosette", clings: null, droughtDays: [3, 8],
     unsure: ["ppfd", "humidityRh", "toxicity.mammals", "toxicity.grazers"],
     from: recalled,
   },
@@ -346,7 +327,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "seldom", ease: "fair",
     leaves: { kind: "thin", dayResistance: [350, 800], nightResistance: [1200, 3500], areaIndex: [1.2, 2.2] },
-    grows: "clump", clings: "roots", droughtDays: [4, 10],
     unsure: ["ppfd", "nightLowC", "toxicity.mammals", "temperatureC", "toxicity.grazers"],
     from: recalled,
   },
@@ -363,7 +343,6 @@ export const foliageOfSouthAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "sometimes", ease: "fair",
     leaves: { kind: "thin", dayResistance: [450, 1000], nightResistance: [2000, 5000], areaIndex: [1.2, 2.2] },
-    grows: "clump", clings: null, droughtDays: [5, 10],
     unsure: ["ppfd", "toxicity.mammals", "nightLowC", "toxicity.grazers"],
     from: recalled,
   },

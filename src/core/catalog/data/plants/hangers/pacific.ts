@@ -20,7 +20,6 @@ export const hangersOfPacific: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["northAmerica", "pacificIslands", "southAsia"] },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [700, 1800], nightResistance: [4000, 10000], areaIndex: [1.5, 3] },
-    grows: "climbs", clings: "roots", droughtDays: [12, 25],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

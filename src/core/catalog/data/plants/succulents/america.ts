@@ -18,7 +18,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     law: { cites: "II", invasiveIn: ["africa", "australia", "europe", "madagascar", "pacificIslands"] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [8000, 25000], nightResistance: [1000, 3500], areaIndex: [1, 2] },
-    grows: "upright", clings: null, droughtDays: [60, 200],
     from: recalled,
   },
   {
@@ -35,7 +34,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [30, 90],
     from: recalled,
   },
   {
@@ -52,7 +50,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: "II", invasiveIn: [] },
     method: "potOut", pruning: "sometimes", ease: "easy",
     leaves: { kind: "leathery", dayResistance: [350, 1000], nightResistance: [3000, 9000], areaIndex: [1.5, 3] },
-    grows: "upright", clings: null, droughtDays: [60, 180],
     from: recalled,
   },
   {
@@ -70,7 +67,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [1000, 5000], nightResistance: [2000, 8000], areaIndex: [1.5, 3] },
-    grows: "creeps", clings: null, droughtDays: [30, 90],
     unsure: ["toxicity.mammals", "leaves.dayResistance", "toxicity.grazers"],
     from: recalled,
   },
@@ -88,7 +84,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "fair",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.5, 3] },
-    grows: "trails", clings: null, droughtDays: [30, 90],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -106,7 +101,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [30, 90],
     from: recalled,
   },
   {
@@ -123,7 +117,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [30, 90],
     from: recalled,
   },
   {
@@ -140,7 +133,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.2, 2.5] },
-    grows: "rosette", clings: null, droughtDays: [40, 120],
     from: recalled,
   },
   {
@@ -157,7 +149,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: ["hairs"], law: { cites: null, invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.2, 2.5] },
-    grows: "upright", clings: null, droughtDays: [30, 90],
     from: recalled,
   },
   {
@@ -174,7 +165,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: [], law: { cites: "II", invasiveIn: [] },
     method: "cutting", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [8000, 25000], nightResistance: [1000, 3500], areaIndex: [1.2, 2.2] },
-    grows: "trails", clings: "roots", droughtDays: [20, 45],
     unsure: ["toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },
@@ -192,7 +182,6 @@ export const succulentsOfAmerica: readonly Plant[] = [
     hazards: ["sap"], law: { cites: null, invasiveIn: [] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [60, 150],
     unsure: ["toxicity.mammals", "toxicity.leafEatingReptiles", "toxicity.grazers"],
     from: recalled,
   },

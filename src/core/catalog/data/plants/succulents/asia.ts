@@ -18,7 +18,6 @@ export const succulentsOfAsia: readonly Plant[] = [
     law: { cites: null, invasiveIn: ["europe", "northAfrica", "southAmerica", "caribbean"] },
     method: "potOut", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1.2, 2.5] },
-    grows: "rosette", clings: null, droughtDays: [45, 120],
     unsure: ["toxicity.leafEatingReptiles", "law.invasiveIn", "toxicity.grazers"],
     from: recalled,
   },

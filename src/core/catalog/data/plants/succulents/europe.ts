@@ -17,7 +17,6 @@ export const succulentsOfEurope: readonly Plant[] = [
     hazards: [], law: { cites: null, invasiveIn: [] },
     method: "divide", pruning: "seldom", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [1000, 5000], nightResistance: [2000, 8000], areaIndex: [1.5, 3] },
-    grows: "rosette", clings: null, droughtDays: [30, 100],
     unsure: ["leaves.dayResistance"],
     from: recalled,
   },

@@ -21,7 +21,6 @@ export const succulentsOfMadagascar: readonly Plant[] = [
     },
     method: "cutting", pruning: "often", ease: "easy",
     leaves: { kind: "succulent", dayResistance: [6000, 20000], nightResistance: [900, 3000], areaIndex: [1, 2.5] },
-    grows: "upright", clings: null, droughtDays: [30, 90],
     from: recalled,
   },
 ];
