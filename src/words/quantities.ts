@@ -1,6 +1,6 @@
 import type { CatalogKind } from "@/core/catalog";
 import type { Library } from "@/core/library";
-import { show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
+import { roughly, show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
 import { amountSaid } from "./clauses";
 import { en } from "./resources";
 
@@ -18,6 +18,9 @@ const KINDS: readonly [ending: RegExp, kind: MeasureKind][] = [
   [/[a-z]C$/, "temperature"],
   [/Rh$/, "humidity"],
 ];
+
+/** How long an animal grows is only ever about so long. */
+const isRough = (name: string): boolean => name.endsWith("GrownCm");
 
 const kindOf = (name: string): MeasureKind | undefined => KINDS.find(([ending]) => ending.test(name))?.[1];
 
@@ -90,7 +93,7 @@ export function spoken(quantities: Quantities, { system, locale, library }: Spee
     if (value === undefined) continue;
     const kind = kindOf(name);
     if (typeof value === "number" && kind) {
-      const base = kind === "thin" ? value * CM_PER_MM : value;
+      const base = kind === "thin" ? value * CM_PER_MM : isRough(name) ? roughly(value, system) : value;
       said[name] = amountSaid(printed(base, kind, system, locale));
       said[`${name}Figure`] = spokenFigure(base, kind, system, locale).figure;
     } else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;

@@ -12,6 +12,7 @@ import { isTold, raisedBy, triedOut } from "./trial";
 
 export type { MendPart } from "./part";
 export type { MendableCode, MendQuantities } from "./quantities";
+export { asSold } from "./asSold";
 export { choicesOf, CHOICES } from "./choices";
 export type { Choice } from "./choices";
 

@@ -110,8 +110,8 @@ export function BriefStep() {
                 edit([{ name: "setStage", args: { stage: target.value === "young" ? "young" : null } }])
               }
             >
-              <MenuItem value="grown">{say("brief:stages.grown")}</MenuItem>
-              <MenuItem value="young">{say("brief:stages.young")}</MenuItem>
+              <MenuItem value="grown">{capital(say("brief:stages.grown"))}</MenuItem>
+              <MenuItem value="young">{capital(say("brief:stages.young"))}</MenuItem>
             </TextField>
           ) : null}
           {brief.stage === "young" ? <GoodUntil /> : null}
@@ -144,7 +144,7 @@ function GoodUntil() {
   const [low, high] = grown.young.untilMonths ?? [];
   if (low === undefined || high === undefined) return null;
   const { widthCm, depthCm, clearCm } = leastBox(grown, habitat.brief.count);
-  return <p className={css.quietNote}>{say("brief:goodUntil", { low, high, widthCm, depthCm, heightCm: clearCm })}</p>;
+  return <p className={css.underField}>{say("brief:goodUntil", { low, high, widthCm, depthCm, heightCm: clearCm })}</p>;
 }
 
 function Wants() {
@@ -155,7 +155,7 @@ function Wants() {
   const body = waterBody(animal, habitat.shell);
   return (
     <Facts>
-      <Fact label={say("brief:adult")}>{say("brief:lengthValue", { lengthCm: longestCm(animal) })}</Fact>
+      <Fact label={say("brief:adult")}>{say("brief:adultValue", { itsGrownCm: longestCm(animal) })}</Fact>
       <Fact plain label={say("brief:habit")}>
         {say(`brief:lives.${animal.lives}`)}, {say(`brief:activities.${animal.active}`)}
       </Fact>
@@ -260,7 +260,7 @@ function LeastBox({
           fill="none"
         />
         <text x={(barCm * frame.pxPerCm) / 2} y={-8} fontSize={12} textAnchor="middle" fill="var(--ink)">
-          {say("brief:overlayAnimal", { lengthCm })}
+          {say("brief:overlayAnimal", { itsGrownCm: lengthCm })}
         </text>
       </g>
     </g>

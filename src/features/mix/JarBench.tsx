@@ -19,7 +19,7 @@ const ROW_PX = 54;
 const JAR_PX = { wide: 210, narrow: 92 };
 const LEADER_PX = { wide: 34, narrow: 20 };
 const NARROW_PX = 620;
-const LOOKS_LIKE_PERCENT = 60;
+const NEAR_HUNDRED = 5;
 
 /** The mix standing in a jar beside its parts: drag a boundary, type a part, lock what shall stay. */
 export function JarBench({
@@ -37,8 +37,8 @@ export function JarBench({
   const { mix, pantry, laying } = hand;
   const [ref, size] = useSize();
   const total = toldTotal(mix.parts);
-  const [wanted, setToldAs] = useState<ToldAs | undefined>(undefined);
-  const toldAs = wanted ?? (total >= LOOKS_LIKE_PERCENT ? "percent" : "parts");
+  // As the recipe was told; it does not turn into another while parts are typed.
+  const [toldAs, setToldAs] = useState<ToldAs>(() => (Math.abs(total - 100) <= NEAR_HUNDRED ? "percent" : "parts"));
   const moved = useRef<{ gesture: string; from: MixAtHand["mix"]["parts"] } | undefined>(undefined);
   const width = (size?.width ?? NARROW_PX) < NARROW_PX ? "narrow" : "wide";
   const [jarPx, leaderPx] = [JAR_PX[width], LEADER_PX[width]];

@@ -73,7 +73,9 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
               options={MODES.map((value) => ({ value, text: say(`mix:modes.${value}`) }))}
             />
           </div>
-          {mode === "jar" ? <JarBench hand={hand} locked={locked} onLock={toggle} /> : null}
+          {mode === "jar" ? (
+            <JarBench key={`${hand.mix.id} ${hand.mix.recipeId ?? ""}`} hand={hand} locked={locked} onLock={toggle} />
+          ) : null}
           {mode === "match" ? (
             <MatchBench
               hand={hand}

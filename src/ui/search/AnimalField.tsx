@@ -45,7 +45,7 @@ export function AnimalField({ animals, onChange, onOwn, ...rest }: Props) {
           </span>
           <small>
             {say("common:animalLine", {
-              lengthCm: longestCm(animal),
+              itsGrownCm: longestCm(animal),
               climate: say(`library:values.climate.${animal.climate}`),
               difficulty: say(`library:values.difficulty.${animal.difficulty}`),
             })}

@@ -3,7 +3,9 @@
 import { useEffect, useState } from "react";
 import type { Derived } from "@/core/derive";
 import type { Finding } from "@/core/findings";
-import { mendsOf, type Mend } from "@/core/mending";
+import { asSold, mendsOf, type Mend } from "@/core/mending";
+
+import { useUnits } from "@/words";
 
 const SETTLES_MS = 160;
 
@@ -24,13 +26,14 @@ export function useSettled<T>(value: T): T {
  * @returns undefined while they are being worked out
  */
 export function useMends({ code, about }: Finding, derived: Derived): readonly Mend[] | undefined {
+  const system = useUnits();
   const [mends, setMends] = useState<readonly Mend[] | undefined>(undefined);
   useEffect(() => {
     const timer = setTimeout(() => {
       const finding = derived.findings.find((one) => one.code === code && one.about === about);
-      setMends(finding ? mendsOf(finding, derived) : []);
+      setMends(finding ? mendsOf(finding, derived).map((mend) => asSold(mend, system)) : []);
     });
     return () => clearTimeout(timer);
-  }, [code, about, derived]);
+  }, [code, about, derived, system]);
   return mends;
 }
