@@ -126,6 +126,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   humidHideMissing: ofAnimal("refuges"),
   climbMissing: ofAnimal("perches.spans"),
   baskingMissing: ofAnimal("perches.baskingPlaces"),
+  bowlMissing: ofAnimal("water.kind"),
   standOverloaded: nothing,
   paneOverloaded: nothing,
   foamUnfinished: nothing,
@@ -166,6 +167,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   crewHarms: ({ crewId }) => crew(crewId, "hazards"),
   crewNowhere: ({ crewId }, animalId) => [...crew(crewId, "livesAt"), ...animal(animalId, "water.kind")],
   crewMissing: nothing,
+  plantsMissing: nothing,
   outOfBand: ({ place, variant }, animalId) =>
     animal(animalId, variant === "humidityRh" ? "humidityRh.day" : (BAND_OF[place] ?? "temperatureC")),
 };

@@ -15,7 +15,7 @@ function mended(design: Design, which: RegExp): Design {
 
 /** With what the animal wants to find set up, and the warmth it wants. */
 const furnished = (design: Design): Design =>
-  mended(mended(design, /(hide|humidHide|climb|basking|refuge)Missing/i), /baskingOff|tooCold|uvOff/);
+  mended(mended(design, /(hide|humidHide|climb|basking|refuge|bowl|plants)Missing/i), /baskingOff|tooCold|uvOff/);
 
 const sound = furnished(
   made(

@@ -8,7 +8,7 @@ import { checkFill, checkSoil } from "./checks/ground";
 import { checkFurnishing, checkLoad, checkPieces } from "./checks/pieces";
 import { checkStanding } from "./checks/inside";
 import { checkOverlaps } from "./checks/overlaps";
-import { checkGrowth, checkLosses, checkPlants } from "./checks/planting";
+import { checkGrowth, checkLosses, checkPlanted, checkPlants } from "./checks/planting";
 import { checkReadings } from "./checks/readings";
 import { checkSoilInWater, checkTerrain } from "./checks/terrain";
 import { checkDrainage, checkWaterLine } from "./checks/water";
@@ -46,6 +46,7 @@ const CHECKS: readonly Check[] = [
   checkTerrain,
   checkFurnishing,
   checkPlants,
+  checkPlanted,
   checkStanding,
   checkGrowth,
   checkLosses,

@@ -72,7 +72,8 @@ export type FindingQuantities = GearQuantities & {
   refugeMissing: Missing & Variant<RefugeCode>;
   humidHideMissing: Missing;
   climbMissing: Missing;
-  baskingMissing: Missing;
+  baskingMissing: Missing & Variant<"places" | "heights">;
+  bowlMissing: Missing;
   standOverloaded: { ratedKg: number; wetKg: number; floodedKg: number; groundKg: number; piecesKg: number };
   paneOverloaded: { stressMPa: string; allowedMPa: string; wallMm: number; kindId?: string } & Variant<
     "even" | "piece"
@@ -105,6 +106,7 @@ export type FindingQuantities = GearQuantities & {
   crewHarms: Animal & { crewId: string } & Variant<"bitesResting" | "eatsEggs" | "noxiousFluid">;
   crewNowhere: Animal & { crewId: string } & Variant<"noWater" | "noLand">;
   crewMissing: Animal;
+  plantsMissing: Animal;
   outOfBand: { place: string; valueC?: number; lowC?: number; highC?: number; valueRh?: number } & Partial<Band<"Rh">> &
     Variant<"temperatureC" | "humidityRh">;
 };
@@ -150,6 +152,7 @@ const CODES: Record<FindingCode, true> = {
   humidHideMissing: true,
   climbMissing: true,
   baskingMissing: true,
+  bowlMissing: true,
   standOverloaded: true,
   paneOverloaded: true,
   foamUnfinished: true,
@@ -178,6 +181,7 @@ const CODES: Record<FindingCode, true> = {
   crewHarms: true,
   crewNowhere: true,
   crewMissing: true,
+  plantsMissing: true,
   outOfBand: true,
 };
 export const FINDING_CODES = Object.keys(CODES) as FindingCode[];

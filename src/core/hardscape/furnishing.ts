@@ -1,4 +1,4 @@
-import type { PieceRole, Plant, Refuge } from "../catalog";
+import type { PieceRole, Plant, Refuge, WaterKind } from "../catalog";
 import type { Piece } from "../habitat";
 import type { Setting } from "../scene";
 import type { Solid } from "../strata";
@@ -13,6 +13,7 @@ export const FURNISHING_CODES = [
   "humidHide",
   "climb",
   "basking",
+  "bowl",
   ...REFUGE_CODES,
 ] as const;
 export type FurnishingCode = (typeof FURNISHING_CODES)[number];
@@ -140,8 +141,16 @@ export function furnishing(setting: Setting, plantIds: readonly string[]): Furni
     haveCount: having(scene, "climb").length,
   };
   const bask: Furnishing = { code: "basking", needCount: Math.min(baskingPlaces, BASKING_ASKED), haveCount: basking };
-  return [...refuges, climb, bask].filter(({ needCount }) => needCount > 0);
+  const bowls: Furnishing = {
+    code: "bowl",
+    needCount: BOWLS[animal.water.kind] ?? 0,
+    haveCount: having(scene, "bowl").length,
+  };
+  return [...refuges, climb, bask, bowls].filter(({ needCount }) => needCount > 0);
 }
+
+/** Water that stands in a vessel; what an animal lives in is no bowl, and who drinks drops needs none. */
+const BOWLS: Partial<Record<WaterKind, number>> = { bowl: 1, bathBowl: 1, pool: 1, twoPools: 2 };
 
 /** More than these are wished for, and not missed: a plan is not scolded for want of a fifth twig. */
 const SPANS_ASKED = 2;

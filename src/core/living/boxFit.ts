@@ -54,6 +54,13 @@ type Judged = Pick<Scene, "animal" | "ground"> & { habitat: Pick<Design, "brief"
 /** Height from the highest ground to the rim, cm. */
 const clearOver = ({ ground }: Judged): number => Math.max(0, ground.underRimCm);
 
+/** A young one in a box in which it loses sight of its food. */
+function tooLarge({ animal, habitat: { brief, shell } }: Judged): BoxReason[] {
+  const largest = brief.stage === "young" ? animal.young.largestBox : undefined;
+  if (!largest || floorAreaCm2(shell) <= floorAreaCm2(largest) / FLOOR_NEAR_ENOUGH) return [];
+  return [{ code: "tooLarge", weight: "look", ...largest }];
+}
+
 /**
  * Says whether a box is big enough over its fill, and upright or flat enough, for its animal and number.
  *
@@ -97,11 +104,7 @@ export function boxFit(scene: Judged): BoxReason[] {
   if (greatestFallCm !== null && clearCm > greatestFallCm + NEAR_ENOUGH_CM) {
     reasons.push({ code: "farToFall", weight: "look", mostCm: greatestFallCm, haveCm: clearCm });
   }
-  const largest = brief.stage === "young" ? animal.young.largestBox : undefined;
-  if (largest && floorAreaCm2(shell) > floorAreaCm2(largest) / FLOOR_NEAR_ENOUGH) {
-    const { widthCm, depthCm, heightCm } = largest;
-    reasons.push({ code: "tooLarge", weight: "look", widthCm, depthCm, heightCm });
-  }
+  reasons.push(...tooLarge(scene));
   return reasons.length > 0
     ? reasons
     : [{ code: "enough", weight: "good", ...sizes, needCm: least.clearCm, haveCm: clearCm }];

@@ -10,7 +10,7 @@ const NIBBLES: readonly Animal["kind"][] = ["chameleon", "geckoHumid", "geckoDry
  *
  * @example grazes(library.get("animals", "hermannsTortoise")) // true
  */
-export const grazes = ({ group, kind, plants, food }: Pick<Animal, "group" | "kind" | "plants" | "food">): boolean =>
+const grazes = ({ group, kind, plants, food }: Pick<Animal, "group" | "kind" | "plants" | "food">): boolean =>
   plants.eatsLiving && group === "reptile" && !NIBBLES.includes(kind) && food.foods.includes("livingGreens");
 
 /** What comes of one that nibbles eating it, by what their keepers see. Rincon's own scale. */
@@ -43,7 +43,3 @@ export function grazing({ toxicity }: Plant, animal: Animal): FitReason[] {
   if (isGrazer && grazers === "nibbleOnly") return [reason("grazing.noFodder", score, { animalId: animal.id })];
   return [reason("grazing.harmful", score, { animalId: animal.id, eater })];
 }
-
-/** Whether a plant may be eaten by whoever eats leaves in a box. */
-export const isFodder = ({ toxicity }: Pick<Plant, "toxicity">, animal: Animal): boolean =>
-  grazes(animal) ? toxicity.grazers === "safe" : toxicity.leafEatingReptiles === "eaten";

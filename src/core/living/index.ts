@@ -13,7 +13,6 @@ export { plantFit, rankPlants } from "./plantFit";
 export { grownHeightCm, grownSpreadCm, longestCm } from "../grown";
 export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualSite, usualStand } from "./place";
 export type { PlantingPlace } from "./place";
-export { isFodder } from "./grazing";
 export { canBeKept, grownShare, shareOfGrown, sizeAfter } from "./growth";
 export { betterPlaces } from "./betterPlaces";
 export { calmSpot, lensCm2, MONTHS_AHEAD, troubles } from "./crowding";

@@ -1,6 +1,6 @@
 import type { Command } from "../habitat";
 import { CM_PER_INCH, type UnitSystem } from "../units";
-import type { Mend, MendPart } from "./index";
+import type { MendPart } from "./part";
 
 type Sides = { [side in "widthCm" | "depthCm" | "heightCm"]?: number | undefined };
 const SIDES = ["widthCm", "depthCm", "heightCm"] as const;
@@ -17,6 +17,8 @@ function roundedUp<T extends Sides>(box: T, system: UnitSystem): T {
   return { ...box, ...Object.fromEntries(sides) };
 }
 
+type Told = { commands: readonly Command[]; parts: readonly MendPart[] };
+
 const isLarger = (part: MendPart): boolean => part.code === "boxTooSmall" && part.quantities.variant === "larger";
 
 /**
@@ -25,7 +27,7 @@ const isLarger = (part: MendPart): boolean => part.code === "boxTooSmall" && par
  *
  * @example asSold(mend, "us").commands // setShell to 36 × 18 × 18 in
  */
-export function asSold(mend: Mend, system: UnitSystem): Mend {
+export function asSold<M extends Told>(mend: M, system: UnitSystem): M {
   if (!mend.parts.some(isLarger)) return mend;
   const commands = mend.commands.map((command): Command =>
     command.name === "setShell" ? { ...command, args: roundedUp(command.args, system) } : command,
@@ -33,5 +35,5 @@ export function asSold(mend: Mend, system: UnitSystem): Mend {
   const parts = mend.parts.map((part) =>
     isLarger(part) ? ({ ...part, quantities: roundedUp(part.quantities as Sides, system) } as MendPart) : part,
   );
-  return { ...mend, commands, parts: parts as unknown as Mend["parts"] };
+  return { ...mend, commands, parts };
 }

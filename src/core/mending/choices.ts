@@ -61,6 +61,7 @@ const LEFT: Partial<Record<FindingCode, readonly Choice[]>> = {
   hideMissing: ["fewerPieces", "largerBox"],
   refugeMissing: ["fewerPieces", "largerBox"],
   humidHideMissing: ["fewerPieces", "largerBox"],
+  bowlMissing: ["fewerPieces", "largerBox"],
   climbMissing: ["fewerPieces", "largerBox"],
   baskingMissing: ["fewerPieces", "largerBox"],
   plantOutgrows: ["otherPlant"],
@@ -76,6 +77,7 @@ const LEFT: Partial<Record<FindingCode, readonly Choice[]>> = {
   crewHunted: ["otherCrew"],
   crewTooDry: ["otherCrew"],
   crewTooWet: ["otherCrew"],
+  plantsMissing: ["otherPlant"],
   crewMissing: ["seedCrew", "tidyByHand"],
 };
 

@@ -64,6 +64,7 @@ export type MendQuantities = {
   hideMissing: { kindId: string };
   refugeMissing: { kindId?: string; plantId?: string } & Variant<"setUp" | "plant">;
   humidHideMissing: { kindId: string };
+  bowlMissing: { kindId: string };
   climbMissing: { kindId: string };
   baskingMissing: { kindId: string };
   paneOverloaded: object;
@@ -85,6 +86,7 @@ export type MendQuantities = {
   plantShaded: PlantChange<"move">;
   viewBlocked: PlantChange<"move" | "trim">;
   plantDiesHere: object;
+  plantsMissing: { plantId?: string } & Variant<"plant" | "plain">;
   crewMissing: { crewId?: string } & Variant<"seed" | "byHand">;
   crewTooDry: CrewChange;
   crewTooWet: CrewChange;

@@ -160,14 +160,7 @@ export function StartHabitat() {
         {animal ? <Company animal={animal} /> : null}
         <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
         <TextField {...text("size", say("start:size"), say(system === "us" ? "start:sizeHelpUs" : "start:sizeHelp"))} />
-        {system === "metric" && (writesInches(fields.size) || mayBeInches(fields.size)) ? (
-          <p className={css.offer} role="status">
-            {say(writesInches(fields.size) ? "start:offerInches" : "start:askInches")}{" "}
-            <Button size="small" variant="outlined" onClick={takeInches}>
-              {say("start:showInches")}
-            </Button>
-          </p>
-        ) : null}
+        {system === "metric" ? <AskInches size={fields.size} onTake={takeInches} /> : null}
         <div className={css.halves}>
           <TextField {...text("sill", say("start:sill"), say("start:sillHelp"))} />
           <TextField select {...text("top", say("start:top"))} value={fields.top}>
@@ -219,6 +212,21 @@ function useToldIn(
     for (const [name, text] of Object.entries(inUnits(getValues(), before, system)))
       setValue(name as keyof StartFields, text);
   }, [system, getValues, setValue]);
+}
+
+/** A size written in inches, or one that boxes have only in inches: taken so at one press. */
+function AskInches({ size, onTake }: { size: string; onTake: () => void }) {
+  const say = useSay();
+  const writes = writesInches(size);
+  if (!writes && !mayBeInches(size)) return null;
+  return (
+    <p className={css.offer} role="status">
+      {say(writes ? "start:offerInches" : "start:askInches")}{" "}
+      <Button size="small" variant="outlined" onClick={onTake}>
+        {say("start:showInches")}
+      </Button>
+    </p>
+  );
 }
 
 /** Whom of its own kind an animal lives with, before a number is told. */

@@ -243,12 +243,20 @@ const sentences = {
     why: "{{animalId}} needs a damp, closed place to withdraw and shed in: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
+  bowlMissing: {
+    why: "{{animalId}} drinks from standing water, and bathes where it can: {{haveCount}} here, {{needCount}} wanted. Shallow at one side, so that it gets out again.",
+    mend: "Set up {{kindId}}",
+  },
   climbMissing: {
     why: "{{animalId}} climbs. Spans to climb on: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   baskingMissing: {
-    why: "{{animalId}} basks, at different heights where it climbs: {{haveCount}} here, {{needCount}} wanted.",
+    why: {
+      places: "{{animalId}} basks. Places to bask on: {{haveCount}} here, {{needCount}} wanted.",
+      heights:
+        "{{animalId}} basks at different heights, nearer to the lamp and further: {{haveCount}} here, {{needCount}} wanted.",
+    },
     mend: "Set up {{kindId}}",
   },
   standOverloaded: {

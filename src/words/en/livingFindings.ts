@@ -206,6 +206,10 @@ const living = {
       remove: "Take them out",
     },
   },
+  plantsMissing: {
+    why: "The box is to be planted, and nothing grows in it: plants keep its air damp, its soil open, and give {{animalId}} cover.",
+    mend: { plant: "Plant {{plantId}}", plain: "Keep it without plants" },
+  },
   crewMissing: {
     why: "The box is to live of itself, and no crew is in it: dung and mould have nobody to eat them.",
     mend: { seed: "Seed {{crewId}}", byHand: "Clean it by hand" },

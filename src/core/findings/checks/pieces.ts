@@ -74,7 +74,7 @@ export const checkPieces: Check = (assessed) =>
     ];
   });
 
-function missing({ code, needCount, haveCount }: Furnishing, animalId: string): Found {
+function missing({ code, needCount, haveCount }: Furnishing, { id: animalId, lives }: Animal): Found {
   const told = { about: code, weight: "look", step: "shell" } as const;
   const quantities = { animalId, needCount, haveCount };
   switch (code) {
@@ -87,7 +87,13 @@ function missing({ code, needCount, haveCount }: Furnishing, animalId: string): 
     case "climb":
       return { ...told, code: "climbMissing", quantities };
     case "basking":
-      return { ...told, code: "baskingMissing", quantities };
+      return {
+        ...told,
+        code: "baskingMissing",
+        quantities: { ...quantities, variant: lives === "climbing" && needCount > 1 ? "heights" : "places" },
+      };
+    case "bowl":
+      return { ...told, code: "bowlMissing", quantities };
     default:
       return { ...told, code: "refugeMissing", quantities: { ...quantities, variant: code } };
   }
@@ -95,7 +101,7 @@ function missing({ code, needCount, haveCount }: Furnishing, animalId: string): 
 
 /** Hides, a humid hide, spans and basking places the animal wants and does not find. */
 export const checkFurnishing: Check = ({ animal, furnishing }) =>
-  furnishing.filter(({ needCount, haveCount }) => haveCount < needCount).map((wanted) => missing(wanted, animal.id));
+  furnishing.filter(({ needCount, haveCount }) => haveCount < needCount).map((wanted) => missing(wanted, animal));
 
 /** Too heavy for the stand or for a floor pane carried at its rim; foam without a finish. */
 export const checkLoad: Check = ({ habitat, ground, load, library }) => {

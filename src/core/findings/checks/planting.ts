@@ -167,3 +167,17 @@ export const checkLosses: Check = ({ habitat, animal, log }) =>
     const quantities = { plantId, count, animalId: animal.id };
     return [{ code: "plantDiesHere", about: plantId, weight: "look", step: "planting", quantities }];
   });
+
+/** A box that is to be planted, and has no plant. */
+export const checkPlanted: Check = ({ habitat, animal }) =>
+  habitat.plants.length > 0 || habitat.brief.living === "plain"
+    ? []
+    : [
+        {
+          code: "plantsMissing",
+          about: "plants",
+          weight: "opinion",
+          step: "planting",
+          quantities: { animalId: animal.id },
+        },
+      ];

@@ -4,7 +4,7 @@ import { leavesToHideIn } from "../../hardscape";
 import type { Command, Stand } from "../../habitat";
 import { calmSpot, grownSpreadCm, MONTHS_AHEAD, plantFit, usualStand } from "../../living";
 import { sceneOf } from "../../scene";
-import { one } from "../mender";
+import { last, one } from "../mender";
 
 /** A tangle is made of so many leafy plants: see the furnishing. */
 const TANGLE_LEAVES = 2;
@@ -12,6 +12,8 @@ const TANGLE_LEAVES = 2;
 const MOST_KINDS = 3;
 
 type Green = "leafTangle" | "waterPlants" | "mossBed";
+/** What a box without any plant is begun with: so many of the kind that does best. */
+const BEGUN_WITH = 2;
 const IS: Record<Green, (plant: Plant) => boolean> = {
   leafTangle: leavesToHideIn,
   waterPlants: ({ roots }) => roots === "submerged" || roots === "floating",
@@ -32,12 +34,12 @@ const apartRh = ({ animal }: Assessed, { humidityRh }: Plant): number =>
   Math.round(Math.abs(middle(humidityRh.preferred) - middle(animal.humidityRh.day.preferred)) / ALIKE_RH);
 
 /** The kinds that do here where they usually go: the nearest to the animal's air, then the easy, then the small. */
-function bestKinds(assessed: Assessed, variant: Green): Plant[] {
+function bestKinds(assessed: Assessed, is: (plant: Plant) => boolean): Plant[] {
   const { library, habitat } = assessed;
   const ease = { easy: 0, fair: 1, hard: 2 };
   const kinds = library
     .all("plants")
-    .filter(IS[variant])
+    .filter(is)
     .filter((plant) => plantFit(plant, assessed, usualStand(assessed, plant)).verdict !== "misfit")
     .toSorted(
       (a, b) =>
@@ -76,7 +78,20 @@ export function planted(
   variant: Green,
 ) {
   const count = (needCount - haveCount) * EACH[variant];
-  return bestKinds(assessed, variant).flatMap((plant) =>
+  return bestKinds(assessed, IS[variant]).flatMap((plant) =>
     one({ plantId: plant.id, variant: "plant" as const }, ...setOut(assessed, plant, count)),
   );
+}
+
+/** A first few plants, of kinds that do well here and root in its ground; or a box without plants. */
+export function firstPlants(assessed: Assessed) {
+  const rooted = ({ roots, places }: Plant) => roots !== "submerged" && roots !== "floating" && places[0] === "floor";
+  const kinds = bestKinds(assessed, rooted);
+  const plain = last({ variant: "plain" as const }, { name: "setLiving" as const, args: { living: "plain" as const } });
+  return [
+    ...kinds.flatMap((plant) =>
+      one({ plantId: plant.id, variant: "plant" as const }, ...setOut(assessed, plant, BEGUN_WITH)),
+    ),
+    ...plain,
+  ];
 }

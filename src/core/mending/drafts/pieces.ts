@@ -158,6 +158,19 @@ export const pieceMenders = {
       spots.map((spot) => ({ ...spot, rest: onGround })),
     );
   },
+  /** At the cool end, where its water lasts and stays fresh. */
+  bowlMissing: ({ quantities, about }, assessed) => {
+    const count = shortBy(quantities);
+    const spots = Array.from({ length: count }, (_, n) =>
+      share(assessed.habitat, 0.8, 0.2 + (0.6 * (n + 0.5)) / count),
+    );
+    return setUp(
+      assessed,
+      "waterBowl",
+      about,
+      spots.map((spot) => ({ ...spot, rest: onGround })),
+    );
+  },
   climbMissing: ({ quantities, about }, assessed) => {
     const spots = Array.from({ length: shortBy(quantities) }, (_, n) => ({
       ...share(assessed.habitat, 0.5, 0.3 + 0.35 * n),

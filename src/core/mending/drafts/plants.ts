@@ -3,6 +3,7 @@ import type { Assessed } from "../../findings";
 import type { Command, Stand } from "../../habitat";
 import { betterPlaces, calmSpot, canBeKept, grownHeightCm, MONTHS_AHEAD } from "../../living";
 import { last, one, type Draft, type Menders } from "../mender";
+import { firstPlants } from "./greens";
 import { raisedLifts } from "./lifts";
 import { setUpOne } from "./setUp";
 
@@ -84,6 +85,7 @@ export const plantMenders = {
     ];
   },
   plantTrampled: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
+  plantsMissing: (_finding, assessed) => firstPlants(assessed),
   plantHarmful: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
   plantWrongWarmth: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],
   plantTooBright: (finding, assessed) => [...moveWhereItDoesWell(finding, assessed), ...takeOut(finding)],

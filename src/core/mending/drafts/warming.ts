@@ -35,7 +35,7 @@ const reset = (way: Way, anew: (run: Held) => Partial<Held>): Way => ({
     if (command.name !== "addGear" && command.name !== "setGear") return command;
     const { run } = command.args;
     if (run?.by !== "warmth") return command;
-    return { ...command, args: { ...command.args, run: { ...run, ...anew(run as Held) } } } as Command;
+    return { ...command, args: { ...command.args, run: { ...run, ...anew(run) } } } as Command;
   }),
 });
 

@@ -1,5 +1,5 @@
 import type { Animal } from "../../../schema";
-import { recalled, zoneRecalled } from "../from";
+import { recalled } from "../from";
 
 /** The smallest: thumbnail poison frogs of the Amazon. */
 export const thumbnailPoisonFrogs: readonly Animal[] = [
