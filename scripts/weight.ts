@@ -8,8 +8,11 @@ import { chromium, type BrowserContext, type Response } from "@playwright/test";
 import { CHROMIUM_FLAGS, chromiumPath } from "./chromium";
 import { freePort, startServer } from "./prepare.mjs";
 
-/** What a step of the bench may bring, kB: what it brought once the nine were read apart and kinds in one piece, and a twentieth. */
-const STEP_ALLOWED_KB = 2620 * 1.05;
+/**
+ * What a step of the bench may bring, kB: what it brought once the nine were read apart and kinds in one piece, and a
+ * twentieth; and 90 since two dozen animals, a dozen plants, and what leaves let through and the young want came to it.
+ */
+const STEP_ALLOWED_KB = 2620 * 1.05 + 90;
 /**
  * What pages may bring, kB. The Shelf: what it brought before the catalogue was told anew, a tenth, and 20; 15 since the
  * surfaces of a box are worked out with its air and every figure that is drawn as off has a finding; and 40 since plants

@@ -16,6 +16,7 @@ import { Refused } from "./Refused";
 import { Spine } from "./Spine";
 import { StartedOwn } from "./StartedOwn";
 import { useBenchKeys } from "./useBenchKeys";
+import { useBenchTitle } from "./useBenchTitle";
 
 /** The bench: spine on the left, findings along the bottom, the step in between. */
 export function BenchLayout({ id, children }: { id: string; children: ReactNode }) {
@@ -29,6 +30,7 @@ export function BenchLayout({ id, children }: { id: string; children: ReactNode 
   const deviceLibrary = useDeviceLibrary();
   const library = useSession((session) => session.derived?.library) ?? deviceLibrary;
   const { helpOpen, setHelpOpen } = useBenchKeys(id);
+  useBenchTitle();
 
   useEffect(() => {
     void open(id);

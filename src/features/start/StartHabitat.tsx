@@ -112,89 +112,95 @@ export function StartHabitat() {
   return (
     <div className={css.page}>
       <AppHeader place="shelf" onUnits={chooseUnits} />
-      <form
-        id="work"
-        className={css.form}
-        onSubmit={(event) => void go(event)}
-        noValidate
-        aria-label={say("start:title")}
-      >
-        <div className={css.head}>
-          <h1>{say("start:title")}</h1>
-          <span data-units="both">
-            <Pills
-              label={say("start:units")}
-              value={system}
-              options={[
-                { value: "metric", text: say("start:cm") },
-                { value: "us", text: say("start:in") },
-              ]}
-              onChange={chooseUnits}
+      <main className={css.main}>
+        <form
+          id="work"
+          className={css.form}
+          onSubmit={(event) => void go(event)}
+          noValidate
+          aria-label={say("start:title")}
+        >
+          <div className={css.head}>
+            <h1>{say("start:title")}</h1>
+            <span data-units="both">
+              <Pills
+                label={say("start:units")}
+                value={system}
+                options={[
+                  { value: "metric", text: say("start:cm") },
+                  { value: "us", text: say("start:in") },
+                ]}
+                onChange={chooseUnits}
+              />
+            </span>
+          </div>
+          <p>{say("start:sub")}</p>
+          <div className={css.two}>
+            <AnimalField
+              label={say("start:animal")}
+              animals={fitting}
+              value={ready ? fields.animalId : undefined}
+              typed={typed.animal}
+              onChange={(animalId) => {
+                form.setValue("animalId", animalId, { shouldValidate: true });
+                // A number that was typed stays.
+                if (!formState.dirtyFields.count)
+                  form.setValue("count", String(usualCount(library.get("animals", animalId))));
+              }}
+              onOwn={(fromId, name) =>
+                void startOwn("animals", fromId, name, library, stockNames("animals", say.nameOf)).then(
+                  (started) => started && form.setValue("animalId", started.id),
+                )
+              }
+              placeholder={say("start:animalHint")}
+              wrong={formState.errors.animalId !== undefined}
+              help={ready ? (formState.errors.animalId?.message ?? say("start:animalHelp")) : say("start:loading")}
             />
-          </span>
-        </div>
-        <p>{say("start:sub")}</p>
-        <div className={css.two}>
-          <AnimalField
-            label={say("start:animal")}
-            animals={fitting}
-            value={ready ? fields.animalId : undefined}
-            typed={typed.animal}
-            onChange={(animalId) => {
-              form.setValue("animalId", animalId, { shouldValidate: true });
-              // A number that was typed stays.
-              if (!formState.dirtyFields.count)
-                form.setValue("count", String(usualCount(library.get("animals", animalId))));
-            }}
-            onOwn={(fromId, name) =>
-              void startOwn("animals", fromId, name, library, stockNames("animals", say.nameOf)).then(
-                (started) => started && form.setValue("animalId", started.id),
-              )
-            }
-            placeholder={say("start:animalHint")}
-            wrong={formState.errors.animalId !== undefined}
-            help={ready ? (formState.errors.animalId?.message ?? say("start:animalHelp")) : say("start:loading")}
+            <TextField {...text("count", say("start:count"))} inputMode="numeric" />
+          </div>
+          {animal ? <Company animal={animal} /> : null}
+          <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
+          <TextField
+            {...text("size", say("start:size"), say(system === "us" ? "start:sizeHelpUs" : "start:sizeHelp"))}
           />
-          <TextField {...text("count", say("start:count"))} inputMode="numeric" />
-        </div>
-        {animal ? <Company animal={animal} /> : null}
-        <TextField {...text("name", say("start:name"), say("start:nameHelp"))} />
-        <TextField {...text("size", say("start:size"), say(system === "us" ? "start:sizeHelpUs" : "start:sizeHelp"))} />
-        {system === "metric" ? <AskInches size={fields.size} onTake={takeInches} /> : null}
-        <div className={css.halves}>
-          <TextField {...text("sill", say("start:sill"), say("start:sillHelp"))} />
-          <TextField select {...text("top", say("start:top"))} value={fields.top}>
-            {(Object.keys(STARTING_TOPS) as StartingTop[]).map((top) => (
-              <MenuItem key={top} value={top}>
-                {capital(say(`shell:startingTops.${top}`))}
-              </MenuItem>
-            ))}
-          </TextField>
-        </div>
-        <fieldset className={css.halves}>
-          <legend>{say("start:room")}</legend>
-          <RoomPreset
-            onTake={({ temperatureC, humidityRh }) => {
-              form.setValue("temperature", figures.printed(temperatureC, "temperature"));
-              form.setValue("humidity", `${humidityRh} %`);
-            }}
-          />
-          <TextField {...text("temperature", say("start:roomTemperature"))} />
-          <TextField {...text("humidity", say("start:roomHumidity"))} />
-        </fieldset>
-        {draft ? (
-          <label className={css.only}>
-            <input type="checkbox" checked={onlyFitting} onChange={(event) => setOnlyFitting(event.target.checked)} />
-            {say("start:onlyFitting")}
-            {onlyFitting ? <span role="status">{say("start:onlyFittingHelp", { count: fitting.length })}</span> : null}
-          </label>
-        ) : null}
-        <Cautions codes={(animal?.cautions ?? []).filter((code) => TOLD_AT_ONCE.includes(code))} />
-        <Button type="submit" size="large" disabled={formState.isSubmitting}>
-          {say("start:go")}
-        </Button>
-      </form>
-      <Preview habitat={draft} />
+          {system === "metric" ? <AskInches size={fields.size} onTake={takeInches} /> : null}
+          <div className={css.halves}>
+            <TextField {...text("sill", say("start:sill"), say("start:sillHelp"))} />
+            <TextField select {...text("top", say("start:top"))} value={fields.top}>
+              {(Object.keys(STARTING_TOPS) as StartingTop[]).map((top) => (
+                <MenuItem key={top} value={top}>
+                  {capital(say(`shell:startingTops.${top}`))}
+                </MenuItem>
+              ))}
+            </TextField>
+          </div>
+          <fieldset className={css.halves}>
+            <legend>{say("start:room")}</legend>
+            <RoomPreset
+              onTake={({ temperatureC, humidityRh }) => {
+                form.setValue("temperature", figures.printed(temperatureC, "temperature"));
+                form.setValue("humidity", `${humidityRh} %`);
+              }}
+            />
+            <TextField {...text("temperature", say("start:roomTemperature"))} />
+            <TextField {...text("humidity", say("start:roomHumidity"))} />
+          </fieldset>
+          {draft ? (
+            <label className={css.only}>
+              <input type="checkbox" checked={onlyFitting} onChange={(event) => setOnlyFitting(event.target.checked)} />
+              {say("start:onlyFitting")}
+              {onlyFitting ? (
+                <span role="status">{say("start:onlyFittingHelp", { count: fitting.length })}</span>
+              ) : null}
+            </label>
+          ) : null}
+          <Cautions codes={(animal?.cautions ?? []).filter((code) => TOLD_AT_ONCE.includes(code))} />
+          <Button type="submit" size="large" disabled={formState.isSubmitting}>
+            {say("start:go")}
+          </Button>
+        </form>
+        <Preview habitat={draft} />
+      </main>
     </div>
   );
 }

@@ -11,7 +11,7 @@ const sentences = {
   ...living,
   ...gear,
   boxTooSmall: {
-    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; ‖the walls’ build takes {{takenWidthCm}} of the width|the walls’ build takes {{takenDepthCm}} of the depth⟧. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
+    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; the walls’ build takes ‖{{takenWidthCm}} of the width|{{takenDepthCm}} of the depth⟧. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
     mend: {
       larger: "Make it {{widthCmFigure}} × {{depthCmFigure}} × {{heightCm}}",
       fewer: "Keep {{mostCount}}",

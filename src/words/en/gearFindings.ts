@@ -133,7 +133,7 @@ export default {
     mend: "Take off {{otherKindId}}",
   },
   socketUnguarded: {
-    why: "{{count}} of what is plugged in stand in reach of water, with no residual-current device before them. Let a licensed electrician look at the socket, and keep to the code where you live.",
+    why: "In reach of water, and no residual-current device before it: {{count}} of what is plugged in. Let a licensed electrician look at the socket, and keep to the code where you live.",
     mend: "Put one before all of it",
   },
   noDripLoop: {

@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { usePathname } from "next/navigation";
-import { useDeferredValue, useState } from "react";
+import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { isOpen, WEIGHTS, type Finding } from "@/core/findings";
 import { grouped } from "@/core/grouped";
 import { useSession, useToday } from "@/store";
@@ -36,8 +36,13 @@ export function FindingsBar({ id, ready }: { id: string; ready: boolean }) {
     ).values(),
   ];
   const all = derived?.findings.length ?? 0;
+  const bar = useFocusKept(derived);
+  const [first] = open;
   return (
-    <footer className={css.bar} aria-label={say("findings:title")}>
+    <footer {...bar} className={css.bar} aria-label={say("findings:title")}>
+      <span className={css.spoken} aria-live="polite">
+        {first ? `${say("steps:open", { count: open.length })}. ${say(`titles:${first.code}`)}` : ""}
+      </span>
       {derived && open.length === 0 ? (
         <p className={css.sound}>
           <span aria-hidden>✓</span> {say("findings:none")}
@@ -77,4 +82,23 @@ export function FindingsBar({ id, ready }: { id: string; ready: boolean }) {
       ) : null}
     </footer>
   );
+}
+
+/** A card that was pressed goes with what it mended: the focus stays in the bar, not at the start of the page. */
+function useFocusKept(changes: unknown) {
+  const ref = useRef<HTMLElement>(null);
+  const isWithin = useRef(false);
+  useEffect(() => {
+    if (isWithin.current && document.activeElement === document.body) ref.current?.focus({ preventScroll: true });
+  }, [changes]);
+  return {
+    ref,
+    tabIndex: -1,
+    onFocus: () => {
+      isWithin.current = true;
+    },
+    onBlur: ({ relatedTarget }: { relatedTarget: EventTarget | null }) => {
+      if (relatedTarget) isWithin.current = false;
+    },
+  };
 }
