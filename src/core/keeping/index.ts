@@ -3,6 +3,7 @@ export { DUTY_KINDS, duties, dutiesAsKept } from "./duties";
 export type { Duty } from "./duties";
 export { dueList, isDaily } from "./due";
 export type { Due, NextByRule } from "./due";
+export { toldDone } from "./toldDone";
 export { byHarm } from "./harm";
 export { animalLogs } from "./animalLog";
 export type { AnimalLog } from "./animalLog";

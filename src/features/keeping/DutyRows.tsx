@@ -4,8 +4,7 @@ import Checkbox from "@mui/material/Checkbox";
 import ExpandMoreOutlined from "@mui/icons-material/ExpandMoreOutlined";
 import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
-import { dueList, duties, dustingFor, type Due, type Duty } from "@/core/keeping";
-import type { Told } from "@/core/log";
+import { dueList, duties, dustingFor, toldDone, type Due, type Duty } from "@/core/keeping";
 import { useNextByRule, useOpen } from "@/store";
 import { Cautions } from "@/ui/parts";
 import { DueMark } from "@/ui/DueMark";
@@ -45,10 +44,6 @@ export function DutyRows({ today }: { today: string }) {
   );
 }
 
-/** Pieces whose age begins again with what is ticked. */
-const renewals = ({ does, gear }: Duty, on: string): Told[] =>
-  does === "renewGear" ? (gear?.gearIds ?? []).map((gearId) => ({ kind: "renewed", on, gearId })) : [];
-
 function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   const say = useSay();
   const figures = useFigures();
@@ -56,7 +51,6 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
   const [open, setOpen] = useState(false);
   const title = dutyTitle(duty, say);
   const due = "dueOn" in duty ? duty : undefined;
-  const minutes = duty.minutes === null ? {} : { minutes: duty.minutes };
   const dusting = duty.does === "feed" ? dustingSaid(dustingFor(derived.animal, log.state.fed, today), say) : "";
   return (
     <li>
@@ -64,7 +58,7 @@ function DutyRow({ duty, today }: { duty: Duty | Due; today: string }) {
         checked={false}
         disabled={!due}
         slotProps={{ input: { "aria-label": say("journal:tick", { duty: title }) } }}
-        onChange={() => act([{ kind: "tick", on: today, dutyId: duty.id, ...minutes }, ...renewals(duty, today)])}
+        onChange={() => act(toldDone(duty, today))}
       />
       <span>
         <b>{title}</b>

@@ -4,7 +4,7 @@ import Checkbox from "@mui/material/Checkbox";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Design } from "@/core/habitat";
-import { byHarm, dueList, isDaily, type Due } from "@/core/keeping";
+import { byHarm, dueList, isDaily, toldDone, type Due } from "@/core/keeping";
 import { takeBackOnShelf, tellOnShelf, todayIn, useNextByRule, useNotified, type Standing } from "@/store";
 import { DueMark } from "@/ui/DueMark";
 import { useNow } from "@/ui/parts";
@@ -45,7 +45,7 @@ export function Today({ standing, onNotice }: Props) {
   const building = standing.filter(({ log }) => log.state.sinceOn === null);
   const anyKept = standing.some(({ log }) => log.state.sinceOn !== null);
   const tick = async ({ id, name, timeZone }: Design, duty: Due) => {
-    const ticked = await tellOnShelf(id, [{ kind: "tick", on: "", dutyId: duty.id }], timeZone);
+    const ticked = await tellOnShelf(id, toldDone(duty, ""), timeZone);
     if (!ticked.ok) return onNotice({ text: sayProblem(ticked.problem, say) });
     const text = say("shelf:tick", { duty: dutyTitle(duty, say), name });
     onNotice({ text, undo: () => void takeBackOnShelf(id, ticked.events, timeZone) });
