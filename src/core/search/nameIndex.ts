@@ -32,6 +32,8 @@ const threesOf = (text: string): string[] => {
   return Array.from({ length: Math.max(0, padded.length - 2) }, (_, at) => padded.slice(at, at + 3));
 };
 
+const joined = (text: string): string => wordsOf(text).join(" ");
+
 type Row = { id: string; name: string; others: string };
 const FIELDS = ["name", "others"];
 
@@ -57,10 +59,27 @@ export function nameIndex(things: readonly NamedThing[]): (text: string) => Hits
     const spelt = byThrees.search(text, { combineWith: "OR" }).map(({ id }) => String(id));
     return [...new Set([...(far.length > MOST_NEAREST ? spelt : far), ...spelt])].slice(0, MOST_NEAREST);
   };
+  const plainNames = new Map(things.map(({ id, names }) => [id, names.map(joined)]));
+  /** Who bears that very name comes first, by what it is called before what else it is called. */
+  const exactFirst = (ids: readonly string[], text: string): string[] => {
+    const wanted = joined(text);
+    const rank = (id: string): number => {
+      const at = plainNames.get(id)?.indexOf(wanted) ?? -1;
+      return at < 0 ? 2 : Math.min(at, 1);
+    };
+    return ids.toSorted((a, b) => rank(a) - rank(b));
+  };
+  /** As it is typed, in one word, then with a letter wrong: what is spelt right is not meant for another. */
+  const ways = (text: string): (() => string[])[] => {
+    const asOne = wordsOf(text).join("");
+    return [0, FORGIVEN_SHARE].flatMap((share) => [text, asOne].map((told) => () => search(told, share, "AND")));
+  };
   return (text) => {
     if (wordsOf(text).length === 0) return { found: things.map(({ id }) => id), nearest: [] };
-    const whole = search(text, FORGIVEN_SHARE, "AND");
-    const found = whole.length > 0 ? whole : search(wordsOf(text).join(""), FORGIVEN_SHARE, "AND");
-    return found.length > 0 ? { found, nearest: [] } : { found: [], nearest: nearestTo(text) };
+    for (const way of ways(text)) {
+      const found = way();
+      if (found.length > 0) return { found: exactFirst(found, text), nearest: [] };
+    }
+    return { found: [], nearest: nearestTo(text) };
   };
 }
