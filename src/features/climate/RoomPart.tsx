@@ -1,6 +1,7 @@
 "use client";
 
 import type { Range } from "@/core/catalog";
+import type { RoomGap } from "@/core/climate";
 import { mistingFor } from "@/core/keeping";
 import { meetsOf, type Meets } from "@/core/outlook";
 import { useOpen } from "@/store";
@@ -16,6 +17,12 @@ function nightSentence(night: Meets | undefined, told: (degreesC: number) => str
   if (night?.stand === "high") return say("climate:nightWarm", { delta: told(night.got[0] - night.wanted[1]) });
   if (night?.stand === "low") return say("climate:nightCold", { delta: told(night.wanted[0] - night.got[1]) });
   return say("climate:nightOk");
+}
+
+/** What the room itself gives or takes: one that is too warm is not warm enough. */
+function roomSentence({ warmAboveRoomC, tooHotC }: RoomGap, roomC: number, say: Say): string {
+  if (warmAboveRoomC > 0) return say("climate:overRoom", { roomC });
+  return tooHotC > 0 ? say("climate:warmthOver", { roomC }) : say("climate:warmthNone");
 }
 
 function airSentence(say: Say, warmedRh: number, [lowRh, highRh]: Range): string {
@@ -39,9 +46,7 @@ export function RoomPart() {
         <Tile
           label={say("climate:warmth")}
           figure={gap.warmAboveRoomC > 0 ? `+${degreesApart(gap.warmAboveRoomC, system, figures)}` : say("common:none")}
-          note={
-            gap.warmAboveRoomC > 0 ? say("climate:overRoom", { roomC: room.temperatureC }) : say("climate:warmthNone")
-          }
+          note={roomSentence(gap, room.temperatureC, say)}
         />
         <Tile
           label={say("climate:vapour")}
