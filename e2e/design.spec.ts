@@ -86,7 +86,7 @@ test("4. planting and crew: ranked with reasons, added ones stand in the section
   await step(page, "Crew");
   await page.getByRole("button", { name: "Add Dwarf white isopods" }).click();
   await expect(page.getByLabel("Dwarf white isopods, how many")).toHaveValue("54");
-  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Mealworm beetles Tenebrio" })).toContainText(
+  await expect(ledger(page).getByRole("listitem").filter({ hasText: "Blue death-feigning beetles" })).toContainText(
     "Too humid",
   );
 });

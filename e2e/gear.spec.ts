@@ -126,15 +126,15 @@ test("a cold room's night: a heater is asked for, sized, wired and set, its prob
   const cold = (await advice(page, "Too cold.")).filter({ hasText: "By night the box comes to" });
   await expect(cold).toContainText("W in the box would hold it");
   await cold
-    .getByRole("button", { name: /ceramic heat emitter/i })
+    .getByRole("button", { name: /radiant heat panel/i })
     .first()
     .click();
   await expect((await advice(page, "Too cold.")).filter({ hasText: "By night" })).toHaveCount(0);
   await closeAdvice(page);
   await expect(row(page, "Night")).toHaveAccessibleName(/in the band/);
 
-  const heater = await opened(page, "Ceramic heat emitter");
-  await expect(heater.getByLabel("Plugged into, Ceramic heat emitter")).toHaveValue(/thermostat/);
+  const heater = await opened(page, "Radiant heat panel");
+  await expect(heater.getByLabel("Plugged into, Radiant heat panel")).toHaveValue(/thermostat/);
   const [before] = await figures(page, "Night");
   await heater.getByLabel("Held by night").fill("16");
   await heater.getByLabel("Held by night").blur();

@@ -132,7 +132,7 @@ test("a flat box: a warm shallow zone held back from a deep cool one, drawn or s
 }) => {
   await start(page, { animal: "Leopard gecko", count: "1", size: "120 x 50 x 40", sill: "18" });
   await step(page, "Strata");
-  const soil = layer(page, "mix").first();
+  const soil = layer(page, "sand").first();
   await soil.getByRole("textbox", { name: /in front/ }).fill("13");
   await soil.getByRole("textbox", { name: /at the back/ }).fill("15");
   await page.getByRole("button", { name: "Split off the left" }).click();

@@ -102,7 +102,8 @@ describe("the air of a box as it settles", () => {
           expect(settled.humidityRh).toBeLessThanOrEqual(100);
         },
       ),
-      { numRuns: 80 },
+      // A closed box with hardly any water in it, where the quick way once stopped short of rest.
+      { numRuns: 80, examples: [[0, 9.079419889399533e-7, "glass", 0]] },
     );
   });
   it("more watts are never colder, and more fog is never drier", () => {

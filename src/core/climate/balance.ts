@@ -143,6 +143,19 @@ function nested(box: Shut, drive: Drive, still: Still): At {
   return { atC, ratio: ratioAt(atC) };
 }
 
+const SCANNED_BY_K = 5;
+
+/**
+ * The coolest air in which a box that is full of damp comes to rest. Far over its room it seems to rest once more, as
+ * what dries off and falls again as fog keeps itself warm: that is none, and so it is looked for from below.
+ */
+function coolestRest(loses: (atC: number) => number, roomC: number): number {
+  const mostC = roomC + LOOKED_FOR_K.over;
+  let fromC = roomC - LOOKED_FOR_K.under;
+  while (fromC + SCANNED_BY_K < mostC && loses(fromC + SCANNED_BY_K) < 0) fromC += SCANNED_BY_K;
+  return rootOf(loses, fromC, Math.min(mostC, fromC + SCANNED_BY_K), NEAR_K);
+}
+
 /** Air in balance of heat and of water; where that would be more than it holds, full. */
 function balanced(box: Shut, drive: Drive, still: Still): Damp {
   const gains = ([atC, ratio]: Pair) => gainsOf(heldAt(box, atC, ratio, drive, still));
@@ -150,8 +163,7 @@ function balanced(box: Shut, drive: Drive, still: Still): Damp {
   const { atC, ratio } = found ? { atC: found[0], ratio: found[1] } : nested(box, drive, still);
   if (ratio < humidityRatio(atC, 100)) return { ...heldAt(box, atC, ratio, drive, still), atC, ratio, fallsKgPerS: 0 };
   const loses = (celsius: number) => -fullAt(box, celsius, drive, still).gainsW;
-  const fullC = rootOf(loses, box.roomC - LOOKED_FOR_K.under, box.roomC + LOOKED_FOR_K.over, NEAR_K);
-  return fullAt(box, fullC, drive, still);
+  return fullAt(box, coolestRest(loses, box.roomC), drive, still);
 }
 
 /**
