@@ -33,22 +33,32 @@ const ALIKE_RH = 10;
 const apartRh = ({ animal }: Assessed, { humidityRh }: Plant): number =>
   Math.round(Math.abs(middle(humidityRh.preferred) - middle(animal.humidityRh.day.preferred)) / ALIKE_RH);
 
-/** The kinds that do here where they usually go: the nearest to the animal's air, then the easy, then the small. */
-function bestKinds(assessed: Assessed, is: (plant: Plant) => boolean): Plant[] {
+/** The first few of some plants that do here where they usually go: each is tried only when it is its turn. */
+function fitting(assessed: Assessed, plants: readonly Plant[], most: number): Plant[] {
+  const found: Plant[] = [];
+  for (const plant of plants) {
+    if (found.length >= most) break;
+    if (plantFit(plant, assessed, usualStand(assessed, plant)).verdict !== "misfit") found.push(plant);
+  }
+  return found;
+}
+
+/** The kinds that do here: the nearest to the animal's air, then the easy, then the small; large ones for want of small. */
+function bestKinds(assessed: Assessed, is: (plant: Plant) => boolean, most = MOST_KINDS): Plant[] {
   const { library, habitat } = assessed;
   const ease = { easy: 0, fair: 1, hard: 2 };
   const kinds = library
     .all("plants")
     .filter(is)
-    .filter((plant) => plantFit(plant, assessed, usualStand(assessed, plant)).verdict !== "misfit")
     .toSorted(
       (a, b) =>
         apartRh(assessed, a) - apartRh(assessed, b) ||
         ease[a.ease] - ease[b.ease] ||
         grownSpreadCm(a) - grownSpreadCm(b),
     );
-  const small = kinds.filter((plant) => grownSpreadCm(plant) <= habitat.shell.widthCm / 2);
-  return (small.length > 0 ? small : kinds).slice(0, MOST_KINDS);
+  const isSmall = (plant: Plant): boolean => grownSpreadCm(plant) <= habitat.shell.widthCm / 2;
+  const small = fitting(assessed, kinds.filter(isSmall), most);
+  return small.length > 0 ? small : fitting(assessed, kinds, most);
 }
 
 /** So many of a kind set out side by side where it usually goes, each where it makes no trouble if there is such a place. */
@@ -86,7 +96,7 @@ export function planted(
 /** A first few plants, of kinds that do well here and root in its ground; or a box without plants. */
 export function firstPlants(assessed: Assessed) {
   const rooted = ({ roots, places }: Plant) => roots !== "submerged" && roots !== "floating" && places[0] === "floor";
-  const kinds = bestKinds(assessed, rooted);
+  const kinds = bestKinds(assessed, rooted, 1);
   const plain = last({ variant: "plain" as const }, { name: "setLiving" as const, args: { living: "plain" as const } });
   return [
     ...kinds.flatMap((plant) =>

@@ -182,14 +182,17 @@ export const pieceMenders = {
     const tries = LEDGE_SHARES.flatMap((shares) =>
       LEDGE_PLACES.map((at) => ({ at, heightsCm: ledgeHeights(assessed, shortBy(quantities), shares) })),
     );
-    const ways = tries.map(({ at, heightsCm }) => {
+    let any: Draft<{ kindId: string }>[] = [];
+    for (const { at, heightsCm } of tries) {
       const spots = heightsCm.map((upCm, n): Spot => {
         const rest = { on: "wall", upCm } as const;
         return { ...share(assessed.habitat, at[n % at.length] ?? at[0], 0.85), rest };
       });
-      return setUp(assessed, "ledge", about, spots);
-    });
-    const apart = ways.find(([draft]) => draft && areApart(draft.commands, assessed));
-    return apart ?? ways.find(({ length }) => length > 0) ?? [];
+      const way = setUp(assessed, "ledge", about, spots);
+      const [draft] = way;
+      if (draft && areApart(draft.commands, assessed)) return way;
+      if (any.length === 0) any = way;
+    }
+    return any;
   },
 } satisfies Partial<Menders>;
