@@ -136,7 +136,8 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   plantRootsShallow: ({ plantId }) => plant(plantId, "rootDepth"),
   plantTrampled: ({ plantId }, animalId) => [...plant(plantId, "sturdy"), ...animal(animalId, "plants.roughness")],
   plantHarmful: ({ plantId, variant }, animalId) => [
-    ...plant(plantId, `toxicity.${variant === "nibbled" ? "leafEatingReptiles" : "grazers"}`),
+    ...(variant === "grazed" ? [] : plant(plantId, "toxicity.leafEatingReptiles")),
+    ...(variant === "nibbled" ? [] : plant(plantId, "toxicity.grazers")),
     ...animal(animalId, "plants.eatsLiving"),
   ],
   plantTooDim: ({ plantId }) => plant(plantId, "ppfd"),

@@ -49,7 +49,7 @@ describe("whatever habitat a person clicked together", () => {
             }
           }
         }),
-        { numRuns: 8 },
+        { numRuns: 16 },
       );
     },
     PATIENCE_MS,
@@ -71,7 +71,7 @@ describe("whatever habitat a person clicked together", () => {
             [],
           );
         }),
-        { numRuns: 4 },
+        { numRuns: 8 },
       );
     },
     PATIENCE_MS,

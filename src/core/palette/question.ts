@@ -41,6 +41,10 @@ export function stratumOf(plant: Pick<Plant, "places" | "grown">): HeightStratum
   return heightCm < COVER_CM ? "cover" : heightCm < TALL_CM ? "middle" : "tall";
 }
 
+/** Fodder by what is known of those that live on plants, else of those that nibble. */
+const isEdible = ({ toxicity: { grazers, leafEatingReptiles } }: Plant): boolean =>
+  grazers === undefined ? leafEatingReptiles === "eaten" : grazers === "safe";
+
 /**
  * Keeps what may be taken: no misfits, nothing that floats, and what the filter asks.
  *
@@ -55,7 +59,7 @@ export const offered = (
       score >= LEAST_SCORE &&
       usualSite(plant) !== "inWater" &&
       (!regions || plant.regions.some((region) => regions.includes(region))) &&
-      (!onlyEdible || (plant.toxicity.grazers ?? plant.toxicity.leafEatingReptiles) === "safe") &&
+      (!onlyEdible || isEdible(plant)) &&
       (!onlyEasy || plant.ease === "easy"),
   );
 

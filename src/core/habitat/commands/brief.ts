@@ -15,16 +15,13 @@ export const briefEdits = {
   /** Says by whose clock the habitat is kept. */
   setTimeZone: edit(z.strictObject({ timeZone: TimeZoneSchema }), (habitat, told) => ({ ...habitat, ...told })),
 
-  setAnimal: edit(z.strictObject({ animalId: brief.animalId }), (habitat, { animalId }, library) => ({
-    ...habitat,
-    brief: {
-      ...habitat.brief,
-      animalId: library.get("animals", animalId).id,
-      mates: habitat.brief.mates.filter((mate) => mate.animalId !== animalId),
-      // Schools speak of one animal.
-      schools: animalId === habitat.brief.animalId ? habitat.brief.schools : {},
-    },
-  })),
+  setAnimal: edit(z.strictObject({ animalId: brief.animalId }), (habitat, { animalId }, library) => {
+    const { stage, schools, ...others } = habitat.brief;
+    // Schools and being young speak of one animal.
+    const its = animalId === others.animalId ? { schools, ...(stage ? { stage } : {}) } : { schools: {} };
+    const mates = others.mates.filter((mate) => mate.animalId !== animalId);
+    return { ...habitat, brief: { ...others, ...its, mates, animalId: library.get("animals", animalId).id } };
+  }),
 
   /** Follows one of two answers keepers give about the animal; null follows its entry again. */
   followSchool: edit(
