@@ -1,23 +1,14 @@
 import { GEAR_LIGHTS, type Animal, type Gear } from "../catalog";
+import { DAY, FAN, heldDamp, heldWarm, MIST } from "./held";
 import type { Design, GearPiece, GearSize, Run } from "./schema";
 
 const WARM: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
-const DAY = { fromMin: 8 * 60, untilMin: 20 * 60 };
-const WHOLE_DAY = { fromMin: 0, untilMin: 24 * 60 };
-/** Twice a day for 20 seconds; a fan 30 minutes in every 90; a fall two hours a day: common practice. */
-const MIST: Run = { by: "bursts", atMin: [8 * 60 + 30, 19 * 60], forS: 20 };
-const FAN: Run = { by: "cycle", ...WHOLE_DAY, onMin: 30, everyMin: 90 };
 const BY_HAND: readonly string[] = ["handSprayer", "pressureSprayer"];
 const FALL: Run = { by: "hours", fromMin: 10 * 60, untilMin: 12 * 60, rampMin: 0 };
 
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
-
 /** How gear that wets the air usually runs: by seconds where it sprays, on a humidistat where it can be. */
-function wetting({ control, id }: Gear, { day, night }: Animal["humidityRh"]): Run {
-  if (control.includes("humidistat")) {
-    const held = { dayRh: Math.round(middle(day.preferred)), nightRh: Math.round(middle(night.preferred)) };
-    return { by: "damp", ...DAY, ...held };
-  }
+function wetting({ control, id }: Gear, humidityRh: Animal["humidityRh"]): Run {
+  if (control.includes("humidistat")) return heldDamp(humidityRh);
   if (control.includes("secondsTimer") || BY_HAND.includes(id)) return MIST;
   return id === "drippingWall" ? FALL : { by: "always" };
 }
@@ -31,11 +22,7 @@ function wetting({ control, id }: Gear, { day, night }: Animal["humidityRh"]): R
 export function usualRun(kind: Gear, { temperatureC, humidityRh }: Pick<Animal, "temperatureC" | "humidityRh">): Run {
   const { day, night } = humidityRh;
   if (GEAR_LIGHTS.includes(kind.purpose)) return { by: "hours", ...DAY, rampMin: 0 };
-  if (kind.purpose === "nightHeat") {
-    // It stands at the warm end, and its probe with it.
-    const held = { dayC: middle(temperatureC.warm), nightC: middle(temperatureC.night) };
-    return { by: "warmth", ...DAY, ...held, alarmLowC: null, alarmHighC: null };
-  }
+  if (kind.purpose === "nightHeat") return heldWarm(kind, { temperatureC });
   if (kind.purpose === "water") return wetting(kind, humidityRh);
   if (kind.id === "ductedFan") {
     return { by: "damp", ...DAY, dayRh: day.preferred[1], nightRh: night.preferred[1] };

@@ -180,11 +180,28 @@ function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] 
   return [...single, ...several];
 }
 
+const WARMS: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
+/** Nearer than this, along and across, two heaters hang in one another. */
+const ONE_PLACE_CM = 12;
+
+/** Whether nothing that warms hangs where a way would hang more: one place, one lamp. */
+function isClearOf({ habitat, library }: Assessed, { commands }: Way): boolean {
+  const there = habitat.gear.filter(({ kindId }) => WARMS.includes(library.get("gear", kindId).purpose));
+  return commands.every(({ name, args }) => {
+    if (name !== "addGear" || !WARMS.includes(library.get("gear", args.kindId).purpose)) return true;
+    const { place = null, xCm = 0, yCm = 0 } = args;
+    return there.every(
+      (other) => other.place !== place || Math.hypot(other.xCm - xCm, other.yCm - yCm) >= ONE_PLACE_CM,
+    );
+  });
+}
 /** All heaters that may be hung, kind by kind, over the top before inside. */
 const allAdded = (assessed: Assessed, half: Half): Way[][] =>
   kindsFor(assessed, half).flatMap((kindId) => {
     const kind = assessed.library.get("gear", kindId);
-    return [AS_USUAL, ...hangsInside(assessed, kind)].map((hangs) => added(assessed, half, kind, hangs));
+    return [AS_USUAL, ...hangsInside(assessed, kind)].map((hangs) =>
+      added(assessed, half, kind, hangs).filter((way) => isClearOf(assessed, way)),
+    );
   });
 
 /** Under a cover only the strongest are tried: the weaker ones were not enough for the top alone. */
