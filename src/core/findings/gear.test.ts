@@ -3,7 +3,7 @@ import { mendsOf } from "../mending";
 import { checkHabitat, type Command, type Design } from "../habitat";
 import { STOCK } from "../library";
 import type { Told } from "../log";
-import { derived, FERNWALL, found, logged, made, started } from "../testing";
+import { boulder, derived, FERNWALL, found, logged, made, started } from "../testing";
 import type { FindingCode } from "./index";
 
 const add = (id: string, kindId: string, more: object = {}): Command => ({
@@ -89,6 +89,16 @@ const CASES: Case[] = [
     [SAFE, STAT, add("mat", "heatMat", { place: "underBox", feedId: "stat", run: held(24, 21) })],
   ],
   ["lampNear", "stand", gecko, [SAFE, add("lamp", "halogenLamp", { powerW: 75, upCm: 30, place: "insideGuarded" })]],
+  [
+    "lampNear",
+    "beside",
+    gecko,
+    [
+      SAFE,
+      boulder({ rest: { on: "glass" }, xCm: 15, yCm: 20, widthCm: 10, depthCm: 10, heightCm: 45 }),
+      add("lamp", "ceramicEmitter", { powerW: 40, xCm: 15, yCm: 28, upCm: 42, place: "insideGuarded" }),
+    ],
+  ],
   ["lampNear", "mesh", dragon, [SAFE, add("lamp", "halogenLamp", { powerW: 150, upCm: 61 })]],
   [
     "miswired",

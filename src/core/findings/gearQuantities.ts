@@ -21,7 +21,7 @@ export type GearQuantities = {
   heaterLoose: Kind;
   setPointBeyond: Kind & { setC: number; reachC: number };
   matUnder: Kind & { soilCm: number } & Variant<"deepSoil" | "digger">;
-  lampNear: Kind & { nearCm: number; needCm: number } & Variant<"mesh" | "leaf" | "stand">;
+  lampNear: Kind & { nearCm: number; needCm: number } & Variant<"mesh" | "leaf" | "stand" | "beside">;
   miswired: Kind & { otherKindId: string };
   socketUnguarded: { count: number };
   noDripLoop: { count: number };

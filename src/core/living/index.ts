@@ -21,6 +21,7 @@ export { matesFit } from "./mates";
 export { lossesOf, plantWorks } from "./work";
 export { crewClimates, plantClimates } from "./climates";
 export { suited } from "./suited";
+export { stageEdits } from "./stageEdits";
 export { usualCount } from "./usualCount";
 export { worstStanding } from "./standing";
 export { aquaticLineCm, waterBody, waterInBoxL } from "./waterBody";

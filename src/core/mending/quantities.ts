@@ -46,7 +46,7 @@ export type MendQuantities = {
   heaterLoose: { kindId: string };
   setPointBeyond: { loadW: number };
   matUnder: object;
-  lampNear: { upCm: number };
+  lampNear: { upCm: number } & Variant<"higher" | "aside" | "over">;
   miswired: { otherKindId: string };
   socketUnguarded: object;
   noDripLoop: object;

@@ -1,6 +1,7 @@
 import { fixtureOf, inUse, wattsOf, type Fitted, type Fixture } from "../gear";
 import type { Point } from "../light";
 import type { Scene } from "../scene";
+import { clearanceCm } from "../shape";
 import { bodiesAt, type Ground } from "../strata";
 
 /** What an animal can stand on at a place in plan, cm from the floor's glass: the top of a piece, or the ground. */
@@ -9,6 +10,24 @@ export function standCm({ solids, surfaceAt }: Ground, xCm: number, yCm: number,
     solid.piece ? bodiesAt(solid, xCm, yCm).map(({ toCm }) => solid.baseCm + toCm) : [],
   );
   return Math.max(surfaceAt(xCm, yCm), ...tops.filter((cm) => cm < underCm - 1));
+}
+
+/** Nearer than this beside a hot lamp, guarded or not, wood and plastic get hot: from memory. */
+export const BESIDE_LAMP_CM = 10;
+/** What hangs so far under or over a lamp stands beside it: its heat goes down and to all sides. */
+const BESIDE_CM = 8;
+
+/**
+ * How far the nearest piece stands beside a place, cm; nothing in the way is Infinity, in a piece is 0.
+ *
+ * @example besideCm(ground, { xCm: 9, yCm: 20, zCm: 67 }) // 0: within a cork tube
+ */
+export function besideCm({ solids }: Ground, { xCm, yCm, zCm }: Point): number {
+  const beside = solids.filter(
+    ({ piece, baseCm, topCm }) => piece && baseCm < zCm + BESIDE_CM && topCm > zCm - BESIDE_CM,
+  );
+  const at = [xCm, yCm] as const;
+  return Math.min(Infinity, ...beside.map(({ outline }) => Math.max(0, -clearanceCm(outline, at))));
 }
 
 /** The strongest lamp that warms by day, in use on a day. */

@@ -9,6 +9,7 @@ import { following } from "./following";
 import { youngOf } from "./young";
 import { meanCm, sizedFor, sizingFor } from "./sized";
 
+export { youngOf } from "./young";
 export { following, meanCm, sizingFor };
 
 /** A design with the library that knows what it carries, its animal, its ground, and the climate at any place in it. */

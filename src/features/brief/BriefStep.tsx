@@ -5,7 +5,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import type { Animal } from "@/core/catalog";
 import { LIMITS, LIVING } from "@/core/habitat";
-import { leastBox, longestCm, waterBody } from "@/core/living";
+import { leastBox, longestCm, stageEdits, waterBody } from "@/core/living";
 import { useOpen } from "@/store";
 import { AnimalField } from "@/ui/search";
 import { MeasureField } from "@/ui/measure";
@@ -24,7 +24,7 @@ export function BriefStep() {
   const say = useSay();
   const { habitat, derived, edit } = useOpen();
   const [view, setView] = useState<View>("front");
-  const { animal, boxReasons } = derived;
+  const { animal, boxReasons, library } = derived;
   const { brief } = habitat;
   return (
     <Workbench
@@ -106,9 +106,7 @@ export function BriefStep() {
               sx={{ mt: 1.5 }}
               label={say("brief:stage")}
               value={brief.stage ?? "grown"}
-              onChange={({ target }) =>
-                edit([{ name: "setStage", args: { stage: target.value === "young" ? "young" : null } }])
-              }
+              onChange={({ target }) => edit(stageEdits(habitat, library, target.value === "young"))}
             >
               <MenuItem value="grown">{capital(say("brief:stages.grown"))}</MenuItem>
               <MenuItem value="young">{capital(say("brief:stages.young"))}</MenuItem>
@@ -144,7 +142,11 @@ function GoodUntil() {
   const [low, high] = grown.young.untilMonths ?? [];
   if (low === undefined || high === undefined) return null;
   const { widthCm, depthCm, clearCm } = leastBox(grown, habitat.brief.count);
-  return <p className={css.underField}>{say("brief:goodUntil", { low, high, widthCm, depthCm, heightCm: clearCm })}</p>;
+  return (
+    <p className={css.underField}>
+      {say("brief:goodUntil", { low, high, widthGrownCm: widthCm, depthGrownCm: depthCm, clearGrownCm: clearCm })}
+    </p>
+  );
 }
 
 function Wants() {

@@ -54,7 +54,7 @@ const daysSaid = ({ least, most }: Days, say: Say, figures: Figures): string => 
   const low = figures.number(least, 0);
   if (most === undefined) return say("climate:gear.lastsFrom", { low });
   const high = figures.number(most, 0);
-  return low === high ? say("climate:gear.lastsOne", { low }) : say("climate:gear.lasts", { low, high });
+  return low === high ? say("climate:gear.lastsOne", { count: Number(low) }) : say("climate:gear.lasts", { low, high });
 };
 
 /** One piece of gear: what it does at a glance, and under its name all that is told of it. */

@@ -124,9 +124,11 @@ export default {
       stand:
         "{{kindId}} hangs {{nearCm}} over where an animal can stand; {{needCm}} are usual for its watts, so that nothing is burnt.",
       leaf: "{{kindId}} will hang {{nearCm}} over grown leaves; {{needCm}} are usual for its watts, or they scorch.",
+      beside:
+        "{{kindId}} hangs {{nearCm}} beside what is set up there, or in it; it wants {{needCm}} to every side, or wood and plastic get hot.",
       mesh: "{{kindId}} stands {{nearCm}} over the mesh; so strong a lamp wants {{needCm}}, or mesh and frame get hot.",
     },
-    mend: "Hang it at {{upCm}}",
+    mend: { higher: "Hang it at {{upCm}}", aside: "Hang it clear of them", over: "Hang it over the top" },
   },
   miswired: {
     why: "{{kindId}} is run by {{otherKindId}}, which it must never be: it flickers, fails or gets hot.",

@@ -11,7 +11,7 @@ import {
   wattsOf,
   type Fixture,
 } from "../../gear";
-import { standCm } from "../../outlook";
+import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
 import { plantFootCm, grownHeightCm } from "../../living";
 import { contains } from "../../shape";
 import { floorOutline } from "../../habitat";
@@ -30,7 +30,7 @@ const near = (
 ): Found => ({
   code: "lampNear",
   about: piece.id,
-  weight: variant === "stand" ? "harm" : "look",
+  weight: variant === "stand" || variant === "beside" ? "harm" : "look",
   step: "climate",
   quantities: { kindId: kind.id, nearCm: Math.max(0, nearCm), needCm: Math.round(needCm), variant },
 });
@@ -57,6 +57,9 @@ function tooNear(assessed: Assessed, lamp: Fixture): Found[] {
   const needCm = clearanceCm(wattsOf(lamp));
   const toStand = lamp.zCm - standCm(ground, lamp.xCm, lamp.yCm, lamp.zCm);
   if (toStand < needCm) return [near(lamp, "stand", toStand, needCm)];
+  const isInside = lamp.zCm <= assessed.habitat.shell.heightCm;
+  const toSide = isInside ? besideCm(ground, lamp) : Infinity;
+  if (toSide < BESIDE_LAMP_CM) return [near(lamp, "beside", toSide, BESIDE_LAMP_CM)];
   const toLeaf = lamp.zCm - leafCm(assessed, lamp);
   if (toLeaf < needCm) return [near(lamp, "leaf", toLeaf, needCm)];
   const offMesh = lamp.zCm - assessed.habitat.shell.heightCm;

@@ -4,7 +4,7 @@ import { clearanceCm, fixtureOf, wattsOf, type Fixture } from "../../gear";
 import { surfaceC } from "../../climate";
 import { uvIndexAt, uvLamps } from "../../light";
 import { usualGear, type GearPiece } from "../../habitat";
-import { standCm } from "../../outlook";
+import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
 import { change, freeId, pieceAbout } from "./gear";
 
@@ -49,6 +49,17 @@ function heights({ habitat, ground }: Assessed, { xCm, yCm }: GearPiece): number
 
 const UV_KINDS = ["shadeUvTube", "linearUvTube", "strongUvTube"];
 
+/** So far over the top a lamp that shines through the mesh is hung, cm. */
+const overTop = (topCm: number): number[] => Array.from({ length: 20 }, (_, n) => topCm + 2 + n * 3);
+
+/** Where a tube may hang: under the lid from the top down, or over the mesh, where what basks is near the top. */
+function tubePlaces(assessed: Assessed, kind: Gear, piece: GearPiece) {
+  const under = [null, ...heights(assessed, piece)].map((upCm) => ({ upCm, place: "insideTop" as const }));
+  if (!kind.places.includes("aboveMesh")) return under;
+  const over = overTop(assessed.habitat.shell.heightCm).map((upCm) => ({ upCm, place: "aboveMesh" as const }));
+  return [...under, ...over];
+}
+
 /** A new tube along the middle, of the kind and at the height that come nearest. */
 function newTube(assessed: Assessed, wanted: Range) {
   const { habitat, library, animal, outlook } = assessed;
@@ -62,8 +73,8 @@ function newTube(assessed: Assessed, wanted: Range) {
       habitat.shell.widthCm - (usual.size.lengthCm ?? 0) / 2,
     );
     const piece = { ...usual, xCm: Math.round(inBox) };
-    return [null, ...heights(assessed, piece)].map((upCm) => {
-      const placed: GearPiece = { ...piece, upCm, place: "insideTop" };
+    return tubePlaces(assessed, kind, piece).map((at) => {
+      const placed: GearPiece = { ...piece, ...at };
       return { piece: placed, off: off(lit(assessed, { piece: placed, kind }), wanted) };
     });
   });
@@ -78,9 +89,10 @@ function hung(assessed: Assessed, lamp: Fixture, wanted: Range, way: "lower" | "
   const piece = pieceAbout(assessed, lamp.piece.id);
   if (!piece) return [];
   const top = habitat.shell.heightCm;
-  const over = Array.from({ length: 20 }, (_, n) => top + 2 + n * 3);
   const at =
-    way === "lower" ? heights(assessed, piece).filter((cm) => cm < lamp.zCm) : over.filter((cm) => cm > lamp.zCm);
+    way === "lower"
+      ? heights(assessed, piece).filter((cm) => cm < lamp.zCm)
+      : overTop(top).filter((cm) => cm > lamp.zCm);
   const place = way === "lower" ? "insideTop" : "aboveMesh";
   if (!lamp.kind.places.includes(place)) return [];
   const tries = at.map((upCm) => ({
@@ -145,6 +157,7 @@ function newLamp(assessed: Assessed, wanted: Range) {
         const piece = { ...usualGear(habitat, kind, animal, { id: "basking-lamp", ...at }), powerW, upCm, place };
         const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
         if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
+        if (fixture.zCm <= habitat.shell.heightCm && besideCm(ground, fixture) < BESIDE_LAMP_CM) return [];
         const got = basked(assessed, { piece, kind });
         return [{ piece, powerW, coolest: got[0], warmest: got[1], off: off(got, wanted) }];
       }),
@@ -174,6 +187,24 @@ function hangOne(assessed: Assessed, piece: GearPiece, wanted: Range, warmestC: 
   );
 }
 
+/** Shares of the width and depth a lamp is moved to, the warm end first. */
+const ASIDE = [0.2, 0.35, 0.5, 0.65, 0.8].flatMap((x) => [0.5, 0.3, 0.7].map((y) => [x, y] as const));
+
+/** A lamp over the top stands so far off the mesh. */
+const OVER_MESH_CM = 4;
+
+/** Hung where nothing stands beside it, at the height it hangs; or over the top. */
+function clearOfSides({ habitat, ground }: Assessed, { piece, kind, zCm }: Fixture) {
+  const { shell } = habitat;
+  const places = ASIDE.map(([x, y]) => ({ xCm: Math.round(shell.widthCm * x), yCm: Math.round(shell.depthCm * y) }));
+  const free = places.find((at) => besideCm(ground, { ...at, zCm }) >= BESIDE_LAMP_CM);
+  const aside = free ? one({ upCm: zCm, variant: "aside" as const }, change(piece.id, free)) : [];
+  const upCm = shell.heightCm + OVER_MESH_CM;
+  const over = kind.places.includes("aboveMesh")
+    ? one({ upCm, variant: "over" as const }, change(piece.id, { upCm, place: "aboveMesh" }))
+    : [];
+  return [...aside, ...over];
+}
 const warmest = ({ outlook }: Assessed) =>
   outlook.all.filter(({ kind }) => kind.purpose === "dayHeat").toSorted((a, b) => wattsOf(b) - wattsOf(a))[0];
 
@@ -198,13 +229,14 @@ export const lampMenders = {
     const way = quantities.variant === "tooWeak" ? "lower" : "raise";
     return [...hung(assessed, lamp.fixture, wanted, way), ...swapped(assessed, lamp.fixture, wanted)];
   },
-  /** Raised until it is clear of what it shines on. */
+  /** Raised until it is clear of what it shines on; moved aside or over the top, clear of what stands beside it. */
   lampNear: ({ about, quantities }, assessed) => {
     const lamp = assessed.outlook.all.find(({ piece }) => piece.id === about);
     if (!lamp) return [];
-    const { zCm } = fixtureOf(lamp, assessed.habitat.shell, assessed.ground.surfaceAt);
-    const upCm = Math.ceil(zCm + quantities.needCm - quantities.nearCm);
+    const fixture = fixtureOf(lamp, assessed.habitat.shell, assessed.ground.surfaceAt);
+    if (quantities.variant === "beside") return clearOfSides(assessed, fixture);
+    const upCm = Math.ceil(fixture.zCm + quantities.needCm - quantities.nearCm);
     const over = upCm >= assessed.habitat.shell.heightCm;
-    return one({ upCm }, change(about, { upCm, ...(over ? { place: "aboveMesh" as const } : {}) }));
+    return one({ upCm, variant: "higher" }, change(about, { upCm, ...(over ? { place: "aboveMesh" as const } : {}) }));
   },
 } satisfies Pick<Menders, "baskingOff" | "uvOff" | "lampNear">;

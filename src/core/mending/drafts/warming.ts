@@ -3,7 +3,7 @@ import type { Assessed, FindingOf } from "../../findings";
 import { chainOf, clearanceCm, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { grouped } from "../../grouped";
 import { usualGear, type Command, type GearPiece } from "../../habitat";
-import { standCm, type Meets } from "../../outlook";
+import { BESIDE_LAMP_CM, besideCm, standCm, type Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
@@ -184,12 +184,14 @@ const WARMS: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
 /** Nearer than this, along and across, two heaters hang in one another. */
 const ONE_PLACE_CM = 12;
 
-/** Whether nothing that warms hangs where a way would hang more: one place, one lamp. */
-function isClearOf({ habitat, library }: Assessed, { commands }: Way): boolean {
+/** Whether nothing that warms hangs where a way would hang more, and inside the box no piece beside it: one place, one lamp. */
+function isClearOf({ habitat, library, ground }: Assessed, { commands }: Way): boolean {
   const there = habitat.gear.filter(({ kindId }) => WARMS.includes(library.get("gear", kindId).purpose));
   return commands.every(({ name, args }) => {
     if (name !== "addGear" || !WARMS.includes(library.get("gear", args.kindId).purpose)) return true;
-    const { place = null, xCm = 0, yCm = 0 } = args;
+    const { place = null, xCm = 0, yCm = 0, upCm = null } = args;
+    const isInside = upCm !== null && upCm <= habitat.shell.heightCm;
+    if (isInside && besideCm(ground, { xCm, yCm, zCm: upCm }) < BESIDE_LAMP_CM) return false;
     return there.every(
       (other) => other.place !== place || Math.hypot(other.xCm - xCm, other.yCm - yCm) >= ONE_PLACE_CM,
     );
