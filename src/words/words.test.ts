@@ -167,7 +167,7 @@ describe("the words", () => {
     ...CAUTIONS.map((code) => `cautions:${code}`),
     ...STEPS.map((step) => `steps:${step}`),
     ...GATES.flatMap((gate) => [`build:gates.${gate}.title`, `build:gates.${gate}.why`]),
-    ...JOBS.flatMap((id) => [`build:tasks.${id}.title`, `build:tasks.${id}.why`]),
+    ...JOBS.map((id) => `build:tasks.${id}.title`),
     ...CHOICES.map((choice) => `advice:choices.${choice}`),
     ...DUTY_KINDS.filter((id) => id !== "own").flatMap((id) => [
       `keeping:duties.${id}.title`,

@@ -18,6 +18,7 @@ const answers = (ref: string, { id }: Pick<Activity, "id">): boolean => id === r
 const ownStep = ({ id, name, after, minutes, waitDays }: OwnTask, others: readonly Activity[]): Activity => ({
   id,
   job: "own",
+  way: undefined,
   about: undefined,
   name,
   after: others.flatMap((other) => (after.some((ref) => answers(ref, other)) ? [other.id] : [])),

@@ -21,6 +21,11 @@ export const BoxBuildSchema = z.strictObject({
   /** Share of the side walls that is open mesh, per cent. */
   openSidesPct: percent,
   holdsWater: z.boolean(),
+  /** Bare boards drink: coats that seal them inside, what a litre covers, days a coat dries and days of airing. */
+  coats: z.number().int().min(0).optional(),
+  m2PerL: z.number().min(0).optional(),
+  coatDays: z.number().min(0).optional(),
+  airDays: z.number().int().min(0).optional(),
   cautions,
 });
 export type BoxBuild = z.infer<typeof BoxBuildSchema>;

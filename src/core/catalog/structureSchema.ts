@@ -36,7 +36,7 @@ export const WallTreatmentSchema = z.strictObject({
   takesFinish: z.boolean(),
   /** Foam: litres a can gives. 0 where there is no foam. */
   foamLPerCan: z.number().min(0),
-  /** What is carved and torn off again, as a share of what stays. */
+  /** What of it is carved and torn off again, as a share of all that rose or was put on. */
   wastePct: percent,
   /** Silicone bead that holds it, along its edges and in rows this far apart; 0 where it is held by itself. */
   beadEveryCm: z.number().min(0),
@@ -73,6 +73,8 @@ export const SupplySchema = z.strictObject({
   unit: z.enum(["pieces", "litres", "length", "sheet"]),
   /** Of what gives a soil its life a start: how much for a square metre of floor, in its unit. */
   startsPerM2: positive.optional(),
+  /** Whether that goes into the soil, or on damp walls, wood and ground. */
+  startsOn: z.enum(["soil", "surfaces"]).optional(),
   cautions,
 });
 export type Supply = z.infer<typeof SupplySchema>;

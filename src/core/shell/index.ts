@@ -2,5 +2,6 @@
 export { airing, boxKg, wallVolumeCm3 } from "./box";
 export { groundBounds, groundOutline, panelSize, wallLengthCm, wallWork, wallWorks } from "./walls";
 export type { WallWork } from "./walls";
+export { sealOf } from "./seal";
 export { PANEL_CODES, PANEL_PLACES, panelFit } from "./panelFit";
 export type { PanelPlace, Rigid } from "./panelFit";

@@ -39,7 +39,7 @@ describe("what is built on the walls", () => {
     expect(areaCm2(groundOutline(shell))).toBeCloseTo(74 * 40, 8);
     const [foam, cork] = wallWorks(shell, STOCK);
     expect(foam!.roomL).toBeCloseTo((76 * 30 * 5) / 1000, 8);
-    expect(foam!.foamCans).toBe(Math.ceil((11.4 * 1.35) / 18));
+    expect(foam!.foamCans).toBe(Math.ceil(11.4 / 0.65 / 18));
     expect(cork!.sheetCm2).toBeCloseTo(45 * 30, 8);
   });
   it("built from above the drainage, it takes less of the wall, and the drainage runs on under it", () => {

@@ -6,6 +6,8 @@ import { areaCm2, bounds, clipped, type Polygon } from "../shape";
 const CM2_PER_M2 = 10_000;
 const CM3_PER_L = 1000;
 const HAIR_CM = 1e-6;
+/** However much is carved off, so much of it stays. */
+const LEAST_LEFT = 0.05;
 
 /** How long a wall runs along the floor, cm: what of the floor's edge lies against that side of the box. */
 export function wallLengthCm(shell: Shell, wall: Wall): number {
@@ -105,7 +107,9 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library, s
   const m2 = area / CM2_PER_M2;
   const roomL = (area * treatment.thicknessCm) / CM3_PER_L;
   const builtL = Math.max(0, roomL - setInL);
-  const foamL = kind.foamLPerCan > 0 ? builtL * (1 + kind.wastePct / 100) : 0;
+  // What is torn off had to rise first: of a hundred litres of foam sixty-five stay where thirty-five are carved off.
+  const putOnL = builtL / Math.max(LEAST_LEFT, 1 - kind.wastePct / 100);
+  const foamL = kind.foamLPerCan > 0 ? putOnL : 0;
   const siliconeL = beadL(lengthCm, highCm, kind.beadEveryCm) + (foamL > 0 ? m2 * rule("roughenBeadLPerM2") : 0);
   const coats = (coatCount: number, m2PerL: number) => (m2PerL > 0 ? (m2 * coatCount) / m2PerL : 0);
   return {
@@ -118,7 +122,7 @@ export function wallWork(shell: Shell, treatment: Treatment, library: Library, s
     paintL: coats(kind.coats, kind.m2PerL) + coats(finish.coats, finish.m2PerL),
     fibreL: m2 * finish.fibreLPerM2,
     sheetCm2: SHEETS.includes(treatment.treatmentId) ? area : 0,
-    clayL: treatment.treatmentId === "sculptedClay" ? builtL * (1 + kind.wastePct / 100) : 0,
+    clayL: treatment.treatmentId === "sculptedClay" ? putOnL : 0,
     massKg: m2 * (treatment.thicknessCm * kind.kgPerM2PerCm + finish.kgPerM2),
     setDays: kind.setDays,
     finishDays: Math.ceil(finish.coats * finish.coatDays) + finish.cureDays,

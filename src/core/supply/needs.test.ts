@@ -93,7 +93,7 @@ describe("what a habitat is built from", () => {
     const land = ground(built, STOCK);
     const all = needs(scene(built));
     const amount = (id: string) => all.find((need) => need.id === id)?.amount;
-    expect(amount("foamCan")).toEqual({ kind: "pieces", count: Math.ceil((60 * 60 * 5 * 1.35) / 1000 / 18) });
+    expect(amount("foamCan")).toEqual({ kind: "pieces", count: Math.ceil((60 * 60 * 5) / 0.65 / 1000 / 18) });
     expect(amount("corkSheet")).toEqual({ kind: "sheet", widthCm: 44.7, depthCm: 59.7 });
     expect(amount("diffuserGrid")).toEqual({ kind: "sheet", widthCm: 58, depthCm: 40 });
     expect(amount("legPipe")).toEqual({ kind: "length", lengthCm: expect.closeTo(land.legs[0]!.pipeCm, 8) });

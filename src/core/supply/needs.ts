@@ -2,7 +2,7 @@ import type { CatalogKind, Gear } from "../catalog";
 import { fitted, placeOf } from "../gear";
 import type { Design, Layer, Treatment } from "../habitat";
 import type { Scene } from "../scene";
-import { panelSize, wallWork } from "../shell";
+import { panelSize, sealOf, wallWork } from "../shell";
 import { cutSheets, mouldedL, setInL, type Solid } from "../strata";
 import type { Amount } from "./bins";
 import { looseSources, pouredL } from "./sources";
@@ -62,6 +62,11 @@ function wallNeeds(scene: Scene, treatment: Treatment): Need[] {
       ? [sheetNeed("supplies", panel, { widthCm: size.widthCm, depthCm: size.heightCm })]
       : []),
   ];
+}
+
+/** What bare boards are sealed with. */
+function sealNeed({ habitat, library }: Scene): Need[] {
+  return looseNeed("supplies", "woodSealer", sealOf(habitat.shell, library)?.paintL ?? 0);
 }
 
 /** A plate, and the pipe its legs are cut from; a grid on foam stands without legs. */
@@ -127,6 +132,7 @@ function holderNeeds({ habitat, library }: Scene): Need[] {
 export function needs(scene: Scene): Need[] {
   const { shell, strata, plants, starters, crew, gear } = scene.habitat;
   return addUp([
+    ...sealNeed(scene),
     ...shell.treatments.flatMap((treatment) => wallNeeds(scene, treatment)),
     ...strata.layers.flatMap((layer) => sheetNeeds(scene, layer)),
     ...looseSources(scene).flatMap((source) => looseNeed(source.shelf, source.id, pouredL(source))),

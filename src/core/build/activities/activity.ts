@@ -5,6 +5,7 @@ import type { Wait } from "../chances";
 /** Every kind of work a build can need, roughly in the order it is done. */
 export const JOBS = [
   "quarantineAnimal",
+  "sealBoards",
   "sealPorts",
   "leakTest",
   "buildWalls",
@@ -12,6 +13,7 @@ export const JOBS = [
   "finishWalls",
   "drillPlanters",
   "airOut",
+  "mouldPieces",
   "setOnGlass",
   "buildFalseBottom",
   "layDrainage",
@@ -19,6 +21,7 @@ export const JOBS = [
   "mixSoil",
   "laySoil",
   "setPieces",
+  "fillPieces",
   "quarantinePlants",
   "plantOut",
   "dress",
@@ -49,6 +52,8 @@ export type Activity = {
   id: string;
   job: Job | "own";
   about: About | undefined;
+  /** Which way it is done, where there are several. @example "foam", "panel" */
+  way: string | undefined;
   /** What its builder calls a step of their own. */
   name: string | undefined;
   /** Ids of the steps that must be over before it, their waits too. */
@@ -69,7 +74,7 @@ export type Activity = {
 
 /** A step as it is put down: what it waits for by id, or by job for all of that job. */
 export type Draft = Pick<Activity, "after" | "handsMin" | "quantities" | "cautions"> & { job: Job } & Partial<
-    Pick<Activity, "about" | "wait" | "spoils" | "layerId" | "plannedL">
+    Pick<Activity, "about" | "way" | "wait" | "spoils" | "layerId" | "plannedL">
   > & { ref?: string };
 
 const NO_WAIT: Wait = [0, 0, 0];
@@ -78,6 +83,7 @@ const NO_WAIT: Wait = [0, 0, 0];
 export const whole = ({ ref, ...draft }: Draft): Activity => ({
   id: ref === undefined ? draft.job : `${draft.job}:${ref}`,
   about: undefined,
+  way: undefined,
   name: undefined,
   wait: NO_WAIT,
   spoils: false,

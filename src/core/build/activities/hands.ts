@@ -8,6 +8,8 @@ type Hands = { once: Range; each?: Range };
  */
 export const HANDS = {
   quarantineAnimal: { once: [15, 30] },
+  /** By the square metre of board, each coat. */
+  sealBoards: { once: [15, 30], each: [10, 20] },
   sealPorts: { once: [5, 10], each: [5, 10] },
   leakTest: { once: [15, 30] },
   /** By the square metre of wall. */
@@ -17,6 +19,7 @@ export const HANDS = {
   setInWall: { once: [5, 10], each: [8, 20] },
   drillPlanters: { once: [5, 5], each: [4, 8] },
   airOut: { once: [2, 5] },
+  mouldPieces: { once: [15, 30], each: [20, 60] },
   setOnGlass: { once: [5, 10], each: [4, 10] },
   buildFalseBottom: { once: [30, 60], each: [1, 3] },
   /** By the litre. */
@@ -25,6 +28,8 @@ export const HANDS = {
   mixSoil: { once: [10, 20], each: [0.6, 1.4] },
   laySoil: { once: [5, 10], each: [0.3, 0.8] },
   setPieces: { once: [3, 5], each: [4, 10] },
+  /** By the litre. */
+  fillPieces: { once: [3, 5], each: [1, 3] },
   quarantinePlants: { once: [10, 15], each: [5, 10] },
   plantOut: { once: [2, 5], each: [4, 10] },
   dress: { once: [4, 8], each: [0.3, 0.6] },

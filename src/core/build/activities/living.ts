@@ -27,7 +27,7 @@ export function plantDrafts({ habitat, library }: Scene): Draft[] {
       job: "plantOut",
       ref: plantId,
       about: { kind: "entry", shelf: "plants", id: plantId },
-      after: ["leakTest", "airOut", "laySoil", "setPieces", "quarantinePlants"],
+      after: ["leakTest", "airOut", "laySoil", "setPieces", "fillPieces", "quarantinePlants"],
       handsMin: handsFor("plantOut", count),
       quantities: { count },
       cautions: once([...plantCautions(library.get("plants", plantId)), "handWashing"]),
@@ -46,13 +46,20 @@ export function wetDrafts({ habitat, ground, library }: Scene): Draft[] {
     quantities: { waterL: keptL, lineCm: habitat.strata.waterLineCm },
     cautions: [],
   };
-  const starters: Draft = {
-    job: "addStarters",
-    after: ["laySoil", "plantOut", "dress", "soak"],
-    handsMin: handsFor("addStarters"),
-    quantities: { count: habitat.starters.length },
-    cautions: once(habitat.starters.flatMap(({ supplyId }) => library.get("supplies", supplyId).cautions)),
-  };
+  const starters = habitat.starters.map(({ supplyId, amount }): Draft => {
+    const { cautions, unit, startsOn = "soil" } = library.get("supplies", supplyId);
+    return {
+      job: "addStarters",
+      ref: supplyId,
+      about: { kind: "entry", shelf: "supplies", id: supplyId },
+      way: startsOn,
+      after: ["laySoil", "plantOut", "dress", "soak"],
+      handsMin: handsFor("addStarters"),
+      quantities: unit === "litres" ? { looseL: amount } : { count: Math.ceil(amount) },
+      cautions,
+    };
+  });
+  const isDressed = habitat.strata.layers.some(({ kind }) => kind === "dressing");
   const crew = habitat.crew.map(({ crewId, count }): Draft => {
     const kind = library.get("crew", crewId);
     const early = kind.group === "springtail";
@@ -60,6 +67,7 @@ export function wetDrafts({ habitat, ground, library }: Scene): Draft[] {
       job: "seedCrew",
       ref: crewId,
       about: { kind: "entry", shelf: "crew", id: crewId },
+      way: early || !isDressed ? "soil" : "litter",
       after: early
         ? ["leakTest", "airOut", "laySoil"]
         : ["leakTest", "addStarters", "soak", "dress", "plantOut", "laySoil"],
@@ -69,7 +77,7 @@ export function wetDrafts({ habitat, ground, library }: Scene): Draft[] {
       cautions: ["neverRelease"],
     };
   });
-  return [...(keptL > 0 ? [soak] : []), ...(habitat.starters.length > 0 ? [starters] : []), ...crew];
+  return [...(keptL > 0 ? [soak] : []), ...starters, ...crew];
 }
 
 /** Growing in, the animal's own quarantine, and its coming. */

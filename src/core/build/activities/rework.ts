@@ -63,6 +63,7 @@ const NEEDED: Partial<Record<Activity["job"], (opened: Opened, about: About | un
   cutBarrier: (opened) => isRelaid(opened, "barrier"),
   mixSoil: (opened) => isRelaid(opened, "soil"),
   setPieces: (opened) => isRelaid(opened, "soil"),
+  fillPieces: (opened) => isRelaid(opened, "soil"),
   soak: ({ from }) => from === 0,
   quarantinePlants: ({ after, isNew }) => after.habitat.plants.some(({ plantId }) => isNew.plant(plantId)),
   plantOut: ({ isLifted, isNew }, about) => isLifted || (about?.kind === "entry" && isNew.plant(about.id)),
@@ -93,6 +94,31 @@ function aboutOf({ habitat }: Scene, layerId: string): Pick<Draft, "about"> {
   if (!layer) return {};
   if (layer.kind === "soil") return { about: { kind: "mix", mixId: layer.mixId } };
   return { about: { kind: "entry", shelf: SHELVES[layer.kind], id: layer.materialId } };
+}
+
+/** What of each mix is kept for later, litres as poured. */
+function savedMixL({ habitat }: Scene, dug: readonly Dug[]): ReadonlyMap<string, number> {
+  const saved = new Map<string, number>();
+  for (const { layerId, savedL } of dug) {
+    const layer = habitat.strata.layers.find(({ id }) => id === layerId);
+    if (layer?.kind === "soil") saved.set(layer.mixId, (saved.get(layer.mixId) ?? 0) + savedL);
+  }
+  return saved;
+}
+
+/** Less than this of a mix is not made afresh. */
+const LEAST_MIXED_L = 0.05;
+
+/** Of a mix only what was not kept is made afresh, and wetted; nothing where all of it was. */
+function lessSaved(step: Activity, savedL: ReadonlyMap<string, number>): Activity[] {
+  const { job, about, quantities } = step;
+  if (job !== "mixSoil" || about?.kind !== "mix") return [step];
+  const wholeL = quantities.looseL ?? 0;
+  const newL = wholeL - (savedL.get(about.mixId) ?? 0);
+  if (newL < LEAST_MIXED_L) return [];
+  const share = newL / wholeL;
+  const less = Object.fromEntries(Object.entries(quantities).map(([name, litres]) => [name, litres * share]));
+  return [{ ...step, quantities: less }];
 }
 
 /** How far a box is opened, and what is new in it. */
@@ -152,7 +178,9 @@ export function rework(before: Scene, after: Scene): Rework {
     }),
   ];
   const made = activities(after);
-  const kept = made.filter((step) => isNeeded(step, { after, from, walls, isLifted, isNew }));
+  const kept = made
+    .filter((step) => isNeeded(step, { after, from, walls, isLifted, isNew }))
+    .flatMap((step) => lessSaved(step, savedMixL(before, dug)));
   const back: Draft = {
     job: "moveBack",
     after: [...new Set(kept.map(({ job }) => job as string))],

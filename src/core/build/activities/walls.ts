@@ -2,7 +2,7 @@ import { rule } from "../../catalog";
 import type { Design, Treatment, Wall } from "../../habitat";
 import { waterInBoxL } from "../../living";
 import type { Scene } from "../../scene";
-import { wallWork } from "../../shell";
+import { sealOf, wallWork } from "../../shell";
 import type { Draft } from "./activity";
 import { handsFor } from "./hands";
 import { airingWait, leakWait, setWait } from "./waits";
@@ -16,12 +16,28 @@ function isTested({ habitat, animal, library }: Scene): boolean {
   return holds && (vessel || waterInBoxL(animal, habitat.shell)[1] > 0);
 }
 
-/** Holes sealed, and a night under water. */
+/** Bare boards sealed inside, every cut edge too, before anything is built on them. */
+function sealDrafts({ habitat, library }: Scene): Draft[] {
+  const seal = sealOf(habitat.shell, library);
+  if (!seal) return [];
+  const { areaCm2, coats, paintL, dryDays } = seal;
+  const draft: Draft = {
+    job: "sealBoards",
+    after: [],
+    handsMin: handsFor("sealBoards", (areaCm2 / CM2_PER_M2) * coats),
+    wait: setWait(dryDays),
+    quantities: { coatCount: coats, paintL },
+    cautions: ["fumes", "dust"],
+  };
+  return [draft];
+}
+
+/** Boards sealed, holes sealed, and a night under water. */
 export function boxDrafts(scene: Scene): Draft[] {
   const ports = scene.habitat.shell.openings.filter(({ kind }) => kind === "port").length;
   const seals: Draft = {
     job: "sealPorts",
-    after: [],
+    after: ["sealBoards"],
     handsMin: handsFor("sealPorts", ports),
     wait: setWait(1),
     quantities: { count: ports },
@@ -35,11 +51,21 @@ export function boxDrafts(scene: Scene): Draft[] {
     quantities: {},
     cautions: ["weight", "electricityWater"],
   };
-  return [...(ports > 0 ? [seals] : []), ...(isTested(scene) ? [test] : [])];
+  return [...sealDrafts(scene), ...(ports > 0 ? [seals] : []), ...(isTested(scene) ? [test] : [])];
+}
+
+/** How a wall is built: what foams grips bare glass and roughened boards; what is painted is painted outside. */
+function wayOf({ habitat, library }: Scene, { treatmentId }: Treatment): string {
+  const { foamLPerCan, inside, beadEveryCm } = library.get("wallTreatments", treatmentId);
+  if (!inside) return "outside";
+  if (foamLPerCan > 0) return library.get("boxBuilds", habitat.shell.buildId).holdsWater ? "foam" : "foamOnBoard";
+  if (treatmentId === "sculptedClay") return "clay";
+  return beadEveryCm > 0 ? "glued" : "loose";
 }
 
 /** Build and finish of one wall. What foams wants the box turned on its back for it, so one follows the other. */
-function oneWall({ habitat, library }: Scene, treatment: Treatment, turnedAfter: string | undefined): Draft[] {
+function oneWall(scene: Scene, treatment: Treatment, turnedAfter: string | undefined): Draft[] {
+  const { habitat, library } = scene;
   const { wall, treatmentId, finishId } = treatment;
   const kind = library.get("wallTreatments", treatmentId);
   const finish = finishId === null ? undefined : library.get("wallFinishes", finishId);
@@ -55,10 +81,17 @@ function oneWall({ habitat, library }: Scene, treatment: Treatment, turnedAfter:
     ...told,
     job: "buildWalls",
     ref: wall,
-    after: ["leakTest", "sealPorts", ...(foams ? foamedAfter(habitat.build, wall, turnedAfter) : [])],
+    way: wayOf(scene, treatment),
+    after: ["leakTest", "sealPorts", "sealBoards", ...(foams ? foamedAfter(habitat.build, wall, turnedAfter) : [])],
     handsMin: handsFor(foams ? "foam" : "panel", m2),
     wait: setWait(kind.setDays),
-    quantities: { count: 1, foamCount: work.foamCans, siliconeCount: work.cartridges },
+    quantities: {
+      count: 1,
+      foamCount: work.foamCans,
+      siliconeCount: work.cartridges,
+      clayL: work.clayL,
+      paintL: finish === undefined ? work.paintL : 0,
+    },
   };
   const isFinished = finish !== undefined && (work.finishDays > 0 || finish.coats > 0);
   const { finishDays: days, fibreL, paintL } = work;
@@ -80,7 +113,7 @@ function setInDraft({ pieces, build }: Design, wall: Wall, foams: boolean): Draf
     job: "setInWall",
     ref: wall,
     about: { kind: "wall", wall },
-    after: isFirst ? ["leakTest", "sealPorts"] : [`buildWalls:${wall}`],
+    after: isFirst ? ["leakTest", "sealPorts", "sealBoards"] : [`buildWalls:${wall}`],
     handsMin: handsFor("setInWall", count),
     wait: isFirst ? setWait(0) : setWait(1),
     quantities: {
@@ -136,7 +169,8 @@ export function wallDrafts(scene: Scene): Draft[] {
     const before = foamed[foamed.indexOf(treatment) - 1];
     return oneWall(scene, treatment, before && `buildWalls:${before.wall}`);
   });
-  const airDays = Math.max(0, ...treatments.map((one) => wallWork(habitat.shell, one, library).airDays));
+  const sealAirs = sealOf(habitat.shell, library)?.airDays ?? 0;
+  const airDays = Math.max(sealAirs, ...treatments.map((one) => wallWork(habitat.shell, one, library).airDays));
   const planters = ground.solids.filter(({ piece, kind }) => piece?.rest.on === "inWall" && kind.form === "pot").length;
   const drill: Draft = {
     job: "drillPlanters",
@@ -147,7 +181,7 @@ export function wallDrafts(scene: Scene): Draft[] {
   };
   const air: Draft = {
     job: "airOut",
-    after: ["buildWalls", "setInWall", "finishWalls", "drillPlanters"],
+    after: ["sealBoards", "buildWalls", "setInWall", "finishWalls", "drillPlanters"],
     handsMin: handsFor("airOut"),
     wait: airingWait(airDays, habitat.build.waiting),
     quantities: {},

@@ -11,7 +11,13 @@ export const boxBuilds: readonly BoxBuild[] = [
     fieldFrom: { densityKgPerM3: published("EN 572-1, Glass in building: basic soda-lime silicate glass products", "2500 kg a cubic metre") },
   },
   { id: "pvcBoard", densityKgPerM3: 600, conductsWPerMK: 0.08, usualWallMm: 10, openSidesPct: 0, holdsWater: false, cautions: ["weight"], from: weighed },
-  { id: "plywood", densityKgPerM3: 650, conductsWPerMK: 0.13, usualWallMm: 15, openSidesPct: 0, holdsWater: false, cautions: ["weight", "dust"], from: weighed },
+  {
+    id: "plywood", densityKgPerM3: 650, conductsWPerMK: 0.13, usualWallMm: 15, openSidesPct: 0, holdsWater: false, coats: 2, m2PerL: 10, coatDays: 1, airDays: 7, cautions: ["weight", "dust", "fumes"], from: weighed,
+    fieldFrom: {
+      coats: { ...practice, note: "drilled or raw wood is sealed with two coats" },
+      airDays: { ...memory, note: "a water-borne lacquer hardens through in about a week; two where it still smells" },
+    },
+  },
   {
     id: "meshSided", densityKgPerM3: 2700, conductsWPerMK: 200, usualWallMm: 1, openSidesPct: 60, holdsWater: false, cautions: ["blades"],
     from: { ...memory, note: "frame and mesh taken as a millimetre of aluminium all round" },

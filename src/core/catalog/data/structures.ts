@@ -116,6 +116,7 @@ export const supplies: readonly Supply[] = [
   { id: "wallPaint", unit: "litres", cautions: ["fumes"], from: practice },
   { id: "cementPaint", unit: "litres", cautions: ["dust"], from: practice },
   { id: "putty", unit: "litres", cautions: ["fumes"], from: practice },
+  { id: "woodSealer", unit: "litres", cautions: ["fumes"], from: practice },
   { id: "sculptingClay", unit: "litres", cautions: ["dust"], from: practice },
   { id: "corkSheet", unit: "sheet", cautions: ["blades"], from: practice },
   { id: "rigidPanel", unit: "sheet", cautions: ["blades"], from: practice },
@@ -124,8 +125,8 @@ export const supplies: readonly Supply[] = [
   { id: "filterWater", unit: "litres", startsPerM2: 2, cautions: ["handWashing"], from: starter },
   { id: "bottledCulture", unit: "litres", startsPerM2: 0.2, cautions: ["handWashing"], from: starter },
   { id: "ripeCompost", unit: "litres", startsPerM2: 1, cautions: ["handWashing", "dust"], from: starter },
-  { id: "mossSlurry", unit: "litres", startsPerM2: 0.8, cautions: ["handWashing", "protectedSpecies"], from: starter },
-  { id: "mossSpores", unit: "pieces", startsPerM2: 2, cautions: [], from: starter },
+  { id: "mossSlurry", unit: "litres", startsPerM2: 0.8, startsOn: "surfaces", cautions: ["handWashing", "protectedSpecies"], from: starter },
+  { id: "mossSpores", unit: "pieces", startsPerM2: 2, startsOn: "surfaces", cautions: [], from: starter },
   { id: "mixedSeed", unit: "pieces", startsPerM2: 2, cautions: [], from: starter },
   { id: "shedSkin", unit: "pieces", startsPerM2: 4, cautions: ["handWashing"], from: starter },
 ];
