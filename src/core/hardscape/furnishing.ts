@@ -1,8 +1,9 @@
 import type { PieceRole, Plant, Refuge, WaterKind } from "../catalog";
 import type { Piece } from "../habitat";
 import type { Setting } from "../scene";
-import type { Solid } from "../strata";
-import { isDampUnder, isHalfBuried, isLee } from "./shelters";
+import { contains } from "../shape";
+import type { Ground, Solid } from "../strata";
+import { isDampUnder, isHalfBuried, isLee, isLying } from "./shelters";
 
 const REFUGE_CODES = ["crevice", "corkTubeHigh", "leafTangle", "burrow", "waterPlants", "mossBed"] as const;
 export type RefugeCode = (typeof REFUGE_CODES)[number];
@@ -44,12 +45,37 @@ const isOnWall = (piece: Solid["piece"]): boolean => piece?.rest.on === "wall" |
 const having = ({ ground }: Standing, role: PieceRole): Solid[] =>
   ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes(role));
 
+/** What is made to hide in, on the ground: a tube that stands on end is one for climbers, not for the ground. */
+function isGroundHide({ piece, kind }: Solid): boolean {
+  if (!piece || !kind.roles.includes("hide") || isOnWall(piece)) return false;
+  return kind.form !== "tube" || isLying(kind, piece);
+}
+
 /** Hides, the dry lee under what leans, and what is half buried. */
 const hidesIn = ({ ground }: Standing): Solid[] =>
   ground.solids.filter(
-    (solid) =>
-      solid.piece && (solid.kind.roles.includes("hide") || isLee(solid, ground) || isHalfBuried(solid, ground)),
+    (solid) => solid.piece && (isGroundHide(solid) || isLee(solid, ground) || isHalfBuried(solid, ground)),
   );
+
+/** What lets less than this through shades what is under it. Rincon's own. */
+const SHADES_PCT = 50;
+
+/** Whether nothing hangs over it that keeps a lamp's warmth out. */
+const isOpenAbove = ({ id, piece, topCm }: Solid, { solids }: Ground): boolean =>
+  piece !== undefined &&
+  solids.every(
+    (other) =>
+      other.id === id ||
+      other.kind.solidPct < SHADES_PCT ||
+      other.baseCm < topCm - HAIR_CM ||
+      !contains(other.outline, [piece.xCm, piece.yCm]),
+  );
+
+/** Places to bask on that a lamp can shine on. @example baskingOn(ground).length // 2 */
+export const baskingOn = (ground: Ground): Solid[] =>
+  ground.solids.filter((solid) => solid.piece && solid.kind.roles.includes("basking") && isOpenAbove(solid, ground));
+
+const HAIR_CM = 0.1;
 
 /** Hides that are kept moist, and the damp under what is half buried. */
 const humidHides = (scene: Standing): Solid[] =>
@@ -65,6 +91,17 @@ const LEAST_GAP_CM = 0.5;
 /** Gaps between the slabs of a pile. @example crevicesOf({ count: 5, gapCm: 1.2 }) // 4 */
 export const crevicesOf = (slabs: Piece["slabs"]): number =>
   slabs && slabs.gapCm >= LEAST_GAP_CM ? slabs.count - 1 : 0;
+
+/** Gaps of a pile that are over the ground: what is under it is full of soil. */
+function openCrevices({ piece, baseCm, topCm }: Solid, { surfaceAt }: Ground): number {
+  if (!piece?.slabs) return 0;
+  const over = (topCm - surfaceAt(piece.xCm, piece.yCm)) / Math.max(HAIR_CM, topCm - baseCm);
+  return Math.floor(crevicesOf(piece.slabs) * Math.min(1, Math.max(0, over)) + HAIR_CM);
+}
+
+/** Deep tubes to dig in: only what is filled. */
+const filledTubes = (scene: Standing): number =>
+  having(scene, "deepTube").filter(({ piece }) => piece?.fillMixId != null).length;
 
 /** Leaves one gets lost in. */
 const TANGLES: readonly Plant["form"][] = ["bushy", "trailing", "fern", "palm", "rosette"];
@@ -82,13 +119,13 @@ function countOf({ kind, count }: Refuge, scene: Standing): number {
     case "humidHide":
       return humidHides(scene).length;
     case "crevice":
-      return ground.solids.reduce((sum, { piece }) => sum + crevicesOf(piece?.slabs ?? null), 0);
+      return ground.solids.reduce((sum, solid) => sum + openCrevices(solid, ground), 0);
     case "corkTubeHigh":
       return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && isOnWall(piece)).length;
     case "leafTangle":
       return Math.floor((kinds.filter(leavesToHideIn).length + having(scene, "leaves").length) / TANGLE_LEAVES);
     case "burrow":
-      return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : having(scene, "deepTube").length;
+      return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : filledTubes(scene);
     case "waterPlants":
       return kinds.filter(({ roots }) => roots === "submerged" || roots === "floating").length;
     case "mossBed":
@@ -131,7 +168,7 @@ export function furnishing(setting: Setting, plantIds: readonly string[]): Furni
     return [{ code: refuge.kind, needCount: refuge.count, haveCount: countOf(refuge, scene) }];
   });
   const { spans, baskingPlaces } = animal.perches;
-  const places = having(scene, "basking");
+  const places = baskingOn(scene.ground);
   const tops = places.map((solid) => solid.topCm);
   const climbs = animal.lives === "climbing" && baskingPlaces > 1;
   const basking = climbs ? distinctHeights(tops, heightsApartCm(heightCm)) : places.length;

@@ -32,7 +32,7 @@ export function isLee(solid: Solid, { surfaceAt }: Ground): boolean {
 }
 
 /** Bark and logs lie by nature; what stands has to be laid down. */
-const isLying = ({ form }: PieceKind, { tilt, widthCm, heightCm }: Piece): boolean =>
+export const isLying = ({ form }: PieceKind, { tilt, widthCm, heightCm }: Piece): boolean =>
   tilt === null ? (form === "cave" || form === "log") && heightCm <= widthCm : tilt.deg > LEANS_DEG.max;
 
 /** What is pressed into the ground and still shows, so that something can dig in under it. */

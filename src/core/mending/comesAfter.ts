@@ -1,12 +1,16 @@
 import type { Assessed } from "../findings";
-import { applyAll, type Command } from "../habitat";
+import { attempt, type Command } from "../habitat";
 import { meetsOf, outlookOf, type Meets, type MeetsId } from "../outlook";
 import { sceneOf } from "../scene";
 
-/** What the animal would meet after some edits, by what it is called: the air alone, so that many can be tried. */
+/**
+ * What the animal would meet after some edits, by what it is called: the air alone, so that many can be tried. What it
+ * meets now where the edits would be refused.
+ */
 export function comesAfter(assessed: Assessed, commands: readonly Command[]): Partial<Record<MeetsId, Meets>> {
   const { habitat, library, log, outlook } = assessed;
-  const scene = sceneOf(applyAll(habitat, commands, library), library, outlook.on);
+  const tried = attempt(habitat, commands, library);
+  const scene = sceneOf(tried.ok ? tried.design : habitat, library, outlook.on);
   const met = meetsOf(outlookOf(scene, log.state, outlook.on), assessed.animal);
   return Object.fromEntries(met.map((one) => [one.id, one]));
 }

@@ -5,7 +5,7 @@ import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
 import { lessCover, meshInstead, moreCover } from "./covers";
-import { change, freeId } from "./gear";
+import { change, freeId, freeIds } from "./gear";
 
 type Way = { commands: readonly Command[]; coveredPct?: number };
 
@@ -35,10 +35,12 @@ function warmFirst<Q>(assessed: Assessed, ways: readonly Way[], told: (way: Way)
 type Bursts = Extract<Run, { by: "bursts" }>;
 const isBursts = (run: Run): run is Bursts => run.by === "bursts";
 
+type Sprayer = { id: string; kindId: string; run: Bursts };
+
 /** What sprays by bursts. */
-const sprayers = ({ outlook }: Assessed): { id: string; run: Bursts }[] =>
+const sprayers = ({ outlook }: Assessed): Sprayer[] =>
   outlook.all.flatMap(({ piece, kind }) =>
-    kind.purpose === "water" && isBursts(piece.run) ? [{ id: piece.id, run: piece.run }] : [],
+    kind.purpose === "water" && isBursts(piece.run) ? [{ id: piece.id, kindId: kind.id, run: piece.run }] : [],
   );
 
 const EARLIEST_MIN = 7 * 60;
@@ -59,33 +61,51 @@ const MORE: readonly { times: number; longer: number }[] = [
 ];
 const LONGEST_S = 180;
 
-const wetter = ({ id, run }: { id: string; run: Bursts }): Command[] =>
-  MORE.filter(({ times, longer }) => times > run.atMin.length || longer > 1).map(({ times, longer }) => {
+/** By hand nobody sprays more often than this, nor longer: from memory. More is a pump's work. */
+const BY_HAND = { times: 3, longestS: 60 };
+const isByHand = ({ kindId }: Pick<Sprayer, "kindId">): boolean => kindId === "handSprayer";
+
+const wetter = ({ id, kindId, run }: Sprayer): Command[] => {
+  const most = isByHand({ kindId }) ? BY_HAND : { times: Infinity, longestS: LONGEST_S };
+  return MORE.filter(({ times, longer }) => times > run.atMin.length || longer > 1).flatMap(({ times, longer }) => {
     const atMin = times > run.atMin.length ? spread(times) : run.atMin;
-    return change(id, { run: { ...run, atMin, forS: Math.min(LONGEST_S, Math.round(run.forS * longer)) } });
+    const forS = Math.round(run.forS * longer);
+    if (atMin.length > most.times || (isByHand({ kindId }) && forS > most.longestS)) return [];
+    return [change(id, { run: { ...run, atMin, forS: Math.min(most.longestS, forS) } })];
   });
+};
 
 /** Ever less of it. Ours. */
 const LESS = [0.5, 0.25, 0.1];
-function drier({ id, run }: { id: string; run: Bursts }): Command[] {
+function drier({ id, run }: Sprayer): Command[] {
   const once = run.atMin.slice(0, 1);
   const runs = LESS.map((share) => ({ ...run, forS: Math.max(3, Math.round(run.forS * share)) }));
   return [...runs, ...runs.map((less) => ({ ...less, atMin: once }))].map((less) => change(id, { run: less }));
 }
 
-/** A sprayer as it is usually bought. */
-function newSprayer({ habitat, library, animal }: Assessed): { add: Command; id: string; run: Bursts } | undefined {
-  const id = freeId(habitat.gear, "sprayer");
-  const piece = usualGear(habitat, library.get("gear", "handSprayer"), animal, { id });
-  return isBursts(piece.run) ? { add: { name: "addGear", args: piece }, id, run: piece.run } : undefined;
+/** A sprayer as it is usually bought, and ever more spray of it. */
+function newSprayer({ habitat, library, animal }: Assessed, kindId: string): Command[][] {
+  const id = freeId(habitat.gear, kindId === "handSprayer" ? "sprayer" : "mister");
+  const piece = usualGear(habitat, library.get("gear", kindId), animal, { id });
+  if (!isBursts(piece.run)) return [];
+  const add: Command = { name: "addGear", args: piece };
+  return [[add], ...wetter({ id, kindId, run: piece.run }).map((more) => [add, more])];
 }
 
-/** Ever more spray: of what is there, or where nothing sprays, of a sprayer worked by hand. */
-function sprays(assessed: Assessed): { isNew: boolean; ways: Command[][] } {
-  const there = sprayers(assessed)[0];
-  if (there) return { isNew: false, ways: wetter(there).map((more) => [more]) };
-  const fresh = newSprayer(assessed);
-  return { isNew: true, ways: fresh ? [[fresh.add], ...wetter(fresh).map((more) => [fresh.add, more])] : [] };
+/** Ever more spray by one kind of thing; `kindId` where it is not there yet. */
+type Sprays = { kindId: string | undefined; ways: Command[][] };
+
+/** More of what sprays already; where that is a hand or nothing, by hand as often as one does it, then by a pump. */
+function sprays(assessed: Assessed): Sprays[] {
+  const there = sprayers(assessed);
+  const [first] = there;
+  const more: Sprays[] = first
+    ? [{ kindId: undefined, ways: wetter(first).map((one) => [one]) }]
+    : [{ kindId: "handSprayer", ways: newSprayer(assessed, "handSprayer") }];
+  if (!there.every(isByHand)) return more;
+  const byPump = newSprayer(assessed, "mistingPump");
+  const instead: Command[] = there.map(({ id }) => ({ name: "removeGear", args: { ids: [id] } }));
+  return [...more, { kindId: "mistingPump", ways: byPump.map((way) => [...instead, ...way]) }];
 }
 
 /** Foggers on a humidistat that feels the middle of the box. */
@@ -94,10 +114,9 @@ function foggers({ habitat, library, animal, ground }: Assessed, count: number):
   const [xCm, yCm] = [Math.round(habitat.shell.widthCm / 2), Math.round(habitat.shell.depthCm / 2)];
   const probe = { xCm, yCm, upCm: Math.round(standCm(ground, xCm, yCm) + 1) };
   const kind = library.get("gear", "ultrasonicFogger");
-  const pieces = Array.from({ length: count }, (_, n) => {
-    const id = freeId(habitat.gear, n === 0 ? "fogger" : `fogger-${n + 1}`);
-    return usualGear(habitat, kind, animal, { id, feedId: stat });
-  });
+  const pieces = freeIds(habitat.gear, "fogger", count).map((id) =>
+    usualGear(habitat, kind, animal, { id, feedId: stat }),
+  );
   return [
     { name: "addGear", args: { id: stat, kindId: "humidistat", probe } },
     ...pieces.map((args): Command => ({ name: "addGear", args })),
@@ -126,13 +145,13 @@ const withCover = ({ coveredPct }: Way): { coveredPct?: number } => (coveredPct 
 /** Change what wets it, cover it, both; only then bring in more. */
 function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
   const cover = moreCover(assessed);
-  const { isNew, ways } = sprays(assessed);
-  const mist: Way[] = ways.map((commands) => ({ commands }));
-  const both = cover.flatMap(({ commands, coveredPct }) =>
-    ways.map((more): Way => ({ coveredPct, commands: [...commands, ...more] })),
-  );
+  const by = sprays(assessed);
+  const covered = (ways: readonly Command[][]): Way[] =>
+    cover.flatMap(({ commands, coveredPct }) =>
+      ways.map((more): Way => ({ coveredPct, commands: [...commands, ...more] })),
+    );
   const tops: readonly Way[] = [{ commands: [] }, ...cover];
-  const most = ways.at(-1) ?? [];
+  const most = by.at(-1)?.ways.at(-1) ?? [];
   const foggy = tops.flatMap((way): Way[] => [
     { ...way, commands: [...way.commands, ...foggers(assessed, 1)] },
     { ...way, commands: [...way.commands, ...foggers(assessed, 2), ...most] },
@@ -140,8 +159,14 @@ function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
   return [
     ...first(assessed, [{ commands: reset(assessed) }], (): Dry => ({ variant: "set" })),
     ...first(assessed, cover, (way): Dry => ({ variant: "cover", ...withCover(way) })),
-    ...first(assessed, mist, (): Dry => (isNew ? { variant: "add", kindId: "handSprayer" } : { variant: "mist" })),
-    ...first(assessed, both, (way): Dry => ({ variant: "coverMist", ...withCover(way) })),
+    ...by.flatMap(({ kindId, ways }) => [
+      ...first(
+        assessed,
+        ways.map((commands) => ({ commands })),
+        (): Dry => (kindId === undefined ? { variant: "mist" } : { variant: "add", kindId }),
+      ),
+      ...first(assessed, covered(ways), (way): Dry => ({ variant: "coverMist", ...withCover(way) })),
+    ]),
     ...warmFirst(assessed, foggy, (): Dry => ({ variant: "add", kindId: "ultrasonicFogger" })),
   ];
 }

@@ -35,11 +35,22 @@ export function thermostat(assessed: Assessed, kind: Gear, id: string): Command 
   return { name: "addGear", args: { id, kindId: thermostatFor(kind), probe } };
 }
 
+/** So many ids that no gear has, nor one another. @example freeIds([], "fogger", 2) // ["fogger", "fogger-2"] */
+export function freeIds(gear: readonly GearPiece[], id: string, count: number): string[] {
+  const taken = new Set(gear.map((piece) => piece.id));
+  const names = Array.from({ length: gear.length + count }, (_, n) => (n === 0 ? id : `${id}-${n + 1}`));
+  return names.filter((name) => !taken.has(name)).slice(0, count);
+}
+
 export type Half = "day" | "night";
+
+/** A hide that comes later still stands clear under a heater: as high as most are. */
+const HIDE_CM = 10;
 
 /** How high a heater over the top hangs to be clear of what stands under it; nothing where it is so already. */
 export function clearUpCm({ habitat, ground }: Assessed, { xCm, yCm, zCm }: Fixture, powerW: number): number | null {
-  const clearCm = Math.ceil(standCm(ground, xCm, yCm) + clearanceCm(powerW));
+  const mayStandCm = Math.max(standCm(ground, xCm, yCm), ground.surfaceAt(xCm, yCm) + HIDE_CM);
+  const clearCm = Math.ceil(mayStandCm + clearanceCm(powerW));
   return zCm > habitat.shell.heightCm && clearCm > zCm ? clearCm : null;
 }
 

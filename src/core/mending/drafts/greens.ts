@@ -7,7 +7,7 @@ import { sceneOf } from "../../scene";
 import { last, one } from "../mender";
 
 /** A tangle is made of so many leafy plants: see the furnishing. */
-const TANGLE_LEAVES = 2;
+export const TANGLE_LEAVES = 2;
 /** So many kinds are offered. */
 const MOST_KINDS = 3;
 

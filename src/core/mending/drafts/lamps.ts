@@ -2,6 +2,7 @@ import type { Gear, Range } from "../../catalog";
 import type { Assessed } from "../../findings";
 import { clearanceCm, fixtureOf, wattsOf, type Fixture } from "../../gear";
 import { surfaceC } from "../../climate";
+import { baskingOn } from "../../hardscape";
 import { uvIndexAt, uvLamps } from "../../light";
 import { usualGear, type GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
@@ -67,7 +68,7 @@ function newTube(assessed: Assessed, wanted: Range) {
   const along = at ? { xCm: Math.round(at.xCm), yCm: Math.round(at.yCm) } : {};
   const tries = UV_KINDS.flatMap((kindId) => {
     const kind = library.get("gear", kindId);
-    const usual = usualGear(habitat, kind, animal, { id: "uv-tube", ...along });
+    const usual = usualGear(habitat, kind, animal, { id: freeId(habitat.gear, "uv-tube"), ...along });
     const inBox = Math.min(
       Math.max(usual.xCm, (usual.size.lengthCm ?? 0) / 2),
       habitat.shell.widthCm - (usual.size.lengthCm ?? 0) / 2,
@@ -89,17 +90,19 @@ function hung(assessed: Assessed, lamp: Fixture, wanted: Range, way: "lower" | "
   const piece = pieceAbout(assessed, lamp.piece.id);
   if (!piece) return [];
   const top = habitat.shell.heightCm;
+  const over = overTop(top).map((upCm) => ({ upCm, place: "aboveMesh" as const }));
+  const under = heights(assessed, piece).map((upCm) => ({ upCm, place: "insideTop" as const }));
   const at =
     way === "lower"
-      ? heights(assessed, piece).filter((cm) => cm < lamp.zCm)
-      : overTop(top).filter((cm) => cm > lamp.zCm);
-  const place = way === "lower" ? "insideTop" : "aboveMesh";
-  if (!lamp.kind.places.includes(place)) return [];
-  const tries = at.map((upCm) => ({
-    upCm,
-    off: off(lit(assessed, { piece: { ...piece, upCm, place }, kind: lamp.kind }), wanted),
-  }));
-  return nearest(tries).flatMap(({ upCm }) => one({ upCm, variant: way }, change(piece.id, { upCm, place })));
+      ? [...over, ...under].filter(({ upCm }) => upCm < lamp.zCm)
+      : over.filter(({ upCm }) => upCm > lamp.zCm);
+  const tries = at
+    .filter(({ place }) => lamp.kind.places.includes(place))
+    .map((hangs) => ({
+      hangs,
+      off: off(lit(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }), wanted),
+    }));
+  return nearest(tries).flatMap(({ hangs }) => one({ upCm: hangs.upCm, variant: way }, change(piece.id, hangs)));
 }
 
 /** A weaker or a stronger kind where it hangs. */
@@ -146,15 +149,15 @@ function hangingHeights(assessed: Assessed, kind: Gear, at: { xCm?: number; yCm?
 function newLamp(assessed: Assessed, wanted: Range) {
   const { habitat, library, animal, ground } = assessed;
   const kind = library.get("gear", "halogenLamp");
-  const basking = ground.solids.filter(({ kind: { roles }, piece }) => piece && roles.includes("basking"));
-  const places = [...basking.map(({ piece }) => piece), undefined].map((piece) =>
+  const places = [...baskingOn(ground).map(({ piece }) => piece), undefined].map((piece) =>
     piece ? { xCm: Math.round(piece.xCm), yCm: Math.round(piece.yCm) } : {},
   );
   const watts = kind.sizes.flatMap((size) => size.watts ?? []);
+  const id = freeId(habitat.gear, "basking-lamp");
   const tries = places.flatMap((at) =>
     hangingHeights(assessed, kind, at).flatMap(({ upCm, place }) =>
       watts.flatMap((powerW) => {
-        const piece = { ...usualGear(habitat, kind, animal, { id: "basking-lamp", ...at }), powerW, upCm, place };
+        const piece = { ...usualGear(habitat, kind, animal, { id, ...at }), powerW, upCm, place };
         const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
         if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
         if (fixture.zCm <= habitat.shell.heightCm && besideCm(ground, fixture) < BESIDE_LAMP_CM) return [];

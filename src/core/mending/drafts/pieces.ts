@@ -1,15 +1,16 @@
-import { crevicesOf, heightsApartCm } from "../../hardscape";
-import type { Command, Design, Piece } from "../../habitat";
-import type { Assessed } from "../../findings";
+import { baskingOn, crevicesOf, heightsApartCm } from "../../hardscape";
+import { attempt, usualSlabs, type Command, type Design, type Piece } from "../../habitat";
+import type { Assessed, FindingOf } from "../../findings";
 import { freePlace } from "../../placing";
+import { sceneOf } from "../../scene";
 import { last, one, type Draft, type Menders } from "../mender";
-import { isGreen, planted } from "./greens";
-import { MOST_OF_HEIGHT, pieceOf, setUpAll } from "./setUp";
+import { isGreen, planted, TANGLE_LEAVES } from "./greens";
+import { MOST_OF_HEIGHT, setUpAll } from "./setUp";
 
 const HIGH_SHARE = 0.55;
 const onGround = { on: "ground" as const, sunkCm: 0 };
 
-type Spot = Pick<Piece, "xCm" | "yCm" | "rest">;
+type Spot = Pick<Piece, "xCm" | "yCm" | "rest"> & { heightCm?: number };
 const share = ({ shell }: Design, x: number, y: number) => ({ xCm: shell.widthCm * x, yCm: shell.depthCm * y });
 
 /** Heights ledges are tried at, the usual ones first; where what hangs high takes them, the lower ones. */
@@ -22,7 +23,7 @@ const LEDGE_SHARES = [
 function ledgeHeights({ habitat, ground, library }: Assessed, count: number, shares: readonly number[]): number[] {
   const { heightCm } = habitat.shell;
   const ledgeCm = Math.min(library.get("pieceKinds", "ledge").heightCm, heightCm * MOST_OF_HEIGHT);
-  const taken = ground.solids.filter((solid) => solid.kind.roles.includes("basking")).map((solid) => solid.topCm);
+  const taken = baskingOn(ground).map((solid) => solid.topCm);
   const apartCm = heightsApartCm(heightCm);
   const free = shares
     .map((part) => heightCm * part)
@@ -42,6 +43,14 @@ function areApart(commands: readonly Command[], { habitat }: Assessed): boolean 
     )
     .toSorted((a, b) => a - b);
   return heightsCm.every((cm, n) => n === 0 || cm - (heightsCm[n - 1] ?? 0) >= apartCm);
+}
+
+/** Whether a lamp can shine on all that is set up, and on what it shone on before. */
+function areOpen(commands: readonly Command[], { habitat, library, ground }: Assessed): boolean {
+  const after = attempt(habitat, commands, library);
+  return (
+    after.ok && baskingOn(sceneOf(after.design, library).ground).length === baskingOn(ground).length + commands.length
+  );
 }
 
 /** Shares of the width for pieces side by side, each clear of the walls. */
@@ -71,6 +80,39 @@ function setUp<K extends string>(assessed: Assessed, kindId: K, name: string, sp
   const commands = setUpAll(assessed, wishes);
   return commands.length === 0 ? [] : one({ kindId }, ...commands);
 }
+
+/** Where the back has no room for ledges: a branch, then a log, on the ground in front, at two heights by nature. */
+function groundBasking(assessed: Assessed, quantities: FindingOf<"baskingMissing">["quantities"], about: string) {
+  const count = shortBy(quantities);
+  const kinds = [
+    ["branch", "log"],
+    ["log", "branch"],
+  ] as const;
+  return kinds.flatMap((ids) => {
+    const wishes = Array.from({ length: count }, (_, n) => ({
+      kindId: ids[n % ids.length] ?? ids[0],
+      name: `${about}-${n + 1}`,
+      ...share(assessed.habitat, n % 2 === 0 ? 0.3 : 0.7, 0.35),
+      rest: onGround,
+    }));
+    const commands = setUpAll(assessed, wishes);
+    return commands.length === 0 ? [] : one({ kindId: ids[0] as string }, ...commands);
+  });
+}
+
+/** A pile stands on the glass, and only what looks out of the ground has gaps: so high, with so many of them. */
+function pileOverGround({ habitat, ground, library }: Assessed): { heightCm: number; gaps: number } {
+  const { widthCm, depthCm, heightCm: boxCm } = habitat.shell;
+  const groundCm = ground.surfaceAt(widthCm / 2, depthCm * PILES_AT);
+  const overCm = Math.min(library.get("pieceKinds", "slabStack").heightCm, (boxCm - groundCm) * HALF);
+  const heightCm = groundCm + overCm;
+  return { heightCm, gaps: Math.floor((crevicesOf(usualSlabs(heightCm)) * overCm) / heightCm) };
+}
+
+/** Piles and tubes are tried towards the back, a share of the depth. */
+const PILES_AT = 0.74;
+/** A pile leaves so much of the room over the ground free. */
+const HALF = 0.5;
 
 const LEAST_SHARE = 0.4;
 
@@ -137,11 +179,25 @@ export const pieceMenders = {
   refugeMissing: ({ quantities, about }, assessed) => {
     const { habitat } = assessed;
     const along = (count: number, rest: Spot["rest"]): Spot[] =>
-      Array.from({ length: count }, (_, n) => ({ ...share(habitat, sideBySide(n, count), 0.74), rest }));
+      Array.from({ length: count }, (_, n) => ({ ...share(habitat, sideBySide(n, count), PILES_AT), rest }));
     if (quantities.variant === "crevice") {
-      const { slabs } = pieceOf(assessed, { kindId: "slabStack", id: about, xCm: 0, yCm: 0 });
-      const piles = Math.ceil(shortBy(quantities) / Math.max(1, crevicesOf(slabs)));
-      return refuge(setUp(assessed, "slabStack", about, along(piles, { on: "glass" })));
+      const { heightCm, gaps } = pileOverGround(assessed);
+      const spots = along(Math.ceil(shortBy(quantities) / Math.max(1, gaps)), { on: "glass" });
+      return refuge(
+        setUp(
+          assessed,
+          "slabStack",
+          about,
+          spots.map((spot) => ({ ...spot, heightCm })),
+        ),
+      );
+    }
+    if (quantities.variant === "leafTangle") {
+      const leaves = along(shortBy(quantities) * TANGLE_LEAVES, onGround);
+      return [
+        ...planted(assessed, quantities, quantities.variant),
+        ...refuge(setUp(assessed, "artificialPlant", about, leaves)),
+      ];
     }
     if (isGreen(quantities.variant)) return planted(assessed, quantities, quantities.variant);
     if (quantities.variant !== "corkTubeHigh") return [];
@@ -190,9 +246,9 @@ export const pieceMenders = {
       });
       const way = setUp(assessed, "ledge", about, spots);
       const [draft] = way;
-      if (draft && areApart(draft.commands, assessed)) return way;
+      if (draft && areApart(draft.commands, assessed) && areOpen(draft.commands, assessed)) return way;
       if (any.length === 0) any = way;
     }
-    return any;
+    return [...any, ...groundBasking(assessed, quantities, about)];
   },
 } satisfies Partial<Menders>;

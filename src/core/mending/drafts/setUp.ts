@@ -10,16 +10,13 @@ const MOST_OF_SIDE = 0.45;
 const freeId = (pieces: readonly Piece[], id: string): string =>
   pieces.some((piece) => piece.id === id) ? freeId(pieces, `${id}-2`) : id;
 
-type Wish = { kindId: string; name: string; xCm: number; yCm: number; rest?: Piece["rest"] };
+type Wish = { kindId: string; name: string; xCm: number; yCm: number; rest?: Piece["rest"]; heightCm?: number };
 
 /** A piece of a kind as it is wished, no larger than the box allows. */
-export function pieceOf(
-  { habitat, library }: Assessed,
-  { kindId, id, ...wish }: Omit<Wish, "name"> & { id: string },
-): Piece {
+function pieceOf({ habitat, library }: Assessed, { kindId, id, ...wish }: Omit<Wish, "name"> & { id: string }): Piece {
   const { widthCm, depthCm, rests, form, ...kind } = library.get("pieceKinds", kindId);
   const { shell } = habitat;
-  const heightCm = Math.min(kind.heightCm, shell.heightCm * MOST_OF_HEIGHT);
+  const heightCm = wish.heightCm ?? Math.min(kind.heightCm, shell.heightCm * MOST_OF_HEIGHT);
   return {
     id,
     kindId,
@@ -39,10 +36,14 @@ export function pieceOf(
 /** As it is usually bought, or a smaller one where that finds no room. */
 const SIZES = [1, 0.75, 0.55] as const;
 
-/** A piece of a kind at the free place nearest to where it is wished. */
-export function setUpOne(assessed: Assessed, { name, ...wish }: Wish): Command | undefined {
+/** A piece of a kind at the free place nearest to where it is wished, as large as it finds room. */
+export function setUpOne(
+  assessed: Assessed,
+  { name, ...wish }: Wish,
+  sizes: readonly number[] = SIZES,
+): Command | undefined {
   const usual = pieceOf(assessed, { ...wish, id: freeId(assessed.habitat.pieces, name) });
-  for (const share of SIZES) {
+  for (const share of sizes) {
     const piece = { ...usual, widthCm: usual.widthCm * share, depthCm: usual.depthCm * share };
     const place = freePlace(assessed, piece);
     if (place) return { name: "addPiece", args: { ...piece, ...place } };
@@ -51,15 +52,27 @@ export function setUpOne(assessed: Assessed, { name, ...wish }: Wish): Command |
 }
 
 /**
- * Pieces set up one after the other, each clear of those before it.
+ * Pieces set up one after the other, each clear of those before it: each as large as it can be, or all of them smaller
+ * where the first took the room of the last.
  *
  * @returns none where one of them finds no room
  */
 export function setUpAll(assessed: Assessed, wishes: readonly Wish[]): Command[] {
+  const anySize = setUpSized(assessed, wishes, SIZES);
+  if (anySize.length > 0 || wishes.length < 2) return anySize;
+  const smaller = SIZES.slice(1).map((_, n) => SIZES.slice(n + 1));
+  for (const sizes of smaller) {
+    const commands = setUpSized(assessed, wishes, sizes);
+    if (commands.length > 0) return commands;
+  }
+  return [];
+}
+
+function setUpSized(assessed: Assessed, wishes: readonly Wish[], sizes: readonly number[]): Command[] {
   let now: Assessed = assessed;
   const commands: Command[] = [];
   for (const wish of wishes) {
-    const command = setUpOne(now, wish);
+    const command = setUpOne(now, wish, sizes);
     const tried = command && attempt(now.habitat, [command], now.library);
     if (!command || !tried?.ok) return [];
     commands.push(command);
