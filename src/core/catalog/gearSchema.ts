@@ -22,6 +22,7 @@ export const GEAR_CONTROLS = [
   "none",
   "timer",
   "secondsTimer",
+  "byHand",
   "onOff",
   "pulse",
   "dimming",

@@ -13,7 +13,18 @@ export {
   waterMLPerH,
   wattsOf,
 } from "./sizes";
-export { dayHours, hoursOn, inUse, isHeld, isOnAt, isSwitched, MINUTES_A_DAY, onSpans, shareOn } from "./runs";
+export {
+  dayHours,
+  hoursOn,
+  inUse,
+  isByHand,
+  isHeld,
+  isOnAt,
+  isSwitched,
+  MINUTES_A_DAY,
+  onSpans,
+  shareOn,
+} from "./runs";
 export type { Daylight, Span } from "./runs";
 export { chainOf, feeds, hangingOn, isResidualGuard, isThermostat, wattsOn } from "./chain";
 export { plugged } from "./plugged";

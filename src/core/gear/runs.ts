@@ -88,6 +88,9 @@ const lasts = ({ fromMin, untilMin, rampMin }: Span): number =>
 export const hoursOn = (run: Run, on: string): number =>
   onSpans(run, on).reduce((sum, span) => sum + lasts(span), 0) / 60;
 
+/** Whether somebody works it: what it does is a duty, and nothing does it by itself. */
+export const isByHand = ({ control }: Pick<Gear, "control">): boolean => control.includes("byHand");
+
 /** Whether a controller decides when it is on. */
 export const isHeld = (run: Run): run is Extract<Run, { by: "warmth" | "damp" }> =>
   run.by === "warmth" || run.by === "damp";

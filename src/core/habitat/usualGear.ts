@@ -3,13 +3,12 @@ import { DAY, FAN, heldDamp, heldWarm, MIST } from "./held";
 import type { Design, GearPiece, GearSize, Run } from "./schema";
 
 const WARM: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
-const BY_HAND: readonly string[] = ["handSprayer", "pressureSprayer"];
 const FALL: Run = { by: "hours", fromMin: 10 * 60, untilMin: 12 * 60, rampMin: 0 };
 
 /** How gear that wets the air usually runs: by seconds where it sprays, on a humidistat where it can be. */
 function wetting({ control, id }: Gear, humidityRh: Animal["humidityRh"]): Run {
   if (control.includes("humidistat")) return heldDamp(humidityRh);
-  if (control.includes("secondsTimer") || BY_HAND.includes(id)) return MIST;
+  if (control.includes("secondsTimer") || control.includes("byHand")) return MIST;
   return id === "drippingWall" ? FALL : { by: "always" };
 }
 

@@ -4,7 +4,7 @@ import { waterInBoxL } from "../living";
 import type { Scene } from "../scene";
 import { feedEveryDays } from "./feeding";
 import { gearDuties, type GearDuty } from "./gearDuties";
-import { mistingBy, mistingFor } from "./misting";
+import { mistedByHand, mistingBy, mistingFor } from "./misting";
 
 const DUTY_IDS = [
   "feed",
@@ -103,7 +103,7 @@ function animalDuties({ habitat, animal, on, misting, pump }: Asked): (Made | fa
       pump === undefined && {
         id: "mist",
         everyDays: misting.everyDays,
-        quantities: { timesADay: misting.timesADay },
+        quantities: { timesADay: misting.timesADay, burstS: misting.burstS ?? 0 },
         cautions: ["electricityWater"],
       },
     pump !== undefined && { id: "lookAtMister", everyDays: 1, quantities: { ...pump }, cautions: ["electricityWater"] },
@@ -188,7 +188,14 @@ type Asked = Pick<Scene, "habitat" | "animal"> & {
 /** Every duty the design asks for, before its keeper changed any. */
 function usualDuties(scene: Scene, on: string): Duty[] {
   const { habitat, animal } = scene;
-  const asked = { scene, on, habitat, animal, misting: mistingFor(animal), pump: mistingBy(scene) };
+  const asked = {
+    scene,
+    on,
+    habitat,
+    animal,
+    misting: mistedByHand(scene) ?? mistingFor(animal),
+    pump: mistingBy(scene),
+  };
   const made = [...animalDuties(asked), ...boxDuties(asked)].filter((duty) => duty !== false);
   return [
     ...made.map(({ everyDays, ...duty }): Duty => ({ ...duty, ...every(everyDays), does: duty.id })),

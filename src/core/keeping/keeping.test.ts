@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Told } from "../log";
 import { STOCK } from "../library";
-import { logged, scene, started } from "../testing";
+import { logged, made, scene, started } from "../testing";
 import { bandChecks, bandFor, dueList, duties, settledDays, type BySeries } from "./index";
 
 const DAY = "2026-03-01";
@@ -23,11 +23,20 @@ describe("duties", () => {
     ]);
     expect(duties(fernwall, DAY).map((duty) => duty.id)).toContain("waterLine");
   });
+  it("ask to mist by hand as the sprayer is set, and only to look where a pump does it", () => {
+    const run = { by: "bursts" as const, atMin: [480, 780, 1140], forS: 25 };
+    const asked = (kindId: string) => {
+      const told = duties(scene(made(started(), { name: "addGear", args: { id: "mist", kindId, run } })), DAY);
+      return told.filter(({ id }) => id === "mist" || id === "lookAtMister").map(({ id, quantities }) => [id, quantities]);
+    };
+    expect(asked("handSprayer")).toEqual([["mist", { timesADay: 3, burstS: 25 }]]);
+    expect(asked("mistingPump")).toEqual([["lookAtMister", { timesADay: 3, burstS: 25 }]]);
+  });
   it("mist a spider that is misted once a week on one day of it", () => {
     const rare = STOCK.all("animals").find(({ mistingsPerWeek: [low, high] }) => low + high > 0 && low + high <= 2)!;
     const mist = duties(scene(started({ animalId: rare.id })), DAY).find(({ id }) => id === "mist")!;
     expect(mist.comes.by === "days" && mist.comes.days).toBeGreaterThanOrEqual(7);
-    expect(mist.quantities).toEqual({ timesADay: 0 });
+    expect(mist.quantities).toEqual({ timesADay: 0, burstS: 0 });
   });
   it("are due from the move-in: daily ones at once, the litter after two months (common practice)", () => {
     expect(due([], "2026-02-10")).toEqual([]);

@@ -23,7 +23,6 @@ const FEELS: readonly string[] = [
 ];
 /** Whether a kind has a probe that sits somewhere in the box. */
 const hasProbe = ({ id, purpose }: Fitted["kind"]): boolean => SENSES.includes(purpose) && FEELS.includes(id);
-const NEEDS_NO_PLUG: readonly string[] = ["handSprayer", "pressureSprayer", "dripBottle", "siphonHose"];
 
 type Props = { one: Fitted; name: string; set: SetGear; at: Fixture };
 
@@ -43,7 +42,7 @@ export function WiringFields({ one, name, set, at }: Props) {
   const { probe } = piece;
   return (
     <>
-      {NEEDS_NO_PLUG.includes(kind.id) || (!kind.watts && !SENSES.includes(kind.purpose)) ? null : (
+      {!kind.watts && !SENSES.includes(kind.purpose) ? null : (
         <label className={css.told}>
           <span>{say("climate:gear.feed")}</span>
           <select

@@ -226,7 +226,7 @@ const sentences = {
   refugeMissing: {
     why: {
       crevice:
-        "{{animalId}} wedges itself into crevices that touch it above and below: {{haveCount}} here, {{needCount}} wanted.",
+        "{{animalId}} hides in crevices that touch it above and below: {{haveCount}} here, {{needCount}} wanted.",
       corkTubeHigh: "{{animalId}} sleeps in tubes high up: {{haveCount}} here, {{needCount}} wanted.",
       leafTangle:
         "{{animalId}} hides in tangles of leaves, two leafy plants or more: {{haveCount}} here, {{needCount}} wanted.",

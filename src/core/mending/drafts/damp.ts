@@ -1,4 +1,6 @@
+import type { Gear } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
+import { isByHand } from "../../gear";
 import { usualGear, type Command, type Run } from "../../habitat";
 import { standCm } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
@@ -35,12 +37,12 @@ function warmFirst<Q>(assessed: Assessed, ways: readonly Way[], told: (way: Way)
 type Bursts = Extract<Run, { by: "bursts" }>;
 const isBursts = (run: Run): run is Bursts => run.by === "bursts";
 
-type Sprayer = { id: string; kindId: string; run: Bursts };
+type Sprayer = { id: string; kind: Gear; run: Bursts };
 
 /** What sprays by bursts. */
 const sprayers = ({ outlook }: Assessed): Sprayer[] =>
   outlook.all.flatMap(({ piece, kind }) =>
-    kind.purpose === "water" && isBursts(piece.run) ? [{ id: piece.id, kindId: kind.id, run: piece.run }] : [],
+    kind.purpose === "water" && isBursts(piece.run) ? [{ id: piece.id, kind, run: piece.run }] : [],
   );
 
 const EARLIEST_MIN = 7 * 60;
@@ -63,14 +65,14 @@ const LONGEST_S = 180;
 
 /** By hand nobody sprays more often than this, nor longer: from memory. More is a pump's work. */
 const BY_HAND = { times: 3, longestS: 60 };
-const isByHand = ({ kindId }: Pick<Sprayer, "kindId">): boolean => kindId === "handSprayer";
+const byHand = ({ kind }: Pick<Sprayer, "kind">): boolean => isByHand(kind);
 
-const wetter = ({ id, kindId, run }: Sprayer): Command[] => {
-  const most = isByHand({ kindId }) ? BY_HAND : { times: Infinity, longestS: LONGEST_S };
+const wetter = ({ id, kind, run }: Sprayer): Command[] => {
+  const most = isByHand(kind) ? BY_HAND : { times: Infinity, longestS: LONGEST_S };
   return MORE.filter(({ times, longer }) => times > run.atMin.length || longer > 1).flatMap(({ times, longer }) => {
     const atMin = times > run.atMin.length ? spread(times) : run.atMin;
     const forS = Math.round(run.forS * longer);
-    if (atMin.length > most.times || (isByHand({ kindId }) && forS > most.longestS)) return [];
+    if (atMin.length > most.times || (isByHand(kind) && forS > most.longestS)) return [];
     return [change(id, { run: { ...run, atMin, forS: Math.min(most.longestS, forS) } })];
   });
 };
@@ -86,10 +88,11 @@ function drier({ id, run }: Sprayer): Command[] {
 /** A sprayer as it is usually bought, and ever more spray of it. */
 function newSprayer({ habitat, library, animal }: Assessed, kindId: string): Command[][] {
   const id = freeId(habitat.gear, kindId === "handSprayer" ? "sprayer" : "mister");
-  const piece = usualGear(habitat, library.get("gear", kindId), animal, { id });
+  const kind = library.get("gear", kindId);
+  const piece = usualGear(habitat, kind, animal, { id });
   if (!isBursts(piece.run)) return [];
   const add: Command = { name: "addGear", args: piece };
-  return [[add], ...wetter({ id, kindId, run: piece.run }).map((more) => [add, more])];
+  return [[add], ...wetter({ id, kind, run: piece.run }).map((more) => [add, more])];
 }
 
 /** Ever more spray by one kind of thing; `kindId` where it is not there yet. */
@@ -102,7 +105,7 @@ function sprays(assessed: Assessed): Sprays[] {
   const more: Sprays[] = first
     ? [{ kindId: undefined, ways: wetter(first).map((one) => [one]) }]
     : [{ kindId: "handSprayer", ways: newSprayer(assessed, "handSprayer") }];
-  if (!there.every(isByHand)) return more;
+  if (!there.every(byHand)) return more;
   const byPump = newSprayer(assessed, "mistingPump");
   const instead: Command[] = there.map(({ id }) => ({ name: "removeGear", args: { ids: [id] } }));
   return [...more, { kindId: "mistingPump", ways: byPump.map((way) => [...instead, ...way]) }];
