@@ -81,7 +81,7 @@ test("bad sizes are refused in words that name the field, and nothing is put on 
   const size = page.getByLabel("Inner size");
   const go = page.getByRole("button", { name: "Put it on the bench" });
   await go.click();
-  await expect(page.getByText("Name: give the habitat a name.")).toBeVisible();
+  await expect(page.getByText("Who will live in it? Type a name and choose an animal.")).toBeVisible();
   for (const [typed, told] of [
     ["0 x 45 x 45", "Width: must be between 10 cm and 500 cm."],
     ["60 x -45 x 45", "Depth, front to back: must be between"],

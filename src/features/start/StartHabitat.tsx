@@ -242,9 +242,9 @@ function Company({ animal }: { animal: Animal }) {
   return <p className={css.company}>{say(`start:company.${company}`, { mostCount: mostTogether })}</p>;
 }
 
-/** The habitat as it would be, as soon as the fields make sense; a nameless one still shows. */
+/** The habitat as it would be, as soon as the fields make sense. */
 function draftOf(schema: ReturnType<typeof startSchema>, fields: StartFields, library: Library): Design | undefined {
-  const read = schema.safeParse({ ...fields, name: fields.name.trim() === "" ? "…" : fields.name });
+  const read = schema.safeParse(fields);
   if (!read.success) return undefined;
   return startHabitat({ id: "draft", createdAt: "2026-01-01T00:00:00Z", startOn: "2026-01-01", ...read.data }, library);
 }

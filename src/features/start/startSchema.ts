@@ -2,7 +2,7 @@ import * as z from "zod";
 import { LIMITS, NameSchema, type StartingTop } from "@/core/habitat";
 import { parseSize, type MeasureKind, type UnitSystem } from "@/core/units";
 import { readTyped, type Limits } from "@/ui/measure";
-import { figuresIn, type Say } from "@/words";
+import { capital, figuresIn, type Say } from "@/words";
 
 /** What the start form holds: text as people type it. */
 export type StartFields = {
@@ -69,8 +69,8 @@ export function startSchema(say: Say, system: UnitSystem) {
         return z.NEVER;
       }),
       name: z.string().superRefine((text, context) => {
-        if (NameSchema.safeParse(text).success) return;
-        const key = text.trim() === "" ? "empty" : text.length > 60 ? "tooLong" : "markup";
+        if (text.trim() === "" || NameSchema.safeParse(text).success) return;
+        const key = text.length > 60 ? "tooLong" : "markup";
         context.addIssue({ code: "custom", message: say(`problems:name.${key}`) });
       }),
       size,
@@ -79,8 +79,10 @@ export function startSchema(say: Say, system: UnitSystem) {
       temperature: measure(`${say("start:room")}, ${say("start:roomTemperature")}`, "temperature", LIMITS.roomC),
       humidity: measure(`${say("start:room")}, ${say("start:roomHumidity")}`, "humidity", LIMITS.humidityRh),
     })
-    .transform(({ size: box, sill, top, temperature, humidity, ...rest }) => ({
+    .transform(({ size: box, sill, top, temperature, humidity, name, ...rest }) => ({
       ...rest,
+      // Who gives it no name calls it by who lives in it.
+      name: name.trim() === "" ? capital(say.nameOf("animals", rest.animalId)) : name,
       shell: { ...box, sillCm: sill, top },
       room: { temperatureC: temperature, humidityRh: humidity },
     }));
