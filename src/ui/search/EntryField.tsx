@@ -2,7 +2,7 @@
 
 import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
-import { useMemo, useState, type ReactNode } from "react";
+import { useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import type { CatalogKind } from "@/core/catalog";
 import { capital, useSay } from "@/words";
 import css from "./search.module.css";
@@ -33,6 +33,10 @@ type Props<T extends Named> = {
   atOnce?: boolean;
   className?: string | undefined;
 };
+
+/** Whether somebody is still typing into a field. */
+const isTypedInto = (name: string | undefined): boolean =>
+  document.activeElement instanceof HTMLInputElement && document.activeElement.name === name;
 
 /**
  * Finds one entry by any of its names, with a letter wrong. Where nothing fits it offers the nearest, and to start one
@@ -65,6 +69,21 @@ export function EntryField<T extends Named>(props: Props<T>) {
     const [first] = near;
     return [...of(hits.found), ...near, ...(first && onOwn ? [{ ...first, own: true }] : [])];
   };
+  // On a busy machine one types and goes on before there is anything to find: it is taken as soon as there is.
+  const isWaiting = items.length === 0;
+  const isLeft = useRef(false);
+  useEffect(() => {
+    if (items.length === 0) return;
+    const wasLeft = isLeft.current || (typed !== undefined && !isTypedInto(name));
+    isLeft.current = false;
+    if (!wasLeft) return;
+    const [key] = text.trim() === "" || chosen ? [] : (find(text)?.found ?? []);
+    const first = options.find((option) => keyOf(option) === key);
+    if (first) onChange(first.item);
+    // Once, when entries come: what is typed later is taken as it is chosen.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [items]);
+
   // Enter and leaving the field take what was typed, where it was found: never what stood there before.
   const isFound = searching && (find(text)?.found.length ?? 0) > 0;
   const groupBy = ({ near, item }: Option<T>): string =>
@@ -76,7 +95,15 @@ export function EntryField<T extends Named>(props: Props<T>) {
       {...(props.size ? { size: props.size } : {})}
       disableClearable={value !== undefined}
       blurOnSelect={value === undefined}
-      clearOnBlur
+      clearOnBlur={!isWaiting}
+      onBlur={() => {
+        isLeft.current ||= isWaiting;
+      }}
+      onKeyDown={(event) => {
+        if (!isWaiting || event.key !== "Enter") return;
+        event.preventDefault();
+        isLeft.current = true;
+      }}
       autoHighlight={isFound}
       autoSelect={isFound && value !== undefined}
       openOnFocus={props.atOnce === true}
