@@ -2,7 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { STOCK } from "../library";
 import { crewFit, plantFit } from "../living";
-import { blend, pantryOf, readMeters, standing, mixTarget, DOES } from "../mix";
+import { blend, pantryOf, readMeters, standing, mixTarget, unsuited, DOES } from "../mix";
 import { derived } from "../testing";
 import { begun } from "../testing/newcomer";
 import type { Animal } from "./index";
@@ -85,6 +85,14 @@ describe("the crew its keepers seed", () => {
 });
 
 describe("the first mix", () => {
+  it("holds nothing that hurts who lives on it", () => {
+    const hurt = animals.flatMap((animal) =>
+      (begun({ animal, larger: 1.2, roomC: 22 }).mixes[0]?.parts ?? [])
+        .filter(({ ingredientId }) => unsuited(STOCK.get("ingredients", ingredientId), animal) !== undefined)
+        .map(({ ingredientId }) => `${animal.id} ${ingredientId}`),
+    );
+    expect(hurt).toEqual([]);
+  });
   it("of every animal reads within what its ground asks for, and sours nobody's shell", () => {
     const off = animals.flatMap((animal) => {
       const { mixes, strata } = begun({ animal, larger: 1.2, roomC: 22 });

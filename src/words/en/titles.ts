@@ -23,7 +23,7 @@ const titles = {
   plantWantsDrier: "A plant wants it drier.",
   plantRootsShallow: "Too little soil for a plant’s roots.",
   plantTrampled: "A plant will be trampled.",
-  plantHarmful: "A plant harms who eats it.",
+  plantHarmful: "A plant that is no food.",
   plantTooDim: "Too dim for a plant.",
   plantMisplaced: "A plant is in the wrong kind of place.",
   plantInside: "A plant stands inside something.",

@@ -61,7 +61,7 @@ export const recipes: readonly Recipe[] = [
     parts: [
       { ingredientId: "topsoil", parts: 4 }, { ingredientId: "leafMould", parts: 2 },
       { ingredientId: "coir", parts: 2 }, { ingredientId: "fineBark", parts: 2 },
-      { ingredientId: "playSand", parts: 1 }, { ingredientId: "limestoneGrit", parts: 0.5 },
+      { ingredientId: "playSand", parts: 1 }, { ingredientId: "shellSand", parts: 0.5 },
     ],
     unsure: ["parts"], from: practised("forest soil with lime for snails, crabs and tortoises; the shares are ours"),
   },

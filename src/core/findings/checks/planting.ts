@@ -85,10 +85,14 @@ const TELLERS: Partial<Record<FitCode, Teller>> = {
     code: "plantHarmful",
     quantities: { plantId: stand.plantId, animalId: animal.id, variant: reason.eater as "grazed" | "nibbled" },
   }),
-  "grazing.unknown": (_reason, stand, { animal }) => ({
-    ...{ about: stand.id, weight: "opinion", step: "planting", code: "plantHarmful" },
-    quantities: { plantId: stand.plantId, animalId: animal.id, variant: "unknown" },
-  }),
+  // What is told of leaves as food is told of reptiles: of others nobody has looked, and that is no finding.
+  "grazing.unknown": (_reason, stand, { animal }) =>
+    animal.group === "reptile"
+      ? {
+          ...{ about: stand.id, weight: "opinion", step: "planting", code: "plantHarmful" },
+          quantities: { plantId: stand.plantId, animalId: animal.id, variant: "unknown" },
+        }
+      : undefined,
   "light.tooDim": (reason, stand) => ({
     ...shared(reason, stand),
     code: "plantTooDim",

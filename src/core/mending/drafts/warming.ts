@@ -23,8 +23,17 @@ const isIn = (met: Meets | undefined): boolean =>
 function warms(assessed: Assessed, half: Half, { commands }: Way): boolean {
   const { warm, cool, night, basking } = comesAfter(assessed, commands);
   if (half === "night") return isIn(night);
-  return isIn(warm) && isFine(cool) && basking?.stand !== "high";
+  return isIn(warm) && isFine(cool) && (basking === undefined || !burns(assessed, basking));
 }
+
+/** Whether what basks may get hotter than it did, and than it wants. */
+function burns({ outlook }: Assessed, { stand, got, wanted }: Meets): boolean {
+  const now = outlook.basking?.surfaceC[1] ?? wanted[1];
+  return stand === "high" || got[1] > Math.max(now, wanted[1]) + HOTTER_C;
+}
+
+/** So much more is what a first sizing is good to: ours. */
+const HOTTER_C = 3;
 
 type Held = Extract<GearPiece["run"], { by: "warmth" }>;
 
@@ -123,8 +132,9 @@ function changed(assessed: Assessed, half: Half, group: readonly Fitted[]): Way[
 /** What warms by night, or by day, in a box with such a top: the usual first. */
 function kindsFor(assessed: Assessed, half: Half): string[] {
   if (!isMeshed(assessed)) return ["radiantPanel", "heatMat"];
-  const basks = assessed.animal.temperatureC.baskingSurface !== null;
   if (half === "night") return ["ceramicEmitter", "radiantPanel"];
+  // One place to bask: a second bright lamp would make another, which no thermostat feels.
+  const basks = assessed.animal.temperatureC.baskingSurface !== null && assessed.outlook.basking === undefined;
   return basks ? ["halogenLamp", "ceramicEmitter", "radiantPanel"] : ["ceramicEmitter", "radiantPanel", "halogenLamp"];
 }
 
