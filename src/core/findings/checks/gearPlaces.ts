@@ -1,7 +1,7 @@
 import type { Animal } from "../../catalog";
 import { feltK } from "../../climate";
 import {
-  clearanceCm,
+  clearanceOf,
   feeds,
   fixtureOf,
   isBeside,
@@ -54,7 +54,7 @@ function leafCm({ habitat, ground, library }: Assessed, { xCm, yCm }: Fixture): 
 function tooNear(assessed: Assessed, lamp: Fixture): Found[] {
   const { ground } = assessed;
   if (!isHot(lamp) || isOnWall(lamp.place)) return [];
-  const needCm = clearanceCm(wattsOf(lamp));
+  const needCm = clearanceOf(lamp.kind, wattsOf(lamp));
   const toStand = lamp.zCm - standCm(ground, lamp.xCm, lamp.yCm, lamp.zCm);
   if (toStand < needCm) return [near(lamp, "stand", toStand, needCm)];
   const isInside = lamp.zCm <= assessed.habitat.shell.heightCm;

@@ -1,6 +1,6 @@
 import type { Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { chainOf, clearanceCm, fixtureOf, isResidualGuard, isThermostat, type Fixture } from "../../gear";
+import { chainOf, clearanceOf, fixtureOf, isResidualGuard, isThermostat, type Fixture } from "../../gear";
 import type { Command, GearPiece } from "../../habitat";
 import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
@@ -48,9 +48,13 @@ export type Half = "day" | "night";
 const HIDE_CM = 10;
 
 /** How high a heater over the top hangs to be clear of what stands under it; nothing where it is so already. */
-export function clearUpCm({ habitat, ground }: Assessed, { xCm, yCm, zCm }: Fixture, powerW: number): number | null {
+export function clearUpCm(
+  { habitat, ground }: Assessed,
+  { xCm, yCm, zCm, kind }: Fixture,
+  powerW: number,
+): number | null {
   const mayStandCm = Math.max(standCm(ground, xCm, yCm), ground.surfaceAt(xCm, yCm) + HIDE_CM);
-  const clearCm = Math.ceil(mayStandCm + clearanceCm(powerW));
+  const clearCm = Math.ceil(mayStandCm + clearanceOf(kind, powerW));
   return zCm > habitat.shell.heightCm && clearCm > zCm ? clearCm : null;
 }
 

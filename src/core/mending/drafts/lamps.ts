@@ -240,6 +240,7 @@ export const lampMenders = {
     if (quantities.variant === "beside") return clearOfSides(assessed, fixture);
     const upCm = Math.ceil(fixture.zCm + quantities.needCm - quantities.nearCm);
     const over = upCm >= assessed.habitat.shell.heightCm;
+    if (over && !lamp.kind.places.includes("aboveMesh")) return [];
     return one({ upCm, variant: "higher" }, change(about, { upCm, ...(over ? { place: "aboveMesh" as const } : {}) }));
   },
 } satisfies Pick<Menders, "baskingOff" | "uvOff" | "lampNear">;

@@ -1,6 +1,6 @@
 import type { Gear } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
-import { chainOf, clearanceCm, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
+import { chainOf, clearanceOf, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { grouped } from "../../grouped";
 import { usualGear, type Command, type GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm, standCm, type Meets } from "../../outlook";
@@ -132,10 +132,12 @@ function changed(assessed: Assessed, half: Half, group: readonly Fitted[]): Way[
 /** What warms by night, or by day, in a box with such a top: the usual first. */
 function kindsFor(assessed: Assessed, half: Half): string[] {
   if (!isMeshed(assessed)) return ["radiantPanel", "heatMat"];
-  if (half === "night") return ["ceramicEmitter", "radiantPanel"];
+  if (half === "night") return ["ceramicEmitter", "radiantPanel", "heatMat"];
   // One place to bask: a second bright lamp would make another, which no thermostat feels.
   const basks = assessed.animal.temperatureC.baskingSurface !== null && assessed.outlook.basking === undefined;
-  return basks ? ["halogenLamp", "ceramicEmitter", "radiantPanel"] : ["ceramicEmitter", "radiantPanel", "halogenLamp"];
+  return basks
+    ? ["halogenLamp", "ceramicEmitter", "radiantPanel", "heatMat"]
+    : ["ceramicEmitter", "radiantPanel", "heatMat", "halogenLamp"];
 }
 
 /** Over a large box in a cool room one heater is not enough: so many hang side by side, one to so much of its width. */
@@ -151,7 +153,8 @@ function hangsInside({ habitat, ground }: Assessed, kind: Gear): Hangs[] {
   if (!kind.places.includes("insideGuarded")) return [];
   const upCm = Math.round(habitat.shell.heightCm - UNDER_TOP_CM);
   const strongest = wattsOfKind(kind).at(-1) ?? 0;
-  const isClear = upCm - standCm(ground, habitat.shell.widthCm / 2, habitat.shell.depthCm / 2) > clearanceCm(strongest);
+  const isClear =
+    upCm - standCm(ground, habitat.shell.widthCm / 2, habitat.shell.depthCm / 2) > clearanceOf(kind, strongest);
   return isClear ? [{ place: "insideGuarded", upCm }] : [];
 }
 
