@@ -1,6 +1,6 @@
-import type { Gear, Range } from "../../catalog";
+import { GEAR_LIGHTS, type Gear, type Range } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { clearanceCm, fixtureOf, wattsOf, type Fixture } from "../../gear";
+import { clearanceCm, fixtureOf, lengthCmOf, wattsOf, type Fixture } from "../../gear";
 import { surfaceC } from "../../climate";
 import { baskingOn } from "../../hardscape";
 import { uvIndexAt, uvLamps } from "../../light";
@@ -41,6 +41,25 @@ function lit(assessed: Assessed, tried: Tried): Range {
   return uvIndexAt(lamps, meets?.at ?? under(assessed, fixture));
 }
 
+/** Nearer than this to another, along, across and up, a lamp hangs in it: ours. */
+const APART_CM = { along: 6, across: 9, up: 8 };
+
+/** Whether a lamp as it is tried hangs in no other: one place, one lamp. */
+function isApart({ habitat, ground, outlook }: Assessed, tried: Tried): boolean {
+  const at = fixtureOf(tried, habitat.shell, ground.surfaceAt);
+  return outlook.all
+    .filter(({ piece, kind }) => piece.id !== tried.piece.id && GEAR_LIGHTS.includes(kind.purpose))
+    .map((one) => fixtureOf(one, habitat.shell, ground.surfaceAt))
+    .every((other) => {
+      const alongCm = (lengthCmOf(tried) + lengthCmOf(other)) / 2 + APART_CM.along;
+      return (
+        Math.abs(other.xCm - at.xCm) >= alongCm ||
+        Math.abs(other.yCm - at.yCm) >= APART_CM.across ||
+        Math.abs(other.zCm - at.zCm) >= APART_CM.up
+      );
+    });
+}
+
 /** Heights a lamp may be hung at, cm, from the top down, over what stands under it. */
 function heights({ habitat, ground }: Assessed, { xCm, yCm }: GearPiece): number[] {
   const top = habitat.shell.heightCm;
@@ -74,8 +93,9 @@ function newTube(assessed: Assessed, wanted: Range) {
       habitat.shell.widthCm - (usual.size.lengthCm ?? 0) / 2,
     );
     const piece = { ...usual, xCm: Math.round(inBox) };
-    return tubePlaces(assessed, kind, piece).map((at) => {
+    return tubePlaces(assessed, kind, piece).flatMap((at) => {
       const placed: GearPiece = { ...piece, ...at };
+      if (!isApart(assessed, { piece: placed, kind })) return [];
       return { piece: placed, off: off(lit(assessed, { piece: placed, kind }), wanted) };
     });
   });
@@ -98,6 +118,7 @@ function hung(assessed: Assessed, lamp: Fixture, wanted: Range, way: "lower" | "
       : over.filter(({ upCm }) => upCm > lamp.zCm);
   const tries = at
     .filter(({ place }) => lamp.kind.places.includes(place))
+    .filter((hangs) => isApart(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }))
     .map((hangs) => ({
       hangs,
       off: off(lit(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }), wanted),
@@ -161,6 +182,7 @@ function newLamp(assessed: Assessed, wanted: Range) {
         const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
         if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
         if (fixture.zCm <= habitat.shell.heightCm && besideCm(ground, fixture) < BESIDE_LAMP_CM) return [];
+        if (!isApart(assessed, { piece, kind })) return [];
         const got = basked(assessed, { piece, kind });
         return [{ piece, powerW, coolest: got[0], warmest: got[1], off: off(got, wanted) }];
       }),
