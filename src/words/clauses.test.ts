@@ -29,7 +29,9 @@ describe("what comes to nothing", () => {
 
   it("falls away in US units too, and stands where the sentence is about it", () => {
     expect(sayIn("us", STOCK)("build:tasks.mixSoil.ways.moist.why", { looseL: 10, waterL: 0 })).not.toMatch(/of water/);
-    expect(sayIn("metric", STOCK)("keeping:duties.mist.why", { timesADay: 0, burstS: 0 })).toBe("power off before hands go in");
+    expect(sayIn("metric", STOCK)("keeping:duties.mist.why", { timesADay: 0, burstS: 0 })).toBe(
+      "power off before hands go in",
+    );
     expect(sayIn("metric", STOCK)("keeping:duties.mist.why", { timesADay: 2, burstS: 0 })).toBe(
       "2 × a day; power off before hands go in",
     );

@@ -27,7 +27,9 @@ describe("duties", () => {
     const run = { by: "bursts" as const, atMin: [480, 780, 1140], forS: 25 };
     const asked = (kindId: string) => {
       const told = duties(scene(made(started(), { name: "addGear", args: { id: "mist", kindId, run } })), DAY);
-      return told.filter(({ id }) => id === "mist" || id === "lookAtMister").map(({ id, quantities }) => [id, quantities]);
+      return told
+        .filter(({ id }) => id === "mist" || id === "lookAtMister")
+        .map(({ id, quantities }) => [id, quantities]);
     };
     expect(asked("handSprayer")).toEqual([["mist", { timesADay: 3, burstS: 25 }]]);
     expect(asked("mistingPump")).toEqual([["lookAtMister", { timesADay: 3, burstS: 25 }]]);

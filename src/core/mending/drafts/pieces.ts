@@ -96,7 +96,7 @@ function groundBasking(assessed: Assessed, quantities: FindingOf<"baskingMissing
       rest: onGround,
     }));
     const commands = setUpAll(assessed, wishes);
-    return commands.length === 0 ? [] : one({ kindId: ids[0] as string }, ...commands);
+    return commands.length === 0 ? [] : one<{ kindId: string }>({ kindId: ids[0] }, ...commands);
   });
 }
 

@@ -23,17 +23,8 @@ const isIn = (met: Meets | undefined): boolean =>
 function warms(assessed: Assessed, half: Half, { commands }: Way): boolean {
   const { warm, cool, night, basking } = comesAfter(assessed, commands);
   if (half === "night") return isIn(night);
-  return isIn(warm) && isFine(cool) && (basking === undefined || !burns(assessed, basking));
+  return isIn(warm) && isFine(cool) && basking?.stand !== "high";
 }
-
-/** Whether what basks may get hotter than it did, and than it wants. */
-function burns({ outlook }: Assessed, { stand, got, wanted }: Meets): boolean {
-  const now = outlook.basking?.surfaceC[1] ?? wanted[1];
-  return stand === "high" || got[1] > Math.max(now, wanted[1]) + HOTTER_C;
-}
-
-/** So much more is what a first sizing is good to: ours. */
-const HOTTER_C = 3;
 
 type Held = Extract<GearPiece["run"], { by: "warmth" }>;
 
