@@ -282,7 +282,7 @@ const PLANS: readonly Plan[] = [
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 7.5, backCm: 11 } },
       { name: "setMaterial", args: { layerId: "dressing-1", materialId: "sheetMoss" } },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 1.5 } },
-      piece("slabs", "slabStack", 24, 26, GLASS, { widthCm: 22, depthCm: 16, heightCm: 27 }),
+      piece("slabs", "slabStack", 24, 26, GLASS, { widthCm: 22, depthCm: 16, heightCm: 37 }),
       piece("h1", "corkFlat", 12, 12, onGround(1), { widthCm: 15, depthCm: 11 }),
       piece("h2", "corkFlat", 62, 12, onGround(1), { widthCm: 15, depthCm: 11 }),
       piece("b1", "branch", 50, 28, onGround(2), { widthCm: 26, depthCm: 5, heightCm: 16 }),
