@@ -19,7 +19,7 @@ const THERMOSTATS: readonly [control: Gear["control"][number], kindId: string][]
   ["dimming", "dimmingThermostat"],
   ["onOff", "onOffThermostat"],
 ];
-const thermostatFor = ({ control }: Gear): string =>
+export const thermostatFor = ({ control }: Gear): string =>
   THERMOSTATS.find(([kind]) => control.includes(kind))?.[1] ?? "onOffThermostat";
 
 /** A probe where the animal is: on what stands there, a little over it. */

@@ -8,7 +8,7 @@ import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
 import { hasOpenTop, moreCover } from "./covers";
-import { change, clearUpCm, freeId, heldRun, thermostat, type Half } from "./gear";
+import { change, clearUpCm, freeId, freeIds, heldRun, thermostat, thermostatFor, type Half } from "./gear";
 
 type Told = MendQuantities["tooCold"];
 type Way = { commands: readonly Command[]; told: Told };
@@ -154,15 +154,15 @@ function hangsInside({ habitat, ground }: Assessed, kind: Gear): Hangs[] {
  * strongest side by side.
  */
 function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] {
-  const { habitat, animal, ground } = assessed;
+  const { habitat, animal, ground, library } = assessed;
   const { widthCm } = habitat.shell;
   const controller = freeId(habitat.gear, `thermostat-${half}`);
   const run = heldRun(assessed, kind, half);
-  const hung = (id: string, powerW: number, at: { xCm?: number }): Command => {
+  const hung = (id: string, powerW: number, at: { xCm?: number; feedId?: string }): Command => {
     const usual = { ...usualGear(habitat, kind, animal, { id: freeId(habitat.gear, id) }), ...hangs, ...at };
     const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
     const upCm = hangs.upCm ?? clearUpCm(assessed, fixture, powerW);
-    return { name: "addGear", args: { ...usual, powerW, upCm, feedId: controller, run } };
+    return { name: "addGear", args: { ...usual, powerW, upCm, feedId: at.feedId ?? controller, run } };
   };
   const kindId = kind.id;
   const control = thermostat(assessed, kind, controller);
@@ -173,13 +173,18 @@ function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] 
   }));
   const strongest = watts.at(-1);
   if (strongest === undefined) return single;
+  // What one thermostat may switch: more heaters hang on more of them.
+  const mostW = Math.max(0, ...library.get("gear", thermostatFor(kind)).sizes.map(({ maxWatts }) => maxWatts ?? 0));
   const eachCm = Math.max(WIDTH_EACH_CM, usualGear(habitat, kind, animal, { id: controller }).size.widthCm ?? 0);
   const counts = Array.from({ length: MOST_HEATERS - 1 }, (_, n) => n + 2).filter((count) => widthCm / count >= eachCm);
   const several = counts.map((count): Way => {
-    const heaters = Array.from({ length: count }, (_, n) =>
-      hung(`heater-${half}-${n + 1}`, strongest, { xCm: Math.round((widthCm * (n + 0.5)) / count) }),
-    );
-    return { commands: [control, ...heaters], told: { kindId, loadW: strongest, count, variant: "heaters" } };
+    const stats = freeIds(habitat.gear, controller, Math.ceil(count / Math.max(1, Math.floor(mostW / strongest))));
+    const heaters = Array.from({ length: count }, (_, n) => {
+      const at = { xCm: Math.round((widthCm * (n + 0.5)) / count), feedId: stats[n % stats.length] ?? controller };
+      return hung(`heater-${half}-${n + 1}`, strongest, at);
+    });
+    const controls = stats.map((id) => thermostat(assessed, kind, id));
+    return { commands: [...controls, ...heaters], told: { kindId, loadW: strongest, count, variant: "heaters" } };
   });
   return [...single, ...several];
 }
