@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { made, scene, started } from "../testing";
+import { boulder, made, scene, started } from "../testing";
 import { furnishing } from "./index";
 
 const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number) =>
@@ -64,5 +64,42 @@ describe("what the animal wants to find (common practice)", () => {
     expect(counts(frog)).toMatchObject({ burrow: "1/1" });
     const shallow = made(frog, { name: "setDepth", args: { layerId: "soil-1", depthCm: 6 } });
     expect(counts(shallow)).toMatchObject({ burrow: "0/1" });
+  });
+  const stood = (habitat: ReturnType<typeof at>, more: Partial<Parameters<typeof boulder>[0]>) =>
+    made(habitat, boulder({ id: "it", ...more }));
+  it("a tube on end is no hide on the ground; laid down it is one", () => {
+    const gecko = at("leopardGecko", 90, 45, 40);
+    const tube = { kindId: "corkTube", xCm: 70, widthCm: 12, depthCm: 12, heightCm: 20 };
+    const upright = stood(gecko, { ...tube, rest: { on: "ground", sunkCm: 0 } });
+    expect(counts(upright)).toMatchObject({ hideCool: "0/1" });
+    const laid = stood(gecko, { ...tube, rest: { on: "ground", sunkCm: 0 }, tilt: { deg: 90, to: "right" } });
+    expect(counts(laid)).toMatchObject({ hideCool: "1/1" });
+  });
+  it("only gaps over the ground are crevices: a pile of five slabs half in the soil has two", () => {
+    const boa = at("rosyBoa", 110, 55, 60);
+    const groundCm = scene(boa).ground.surfaceAt(40, 30);
+    const pile = { kindId: "slabStack", xCm: 40, yCm: 30, widthCm: 30, depthCm: 20, slabs: { count: 5, gapCm: 1.2 } };
+    const gaps = (heightCm: number) => counts(stood(boa, { ...pile, heightCm })).crevice;
+    expect(gaps(groundCm * 2)).toBe("2/3");
+    expect(gaps(groundCm)).toBe("0/3");
+    expect(gaps(groundCm * 4)).toBe("3/3");
+  });
+  it("a ledge under a tube is no place to bask, as no lamp reaches it", () => {
+    const anole = withPiece(at("greenAnole", 45, 45, 60), "a", "ledge", 20, 20);
+    expect(counts(anole)).toMatchObject({ basking: "1/2" });
+    const tube = { kindId: "corkTube", xCm: 20, yCm: 20, widthCm: 14, depthCm: 14, heightCm: 15 };
+    const covered = stood(anole, { ...tube, rest: { on: "wall", upCm: 35 } });
+    expect(counts(covered)).toMatchObject({ basking: "0/2" });
+    const beside = stood(anole, { ...tube, xCm: 36, rest: { on: "wall", upCm: 35 } });
+    expect(counts(beside)).toMatchObject({ basking: "1/2" });
+  });
+  it("a deep tube is a burrow only where it is filled", () => {
+    const frog = made(at("africanBullfrog", 90, 60, 80), {
+      name: "setDepth",
+      args: { layerId: "soil-1", depthCm: 6 },
+    });
+    const tube = { kindId: "corkTube", xCm: 40, yCm: 30, widthCm: 18, depthCm: 18, heightCm: 30 };
+    expect(counts(stood(frog, tube))).toMatchObject({ burrow: "0/1" });
+    expect(counts(stood(frog, { ...tube, fillMixId: "mix-1" }))).toMatchObject({ burrow: "1/1" });
   });
 });
