@@ -32,6 +32,17 @@ describe("a running box opened again", () => {
     const more = made(running, { name: "setDepth", args: { layerId: "drainage-1", depthCm: 8 } });
     expect(deeper.newL).toBeCloseTo(level(more, "drainage-1") - level(running, "drainage-1"), 4);
   });
+  it("mixes afresh only what was not kept, with its water; nothing where all of it was", () => {
+    const deeper = plan({ name: "setDepth", args: { layerId: "drainage-1", depthCm: 8 } });
+    expect(ids(deeper)).not.toContain("mixSoil:mix-1");
+    const thicker: Command = { name: "setDepth", args: { layerId: "soil-1", depthCm: 14 } };
+    const mixed = plan(thicker).steps.find(({ id }) => id === "mixSoil:mix-1")!.quantities;
+    const wantedL = level(made(running, thicker), "soil-1");
+    expect(mixed.looseL).toBeCloseTo(wantedL - level(running, "soil-1"), 4);
+    const built = planOf(scene(made(running, thicker)), stateAt([], TODAY), TODAY);
+    const anew = built.steps.find(({ id }) => id === "mixSoil:mix-1")!.quantities;
+    expect(mixed.waterL! / anew.waterL!).toBeCloseTo(mixed.looseL! / anew.looseL!, 6);
+  });
   it("for another dressing only that comes out, and no wall, drainage or soil is touched", () => {
     const fresh = plan({ name: "setDepth", args: { layerId: "dressing-1", depthCm: 4 } });
     expect(fresh.dug.map(({ layerId }) => layerId)).toEqual(["dressing-1"]);

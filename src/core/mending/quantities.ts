@@ -38,7 +38,9 @@ export type MendQuantities = {
     "set" | "stronger" | "cover" | "heater" | "heaters" | "covered"
   >;
   tooHot: { kindId?: string; loadW?: number } & Variant<"weaker" | "held" | "uncover" | "nightOff">;
-  tooDry: { coveredPct?: number; kindId?: string } & Variant<"cover" | "mist" | "coverMist" | "set" | "add">;
+  tooDry: { coveredPct?: number; kindId?: string } & Variant<
+    "cover" | "mist" | "coverMist" | "coverAdd" | "set" | "add"
+  >;
   tooDamp: { coveredPct?: number } & Variant<"mist" | "uncover" | "mesh" | "set">;
   baskingOff: { kindId?: string; loadW?: number; upCm?: number } & Variant<"hang" | "power" | "raise">;
   uvOff: { kindId?: string; upCm?: number } & Variant<"hang" | "lower" | "raise" | "swap">;

@@ -64,6 +64,7 @@ export default {
       cover: "Cover {{coveredPct}} of the top",
       mist: "Spray more often",
       coverMist: "Cover {{coveredPct}}, spray more often",
+      coverAdd: "Cover {{coveredPct}}, add {{kindId}}",
       set: "Set it damper",
       add: "Add {{kindId}}",
     },

@@ -52,7 +52,7 @@ export type Activity = {
   id: string;
   job: Job | "own";
   about: About | undefined;
-  /** Which way it is done, where there are several. @example "foam", "panel" */
+  /** Which way it is done, where there are several. @example "foam", "glued" */
   way: string | undefined;
   /** What its builder calls a step of their own. */
   name: string | undefined;

@@ -39,7 +39,7 @@ export function gearDrafts({ habitat, library }: Scene): Draft[] {
   };
   const run: Draft = {
     job: "runGear",
-    after: ["leakTest", "soak", "dress", "plantOut", "laySoil", "wireGear", "tryGear"],
+    after: ["leakTest", "soak", "dress", "plantOut", "laySoil", "setPieces", "fillPieces", "wireGear", "tryGear"],
     handsMin: handsFor("runGear"),
     wait: logWait(),
     quantities: {},

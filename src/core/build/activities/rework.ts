@@ -118,7 +118,7 @@ function lessSaved(step: Activity, savedL: ReadonlyMap<string, number>): Activit
   if (newL < LEAST_MIXED_L) return [];
   const share = newL / wholeL;
   const less = Object.fromEntries(Object.entries(quantities).map(([name, litres]) => [name, litres * share]));
-  return [{ ...step, quantities: less }];
+  return [{ ...step, quantities: less, handsMin: handsFor("mixSoil", newL) }];
 }
 
 /** How far a box is opened, and what is new in it. */
@@ -178,9 +178,10 @@ export function rework(before: Scene, after: Scene): Rework {
     }),
   ];
   const made = activities(after);
+  const saved = savedMixL(before, dug);
   const kept = made
     .filter((step) => isNeeded(step, { after, from, walls, isLifted, isNew }))
-    .flatMap((step) => lessSaved(step, savedMixL(before, dug)));
+    .flatMap((step) => lessSaved(step, saved));
   const back: Draft = {
     job: "moveBack",
     after: [...new Set(kept.map(({ job }) => job as string))],

@@ -76,7 +76,7 @@ function oneWall(scene: Scene, treatment: Treatment, turnedAfter: string | undef
     cautions: [...new Set([...kind.cautions, ...(finish?.cautions ?? [])])],
   };
   const foams = kind.foamLPerCan > 0;
-  const wood = setInDraft(habitat, wall, foams);
+  const wood = setInDraft(scene, wall, foams);
   const build: Draft = {
     ...told,
     job: "buildWalls",
@@ -91,6 +91,7 @@ function oneWall(scene: Scene, treatment: Treatment, turnedAfter: string | undef
       siliconeCount: work.cartridges,
       clayL: work.clayL,
       paintL: finish === undefined ? work.paintL : 0,
+      paintCoatCount: kind.coats,
     },
   };
   const isFinished = finish !== undefined && (work.finishDays > 0 || finish.coats > 0);
@@ -104,9 +105,17 @@ const foamedAfter = ({ woodFirst }: Design["build"], wall: Wall, turnedAfter: st
   ...(woodFirst ? [`setInWall:${wall}`] : []),
 ];
 
+/** What is set into a wall as a thing; clay is moulded onto it once it is done. */
+const setInto = ({ habitat, library }: Pick<Scene, "habitat" | "library">, wall: Wall) =>
+  habitat.pieces.filter(
+    ({ rest, kindId }) =>
+      rest.on === "inWall" && rest.wall === wall && library.get("pieceKinds", kindId).mouldedOf === undefined,
+  );
+
 /** Pieces set into a wall: held while the foam rises round them, or glued and screwed where it is built already. */
-function setInDraft({ pieces, build }: Design, wall: Wall, foams: boolean): Draft[] {
-  const count = pieces.filter(({ rest }) => rest.on === "inWall" && rest.wall === wall).length;
+function setInDraft(scene: Scene, wall: Wall, foams: boolean): Draft[] {
+  const { build } = scene.habitat;
+  const count = setInto(scene, wall).length;
   if (count === 0) return [];
   const isFirst = foams && build.woodFirst;
   const draft: Draft = {
@@ -156,8 +165,7 @@ function coatDrafts(wall: Wall, coats: number, { m2, days, fibreL, paintL, ...to
 export const hasWoodInFoam = ({ habitat, library }: Pick<Scene, "habitat" | "library">): boolean =>
   habitat.shell.treatments.some(
     ({ wall, treatmentId }) =>
-      library.get("wallTreatments", treatmentId).foamLPerCan > 0 &&
-      habitat.pieces.some(({ rest }) => rest.on === "inWall" && rest.wall === wall),
+      library.get("wallTreatments", treatmentId).foamLPerCan > 0 && setInto({ habitat, library }, wall).length > 0,
   );
 
 /** Every wall by itself, planters drilled so that they drain, and the airing all of it wants. */
@@ -171,7 +179,9 @@ export function wallDrafts(scene: Scene): Draft[] {
   });
   const sealAirs = sealOf(habitat.shell, library)?.airDays ?? 0;
   const airDays = Math.max(sealAirs, ...treatments.map((one) => wallWork(habitat.shell, one, library).airDays));
-  const planters = ground.solids.filter(({ piece, kind }) => piece?.rest.on === "inWall" && kind.form === "pot").length;
+  const planters = ground.solids.filter(
+    ({ piece, kind }) => piece?.rest.on === "inWall" && kind.form === "pot" && kind.mouldedOf === undefined,
+  ).length;
   const drill: Draft = {
     job: "drillPlanters",
     after: ["buildWalls", "setInWall", "finishWalls"],

@@ -1,7 +1,8 @@
 import type { Assessed, FindingOf } from "../../findings";
 import { chainOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { one, type Menders } from "../mender";
-import { change, freeId, heldRun, thermostat } from "./gear";
+import { freeId } from "./freeIds";
+import { change, heldRun, thermostat } from "./gear";
 
 type Half = "day" | "night";
 

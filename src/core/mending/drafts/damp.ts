@@ -7,7 +7,8 @@ import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
 import { lessCover, meshInstead, moreCover } from "./covers";
-import { change, freeId, freeIds } from "./gear";
+import { freeId, freeIds } from "./freeIds";
+import { change } from "./gear";
 
 type Way = { commands: readonly Command[]; coveredPct?: number };
 
@@ -168,7 +169,10 @@ function dampened(_finding: FindingOf<"tooDry">, assessed: Assessed) {
         ways.map((commands) => ({ commands })),
         (): Dry => (kindId === undefined ? { variant: "mist" } : { variant: "add", kindId }),
       ),
-      ...first(assessed, covered(ways), (way): Dry => ({ variant: "coverMist", ...withCover(way) })),
+      ...first(assessed, covered(ways), (way): Dry => ({
+        ...(kindId === undefined ? { variant: "coverMist" } : { variant: "coverAdd", kindId }),
+        ...withCover(way),
+      })),
     ]),
     ...warmFirst(assessed, foggy, (): Dry => ({ variant: "add", kindId: "ultrasonicFogger" })),
   ];

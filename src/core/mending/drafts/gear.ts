@@ -4,9 +4,7 @@ import { chainOf, clearanceOf, fixtureOf, isResidualGuard, isThermostat, type Fi
 import type { Command, GearPiece } from "../../habitat";
 import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
-
-export const freeId = (gear: readonly GearPiece[], id: string): string =>
-  gear.some((piece) => piece.id === id) ? freeId(gear, `${id}-2`) : id;
+import { freeId } from "./freeIds";
 
 export const pieceAbout = ({ habitat }: Assessed, id: string): GearPiece | undefined =>
   habitat.gear.find((piece) => piece.id === id);
@@ -28,18 +26,11 @@ function probeAt({ ground }: Assessed, xCm: number, yCm: number): NonNullable<Ge
   return { xCm: Math.round(xCm), yCm: Math.round(yCm), upCm };
 }
 
-/** A thermostat that feeds a heater, its probe in the middle of the box: right under the heater it would feel too much. */
+/** A thermostat that feeds a heater, its probe in the middle of the box: under the heater it would feel too much. */
 export function thermostat(assessed: Assessed, kind: Gear, id: string): Command {
   const { widthCm, depthCm } = assessed.habitat.shell;
   const probe = probeAt(assessed, widthCm / 2, depthCm / 2);
   return { name: "addGear", args: { id, kindId: thermostatFor(kind), probe } };
-}
-
-/** So many ids that no gear has, nor one another. @example freeIds([], "fogger", 2) // ["fogger", "fogger-2"] */
-export function freeIds(gear: readonly GearPiece[], id: string, count: number): string[] {
-  const taken = new Set(gear.map((piece) => piece.id));
-  const names = Array.from({ length: gear.length + count }, (_, n) => (n === 0 ? id : `${id}-${n + 1}`));
-  return names.filter((name) => !taken.has(name)).slice(0, count);
 }
 
 export type Half = "day" | "night";

@@ -5,6 +5,7 @@ import type { Command, Stand } from "../../habitat";
 import { calmSpot, grownSpreadCm, MONTHS_AHEAD, plantFit, usualStand } from "../../living";
 import { sceneOf } from "../../scene";
 import { last, one } from "../mender";
+import { freeId } from "./freeIds";
 
 /** A tangle is made of so many leafy plants: see the furnishing. */
 export const TANGLE_LEAVES = 2;
@@ -21,9 +22,6 @@ const IS: Record<Green, (plant: Plant) => boolean> = {
 };
 const EACH: Record<Green, number> = { leafTangle: TANGLE_LEAVES, waterPlants: 1, mossBed: 1 };
 export const isGreen = (variant: string): variant is Green => variant in IS;
-
-const freeId = (stands: readonly Stand[], id: string): string =>
-  stands.some((stand) => stand.id === id) ? freeId(stands, `${id}-2`) : id;
 
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 /** So many points of humidity apart, two wants are the same: ours. */

@@ -1,13 +1,15 @@
-import { GEAR_LIGHTS, type Gear, type Range } from "../../catalog";
+import type { Gear, Range } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { clearanceCm, fixtureOf, lengthCmOf, wattsOf, type Fixture } from "../../gear";
+import { clearanceCm, fixtureOf, wattsOf, type Fixture } from "../../gear";
 import { surfaceC } from "../../climate";
 import { baskingOn } from "../../hardscape";
 import { uvIndexAt, uvLamps } from "../../light";
 import { usualGear, type GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
-import { change, freeId, pieceAbout } from "./gear";
+import { isClear } from "./apart";
+import { freeId } from "./freeIds";
+import { change, pieceAbout } from "./gear";
 
 const middle = ([low, high]: Range): number => (low + high) / 2;
 /** How near what comes is to what is wanted: nothing where the middle of the one lies within the other. */
@@ -39,25 +41,6 @@ function lit(assessed: Assessed, tried: Tried): Range {
   const fixture = fixtureOf(tried, habitat.shell, ground.surfaceAt);
   const meets = outlook.basking ?? outlook.perch;
   return uvIndexAt(lamps, meets?.at ?? under(assessed, fixture));
-}
-
-/** Nearer than this to another, along, across and up, a lamp hangs in it: ours. */
-const APART_CM = { along: 6, across: 9, up: 8 };
-
-/** Whether a lamp as it is tried hangs in no other: one place, one lamp. */
-function isApart({ habitat, ground, outlook }: Assessed, tried: Tried): boolean {
-  const at = fixtureOf(tried, habitat.shell, ground.surfaceAt);
-  return outlook.all
-    .filter(({ piece, kind }) => piece.id !== tried.piece.id && GEAR_LIGHTS.includes(kind.purpose))
-    .map((one) => fixtureOf(one, habitat.shell, ground.surfaceAt))
-    .every((other) => {
-      const alongCm = (lengthCmOf(tried) + lengthCmOf(other)) / 2 + APART_CM.along;
-      return (
-        Math.abs(other.xCm - at.xCm) >= alongCm ||
-        Math.abs(other.yCm - at.yCm) >= APART_CM.across ||
-        Math.abs(other.zCm - at.zCm) >= APART_CM.up
-      );
-    });
 }
 
 /** Heights a lamp may be hung at, cm, from the top down, over what stands under it. */
@@ -95,8 +78,8 @@ function newTube(assessed: Assessed, wanted: Range) {
     const piece = { ...usual, xCm: Math.round(inBox) };
     return tubePlaces(assessed, kind, piece).flatMap((at) => {
       const placed: GearPiece = { ...piece, ...at };
-      if (!isApart(assessed, { piece: placed, kind })) return [];
-      return { piece: placed, off: off(lit(assessed, { piece: placed, kind }), wanted) };
+      if (!isClear(assessed, { piece: placed, kind })) return [];
+      return [{ piece: placed, off: off(lit(assessed, { piece: placed, kind }), wanted) }];
     });
   });
   return nearest(tries).flatMap(({ piece }) =>
@@ -118,7 +101,7 @@ function hung(assessed: Assessed, lamp: Fixture, wanted: Range, way: "lower" | "
       : over.filter(({ upCm }) => upCm > lamp.zCm);
   const tries = at
     .filter(({ place }) => lamp.kind.places.includes(place))
-    .filter((hangs) => isApart(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }))
+    .filter((hangs) => isClear(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }))
     .map((hangs) => ({
       hangs,
       off: off(lit(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }), wanted),
@@ -166,13 +149,20 @@ function hangingHeights(assessed: Assessed, kind: Gear, at: { xCm?: number; yCm?
   return [...over, ...inside.map((upCm) => ({ upCm, place: "insideGuarded" as const }))];
 }
 
-/** A lamp over each thing to bask on, and where such a lamp usually stands, strong and high enough to come nearest. */
+/** Shares of the width and depth a lamp is tried at, the warm end first. */
+const ASIDE = [0.2, 0.35, 0.5, 0.65, 0.8].flatMap((x) => [0.5, 0.3, 0.7].map((y) => [x, y] as const));
+
+const placesAside = ({ shell }: Assessed["habitat"]) =>
+  ASIDE.map(([x, y]) => ({ xCm: Math.round(shell.widthCm * x), yCm: Math.round(shell.depthCm * y) }));
+
+/** A lamp over each thing to bask on, where such a lamp usually stands, or aside of what hangs there; the best first. */
 function newLamp(assessed: Assessed, wanted: Range) {
   const { habitat, library, animal, ground } = assessed;
   const kind = library.get("gear", "halogenLamp");
-  const places = [...baskingOn(ground).map(({ piece }) => piece), undefined].map((piece) =>
-    piece ? { xCm: Math.round(piece.xCm), yCm: Math.round(piece.yCm) } : {},
+  const over = baskingOn(ground).flatMap(({ piece }) =>
+    piece ? [{ xCm: Math.round(piece.xCm), yCm: Math.round(piece.yCm) }] : [],
   );
+  const places = [...over, {}, ...placesAside(habitat)];
   const watts = kind.sizes.flatMap((size) => size.watts ?? []);
   const id = freeId(habitat.gear, "basking-lamp");
   const tries = places.flatMap((at) =>
@@ -181,14 +171,13 @@ function newLamp(assessed: Assessed, wanted: Range) {
         const piece = { ...usualGear(habitat, kind, animal, { id, ...at }), powerW, upCm, place };
         const fixture = fixtureOf({ piece, kind }, habitat.shell, ground.surfaceAt);
         if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
-        if (fixture.zCm <= habitat.shell.heightCm && besideCm(ground, fixture) < BESIDE_LAMP_CM) return [];
-        if (!isApart(assessed, { piece, kind })) return [];
+        if (!isClear(assessed, { piece, kind })) return [];
         const got = basked(assessed, { piece, kind });
         return [{ piece, powerW, coolest: got[0], warmest: got[1], off: off(got, wanted) }];
       }),
     ),
   );
-  // On a thermostat a strong lamp is only ever as warm as it is set: the weakest that comes up to it, with some to spare.
+  // On a thermostat a strong lamp is only as warm as it is set: the weakest that comes up to it, with some to spare.
   const enough = tries.filter(({ coolest }) => coolest >= wanted[0]).toSorted((a, b) => a.powerW - b.powerW);
   return [...enough.slice(0, 3), ...nearest(tries, 1)].flatMap(({ piece, warmest }) =>
     hangOne(assessed, piece, wanted, warmest),
@@ -212,17 +201,13 @@ function hangOne(assessed: Assessed, piece: GearPiece, wanted: Range, warmestC: 
   );
 }
 
-/** Shares of the width and depth a lamp is moved to, the warm end first. */
-const ASIDE = [0.2, 0.35, 0.5, 0.65, 0.8].flatMap((x) => [0.5, 0.3, 0.7].map((y) => [x, y] as const));
-
 /** A lamp over the top stands so far off the mesh. */
 const OVER_MESH_CM = 4;
 
 /** Hung where nothing stands beside it, at the height it hangs; or over the top. */
 function clearOfSides({ habitat, ground }: Assessed, { piece, kind, zCm }: Fixture) {
   const { shell } = habitat;
-  const places = ASIDE.map(([x, y]) => ({ xCm: Math.round(shell.widthCm * x), yCm: Math.round(shell.depthCm * y) }));
-  const free = places.find((at) => besideCm(ground, { ...at, zCm }) >= BESIDE_LAMP_CM);
+  const free = placesAside(habitat).find((at) => besideCm(ground, { ...at, zCm }) >= BESIDE_LAMP_CM);
   const aside = free ? one({ upCm: zCm, variant: "aside" as const }, change(piece.id, free)) : [];
   const upCm = shell.heightCm + OVER_MESH_CM;
   const over = kind.places.includes("aboveMesh")
@@ -230,6 +215,7 @@ function clearOfSides({ habitat, ground }: Assessed, { piece, kind, zCm }: Fixtu
     : [];
   return [...aside, ...over];
 }
+
 const warmest = ({ outlook }: Assessed) =>
   outlook.all.filter(({ kind }) => kind.purpose === "dayHeat").toSorted((a, b) => wattsOf(b) - wattsOf(a))[0];
 

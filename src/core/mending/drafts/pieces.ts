@@ -100,19 +100,19 @@ function groundBasking(assessed: Assessed, quantities: FindingOf<"baskingMissing
   });
 }
 
+/** Piles and tubes are tried towards the back, a share of the depth. */
+const PILES_AT = 0.74;
+/** So much of the room over the ground a pile takes. */
+const PILE_SHARE = 0.5;
+
 /** A pile stands on the glass, and only what looks out of the ground has gaps: so high, with so many of them. */
 function pileOverGround({ habitat, ground, library }: Assessed): { heightCm: number; gaps: number } {
   const { widthCm, depthCm, heightCm: boxCm } = habitat.shell;
   const groundCm = ground.surfaceAt(widthCm / 2, depthCm * PILES_AT);
-  const overCm = Math.min(library.get("pieceKinds", "slabStack").heightCm, (boxCm - groundCm) * HALF);
+  const overCm = Math.min(library.get("pieceKinds", "slabStack").heightCm, (boxCm - groundCm) * PILE_SHARE);
   const heightCm = groundCm + overCm;
   return { heightCm, gaps: Math.floor((crevicesOf(usualSlabs(heightCm)) * overCm) / heightCm) };
 }
-
-/** Piles and tubes are tried towards the back, a share of the depth. */
-const PILES_AT = 0.74;
-/** A pile leaves so much of the room over the ground free. */
-const HALF = 0.5;
 
 const LEAST_SHARE = 0.4;
 

@@ -2,13 +2,11 @@ import type { Assessed } from "../../findings";
 import { freePlace } from "../../placing";
 import { sceneOf } from "../../scene";
 import { attempt, usualSlabs, type Command, type Piece } from "../../habitat";
+import { freeId } from "./freeIds";
 
 /** Set up by a mend, nothing takes more of the box than this. Rincon's own. */
 export const MOST_OF_HEIGHT = 0.4;
 const MOST_OF_SIDE = 0.45;
-
-const freeId = (pieces: readonly Piece[], id: string): string =>
-  pieces.some((piece) => piece.id === id) ? freeId(pieces, `${id}-2`) : id;
 
 type Wish = { kindId: string; name: string; xCm: number; yCm: number; rest?: Piece["rest"]; heightCm?: number };
 

@@ -3,12 +3,14 @@ import type { Assessed, FindingOf } from "../../findings";
 import { chainOf, clearanceOf, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { grouped } from "../../grouped";
 import { usualGear, type Command, type GearPiece } from "../../habitat";
-import { BESIDE_LAMP_CM, besideCm, standCm, type Meets } from "../../outlook";
+import { standCm, type Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
 import { hasOpenTop, moreCover } from "./covers";
-import { change, clearUpCm, freeId, freeIds, heldRun, thermostat, thermostatFor, type Half } from "./gear";
+import { isClear } from "./apart";
+import { freeId, freeIds } from "./freeIds";
+import { change, clearUpCm, heldRun, thermostat, thermostatFor, type Half } from "./gear";
 
 type Told = MendQuantities["tooCold"];
 type Way = { commands: readonly Command[]; told: Told };
@@ -189,29 +191,20 @@ function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] 
   return [...single, ...several];
 }
 
-const WARMS: readonly Gear["purpose"][] = ["dayHeat", "nightHeat"];
-/** Nearer than this, along and across, two heaters hang in one another. */
-const ONE_PLACE_CM = 12;
-
-/** Whether nothing that warms hangs where a way would hang more, and inside the box no piece beside it: one place, one lamp. */
-function isClearOf({ habitat, library, ground }: Assessed, { commands }: Way): boolean {
-  const there = habitat.gear.filter(({ kindId }) => WARMS.includes(library.get("gear", kindId).purpose));
-  return commands.every(({ name, args }) => {
-    if (name !== "addGear" || !WARMS.includes(library.get("gear", args.kindId).purpose)) return true;
-    const { place = null, xCm = 0, yCm = 0, upCm = null } = args;
-    const isInside = upCm !== null && upCm <= habitat.shell.heightCm;
-    if (isInside && besideCm(ground, { xCm, yCm, zCm: upCm }) < BESIDE_LAMP_CM) return false;
-    return there.every(
-      (other) => other.place !== place || Math.hypot(other.xCm - xCm, other.yCm - yCm) >= ONE_PLACE_CM,
-    );
+/** Whether all that a way hangs has a place of its own. */
+const hasRoom = (assessed: Assessed, { commands }: Way): boolean =>
+  commands.every(({ name, args }) => {
+    if (name !== "addGear") return true;
+    const kind = assessed.library.get("gear", args.kindId);
+    return isThermostat(args) || isClear(assessed, { piece: args as GearPiece, kind });
   });
-}
+
 /** All heaters that may be hung, kind by kind, over the top before inside. */
 const allAdded = (assessed: Assessed, half: Half): Way[][] =>
   kindsFor(assessed, half).flatMap((kindId) => {
     const kind = assessed.library.get("gear", kindId);
     return [AS_USUAL, ...hangsInside(assessed, kind)].map((hangs) =>
-      added(assessed, half, kind, hangs).filter((way) => isClearOf(assessed, way)),
+      added(assessed, half, kind, hangs).filter((way) => hasRoom(assessed, way)),
     );
   });
 
