@@ -65,7 +65,7 @@ test("4. planting and crew: ranked with reasons, added ones stand in the section
   await expect(candidates.first().getByRole("img", { name: "fits", exact: true })).toBeVisible();
   await page.getByLabel("Find a plant").fill("haworthia");
   await expect(candidates).toHaveCount(3);
-  await expect(candidates.first()).toContainText(/Too humid: it thrives at 20 to 55\s%, here it is 7\d to 8\d\s%/);
+  await expect(candidates.first()).toContainText(/Too humid: it thrives at 20–55\s%, here it is 7\d–8\d\s%/);
   await page.getByLabel("Find a plant").fill("Nephrolepis");
   await page.getByRole("button", { name: "Add Sword fern" }).click();
   const stand = page.getByRole("button", { name: /^Sword fern: .* from the left/ });

@@ -66,7 +66,7 @@ test("a plant is copied, changed, used and refused with its reason; its origin i
   await page.getByLabel("Find a plant").fill("african milk");
   const wrong = ledger(page).getByRole("listitem").filter({ hasText: "African milk tree" });
   await expect(wrong.getByRole("img", { name: "misfit", exact: true })).toBeVisible();
-  await expect(wrong).toContainText(/Too humid: it thrives at 20 to 55/);
+  await expect(wrong).toContainText(/Too humid: it thrives at 20–55/);
   await kept(page);
 
   await page.goto("/library");

@@ -21,3 +21,6 @@ const isNothing = (printed: string): boolean => /^0+([.,]0+)?(?![\d.,])/.test(pr
 
 /** A printed amount, marked where it comes to nothing. */
 export const amountSaid = (printed: string): string => (isNothing(printed) ? `${NOTHING}${printed}` : printed);
+
+/** An amount without its mark: where it is only the low end of more. */
+export const plainAmount = (said: string): string => said.replaceAll(NOTHING, "");

@@ -6,8 +6,14 @@ import type { Sentences } from "./en/findings";
 type Blanks<S> = S extends `${string}{{${infer Blank}}}${infer Rest}` ? Blank | Blanks<Rest> : never;
 type Texts<T> = T extends string ? T : { [K in keyof T]: Texts<T[K]> }[keyof T];
 type Keys<T> = T extends unknown ? keyof T & string : never;
-/** What a blank may name: a quantity, or its figure without the unit. */
-type Tellable<Q> = Keys<Q> | `${Keys<Q>}Figure`;
+/** What two ends are told as together. */
+type RangeOf<K> = K extends `low${infer Of}` | `least${infer Of}`
+  ? `range${Of}`
+  : K extends `${infer Whose}Low${infer Of}`
+    ? `${Whose}Range${Of}`
+    : never;
+/** What a blank may name: a quantity, its figure without the unit, or the range it begins. */
+type Tellable<Q> = Keys<Q> | `${Keys<Q>}Figure` | RangeOf<Keys<Q>>;
 
 type StrangeWhy = {
   [C in FindingCode]: Exclude<Blanks<Texts<Sentences[C]["why"]>>, Tellable<FindingQuantities[C]>>;

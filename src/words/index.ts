@@ -28,6 +28,7 @@ export {
   sayProblem,
 } from "./sentences";
 export { useNotes, useOtherNames } from "./lazy";
+export { ranged } from "./ranged";
 export { retold } from "./retold";
 export { figuresIn } from "./figures";
 export type { Figures } from "./figures";

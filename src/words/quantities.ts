@@ -1,7 +1,8 @@
 import type { CatalogKind } from "@/core/catalog";
 import type { Library } from "@/core/library";
 import { roughly, show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
-import { amountSaid } from "./clauses";
+import { amountSaid, plainAmount } from "./clauses";
+import { ranged, rangeNamed } from "./ranged";
 import { en } from "./resources";
 
 /** What a sentence is told with: base-unit numbers, ids, dates. The name's ending says which. */
@@ -81,9 +82,10 @@ export type Speech = { system: UnitSystem; locale: string; library: Library };
 
 /**
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water,
- * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `moveOn` a day,
- * `animalId` a name. Each measure can also be had without its unit, for ranges and sizes: `lowRhFigure`. `count` stays
- * a number, for plurals. Everything else stays as it is; what comes to nothing is marked, for {@link withoutNothing}.
+ * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `lowUvi` a UV index, `moveOn` a day,
+ * `animalId` a name. Each measure can also be had without its unit, for sizes: `widthCmFigure`. Two ends make a range
+ * under a name of its own: `lowC` and `highC` give `rangeC`, `leastPct` and `mostPct` give `rangePct`. `count` stays a
+ * number, for plurals. Everything else stays as it is; what comes to nothing is marked, for {@link withoutNothing}.
  *
  * @example spoken({ needCm: 6.5 }, { system: "us", locale: "en", library }) // { needCm: "2 9/16 in" }
  */
@@ -96,10 +98,22 @@ export function spoken(quantities: Quantities, { system, locale, library }: Spee
       const base = kind === "thin" ? value * CM_PER_MM : isRough(name) ? roughly(value, system) : value;
       said[name] = amountSaid(printed(base, kind, system, locale));
       said[`${name}Figure`] = spokenFigure(base, kind, system, locale).figure;
-    } else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
+    } else if (typeof value === "number" && name.endsWith("Uvi")) said[name] = showNumber(value, 1, locale);
+    else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
     else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
     else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(library, value);
     else said[name] = value === 0 && name !== "count" ? amountSaid("0") : value;
   }
-  return said;
+  return { ...said, ...rangesIn(said) };
+}
+
+/** Every two ends that were told, as one range. */
+function rangesIn(said: Record<string, number | string>): Record<string, string> {
+  const ranges: Record<string, string> = {};
+  for (const [name, low] of Object.entries(said)) {
+    const named = rangeNamed(name);
+    const high = named && said[named.high];
+    if (high !== undefined) ranges[named!.range] = ranged(plainAmount(String(low)), String(high));
+  }
+  return ranges;
 }

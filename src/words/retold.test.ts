@@ -9,9 +9,15 @@ const metric = figuresIn("metric");
 const plain = (text: string): string => text.replaceAll("\u00a0", " ");
 
 it.each([
-  ["soil 5-10 cm deep", "soil 1 15/16 – 3 15/16 in deep", "soil 5 – 10 cm deep"],
+  // 5 cm is 1.97 in, 10 cm 3.94, 12 cm 4.72, 25 cm 9.84, 35 cm 13.78: told as one would by eye.
+  ["soil 5-10 cm deep", "soil 2–4 in deep", "soil 5–10 cm deep"],
+  ["hatchlings of 25 to 35 cm", "hatchlings of 10–14 in", "hatchlings of 25–35 cm"],
+  ["crevices of 2 to 12 cm", "crevices of 3/4 – 4 3/4 in", "crevices of 2–12 cm"],
+  // 0.4 kg is 14.1 oz, 2 kg 4.4 lb: both units are kept.
+  ["0.4-2 kg grown", "14.1 oz – 4.4 lb grown", "400 g – 2 kg grown"],
   // 20 °C is 68 °F, 30 °C is 86 °F.
-  ["20-30 °C by day", "68 – 86 °F by day", "20 – 30 °C by day"],
+  ["20-30 °C by day", "68–86 °F by day", "20–30 °C by day"],
+  ["a room of 20 to 25 °C", "a room of 68–77 °F", "a room of 20–25 °C"],
   ["above 20 °C for days", "above 68 °F for days", "above 20 °C for days"],
   // A difference of 2 kelvin is one of 3.6 degrees Fahrenheit; whole degrees are shown.
   ["likes it 2 °C warmer", "likes it 4 °F warmer", "likes it 2 °C warmer"],
@@ -23,13 +29,27 @@ it.each([
 });
 
 it("leaves no metric figure in any note when US units are chosen", () => {
-  const folder = new URL("./notes/en/", import.meta.url);
-  const notes = readdirSync(folder).flatMap((name) =>
-    Object.values(JSON.parse(readFileSync(new URL(name, folder), "utf8")) as Record<string, object>).flatMap(textsOf),
+  expect(notes().length).toBeGreaterThan(500);
+  expect(notes().filter((note) => /\d\s?(cm|mm|°C|kg|L)\b/.test(retold(note, us)))).toEqual([]);
+});
+
+it("tells both ends of a range in one unit system", () => {
+  const ranges = notes().flatMap((note) =>
+    [...note.matchAll(/(\d+(?:\.\d+)?)(?: to |[-–])\d+(?:\.\d+)? (?:cm|°C|kg|mm)/g)].map(([all, low]) => ({
+      all,
+      low,
+    })),
   );
-  expect(notes.length).toBeGreaterThan(500);
-  expect(notes.filter((note) => /\d\s?(cm|°C|kg|L)\b/.test(retold(note, us)))).toEqual([]);
+  expect(ranges.length).toBeGreaterThan(60);
+  for (const { all, low } of ranges) expect(retold(all, us), all).not.toMatch(new RegExp(`^${low} ?(to|[-–])`));
 });
 
 const textsOf = (held: object | string): string[] =>
   typeof held === "string" ? [held] : Object.values(held).flatMap((inner: object | string) => textsOf(inner));
+
+function notes(): string[] {
+  const folder = new URL("./notes/en/", import.meta.url);
+  return readdirSync(folder).flatMap((name) =>
+    Object.values(JSON.parse(readFileSync(new URL(name, folder), "utf8")) as Record<string, object>).flatMap(textsOf),
+  );
+}

@@ -35,9 +35,6 @@ function wordsFor({ place, wall, spot }: Quantities, say: Say): Quantities {
   };
 }
 
-/** A range whose ends print alike is one figure. @example oneFigure("comes to 70 to 70 °F") // "comes to 70 °F" */
-export const oneFigure = (text: string): string => text.replace(/(?<![\d.,/])(\d[\d.,/ ]*) to \1(?![\d.,/])/g, "$1");
-
 /** @example sayFinding(finding, say).title // "The fill passes the door sill." */
 export function sayFinding({ code, quantities }: Finding, say: Say): SpokenFinding {
   const told: Quantities = { ...quantities };
@@ -45,7 +42,7 @@ export function sayFinding({ code, quantities }: Finding, say: Say): SpokenFindi
     ...told,
     ...wordsFor(told, say),
   });
-  return { title: say(`titles:${code}`), why: capital(oneFigure(why)) };
+  return { title: say(`titles:${code}`), why: capital(why) };
 }
 
 const lowerFirst = (text: string): string => text.charAt(0).toLocaleLowerCase() + text.slice(1);
@@ -82,7 +79,7 @@ export const sayChoices = (choices: readonly Choice[], say: Say): string =>
 
 /** @example sayFit(reason, say) // "Too dry: it thrives at 60 % to 90 %, …" */
 export const sayFit = ({ code, score: _score, verdict: _verdict, ...quantities }: FitReason, say: Say): string =>
-  capital(oneFigure(say(`fits:${code}` as const, { ...quantities, ...namedIn(quantities, say) })));
+  capital(say(`fits:${code}` as const, { ...quantities, ...namedIn(quantities, say) }));
 
 /** Spots and hazards have words of their own. */
 function namedIn({ spot, hazard }: Quantities, say: Say): Quantities {

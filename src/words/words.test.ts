@@ -14,7 +14,6 @@ import { BUYABLE, PACK_FORMS } from "@/core/supply";
 import { derived, logged, made, scene, started } from "@/core/testing";
 import catalog from "./en/catalog.json";
 import things from "./en/things.json";
-import { oneFigure } from "./sentences";
 import { isWord, sayFinding, sayFit, sayIn, sayMend } from "./index";
 
 const start = {
@@ -132,15 +131,6 @@ const looked = [
   ...[built, climber, dry, offFloor].map((other) => derived(other)),
 ];
 const mends = looked.flatMap((of) => of.findings.flatMap((finding) => mendsOf(finding, of)));
-
-it.each([
-  ["comes to 70 to 70 °F in a room", "comes to 70 °F in a room"],
-  ["33 to 33 W", "33 W"],
-  ["1 1/2 to 1 1/2 in", "1 1/2 in"],
-  ["7 to 70 %", "7 to 70 %"],
-  ["17 to 7 %", "17 to 7 %"],
-  ["1.5 to 5 cm", "1.5 to 5 cm"],
-])("a range whose ends print alike is one figure: %s", (text, told) => expect(oneFigure(text)).toBe(told));
 
 describe("the words", () => {
   it("have a name for every catalogue entry, and none for what is not there", () => {

@@ -1,4 +1,5 @@
 type Variant<V extends string> = { variant: V };
+type Uvi = { lowUvi: number; highUvi: number };
 type Animal = { animalId: string };
 type Kind = { kindId: string };
 type Wanted = { lowC: number; highC: number; wantLowC: number; wantHighC: number };
@@ -16,8 +17,8 @@ export type GearQuantities = {
   tooDamp: Animal & Damp;
   baskingOff: Animal & Wanted & Variant<"noLamp" | "tooCool" | "tooHot">;
   /** UV index that comes and that is wanted, as it is told. */
-  uvOff: Animal & { index: string; want: string } & Variant<"missing" | "tooWeak" | "tooStrong">;
-  uvNoShade: Animal & { index: string };
+  uvOff: Animal & Uvi & { wantLowUvi: number; wantHighUvi: number } & Variant<"missing" | "tooWeak" | "tooStrong">;
+  uvNoShade: Animal & Uvi;
   heaterLoose: Kind;
   setPointBeyond: Kind & { setC: number; reachC: number };
   matUnder: Kind & { soilCm: number } & Variant<"deepSoil" | "digger">;

@@ -87,18 +87,32 @@ const pounds = plain("lb", KG_PER_POUND);
 const ounces = plain("oz", KG_PER_OUNCE, fixed(1));
 /** What weighs next to nothing keeps its digits: a frog's brood, a pinch of culture. */
 const byDigits = (perUnit: number) => (value: number) => (Math.abs(value / perUnit) >= 10 ? 0 : 1);
+const MOST_DIGITS = 4;
+/** As many digits as it takes to tell something from nothing. */
+const telling =
+  (perUnit: number, digits: (value: number) => number) =>
+  (value: number): number => {
+    const units = Math.abs(value / perUnit);
+    const first = units === 0 ? 0 : -Math.floor(Math.log10(units) + HAIR);
+    return Math.min(MOST_DIGITS, units < 0.5 * 10 ** -digits(value) ? first : digits(value));
+  };
 const percent = plain("%", 1, fixed(0));
 const celsius = plain("°C", 1, (value) => (Number.isInteger(Math.round(value * 10) / 10) ? 0 : 1));
 const fahrenheit: Printer = (value, locale) => ({ figure: decimal(celsiusToFahrenheit(value), 0, locale), unit: "°F" });
 const tapeInches: Printer = (value) => ({ figure: inchesOnTape(value / CM_PER_INCH), unit: "in" });
 const LEAST_ON_TAPE_CM = CM_PER_INCH / 8;
 const HUNDREDTHS_FROM_IN = 0.02;
+const thinDigits = telling(CM_PER_INCH, (value) => (value / CM_PER_INCH < HUNDREDTHS_FROM_IN ? 3 : 2));
 /** Thinner than a tape tells, inches are told in hundredths or thousandths. */
 const thinInches: Printer = (value, locale) =>
   value !== 0 && Math.abs(value) < LEAST_ON_TAPE_CM
-    ? { figure: decimal(value / CM_PER_INCH, value / CM_PER_INCH < HUNDREDTHS_FROM_IN ? 3 : 2, locale), unit: "in" }
+    ? { figure: decimal(value / CM_PER_INCH, thinDigits(value), locale), unit: "in" }
     : tapeInches(value, locale);
-const millimetres = plain("mm", 0.1, (value) => (Number.isInteger(Math.round(value * 100) / 10) ? 0 : 1));
+const millimetres = plain(
+  "mm",
+  0.1,
+  telling(0.1, (value) => (value >= 0.01 && Number.isInteger(Math.round(value * 100) / 10) ? 0 : 1)),
+);
 
 type Printers = Record<MeasureKind, Record<UnitSystem, Printer>>;
 /** Each kind in the one unit a bare number is read in: what a field shows. */
@@ -108,7 +122,10 @@ const IN_FIELDS: Printers = {
   volume: { metric: litres, us: dryQuarts },
   water: { metric: litres, us: gallons },
   mass: { metric: kilograms, us: pounds },
-  smallMass: { metric: plain("g", 0.001, byDigits(0.001)), us: plain("oz", KG_PER_OUNCE, fixed(2)) },
+  smallMass: {
+    metric: plain("g", 0.001, telling(0.001, byDigits(0.001))),
+    us: plain("oz", KG_PER_OUNCE, telling(KG_PER_OUNCE, fixed(2))),
+  },
   density: {
     metric: plain("kg/L", 1, fixed(2)),
     us: plain("lb/ft³", KG_PER_L_PER_POUND_PER_CUBIC_FOOT, fixed(1)),

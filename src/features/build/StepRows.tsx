@@ -86,9 +86,7 @@ function openFacts(step: Scheduled, say: Say, figures: Figures): (string | undef
   const [low, high] = handsMin.map((minutes) => figures.number(minutes, 0));
   const days = Math.ceil(wait[1]);
   return [
-    state === "todo" && handsMin[1] > 0
-      ? say(`build:plan.${low === high ? "minutesOne" : "minutes"}`, { low, high })
-      : undefined,
+    state === "todo" && handsMin[1] > 0 ? say("build:plan.minutes", { low, high }) : undefined,
     state === "waiting" ? say("build:plan.waitsSince", { begunOn: startOn }) : undefined,
     days > 0 ? `${say("build:waits", { count: days })}, ${say("build:readyOn", { readyOn })}` : undefined,
     !governs && floatDays > 0 ? say("build:plan.float", { count: floatDays }) : undefined,

@@ -26,7 +26,7 @@ export function AtBasking({ frame }: { frame: Frame }) {
           {say("climate:atBasking")}
         </text>
         <text x={12} y={40} fontSize={13} className="measure" fill="var(--ink)">
-          {degreesSaid(surfaceC, say)}
+          {degreesSaid(surfaceC, figures)}
           {uv}
         </text>
       </g>

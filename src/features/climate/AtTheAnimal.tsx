@@ -79,7 +79,7 @@ export function AtTheAnimal() {
             wanted={row.wanted}
             state={row.stand}
             scale={scaleFor(row)}
-            said={(range) => metSaid(row.id, range, say, figures)}
+            said={(range) => metSaid(row.id, range, figures)}
           />
         ))}
       </ul>

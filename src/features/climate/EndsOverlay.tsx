@@ -3,10 +3,10 @@
 import { useId } from "react";
 import type { Range } from "@/core/catalog";
 import type { Frame } from "@/ui/section";
-import { capital, degreesSaid, percentsSaid, useSay, type Say } from "@/words";
+import { capital, degreesSaid, percentsSaid, useFigures, useSay, type Figures } from "@/words";
 import { useOutlook } from "./season";
 
-type Told = { color: (range: Range) => string; said: (range: Range, say: Say) => string };
+type Told = { color: (range: Range) => string; said: (range: Range, figures: Figures) => string };
 const TOLD = {
   warmth: { color: warmthColor, said: degreesSaid },
   damp: { color: dampColor, said: percentsSaid },
@@ -15,6 +15,7 @@ const TOLD = {
 /** How warm or how damp the air gets at both ends by day, laid over the box: the warmer the redder, the damper the bluer. */
 export function EndsOverlay({ frame, of }: { frame: Frame; of: keyof typeof TOLD }) {
   const say = useSay();
+  const figures = useFigures();
   const id = useId();
   const outlook = useOutlook();
   const { warmEndC, coolEndC, warmEndRh, coolEndRh } = outlook.sizing;
@@ -37,7 +38,7 @@ export function EndsOverlay({ frame, of }: { frame: Frame; of: keyof typeof TOLD
         {capital(title)}
       </text>
       <text y={19} fontSize={14} className="measure" fill="var(--ink)">
-        {said(range, say)}
+        {said(range, figures)}
       </text>
     </g>
   );

@@ -44,17 +44,17 @@ function useSummary(fixture: Fixture): string {
     isUv && through === "mesh" && !metered ? say("climate:gear.throughMesh") : undefined,
     isUv && through === "glass" ? say("climate:gear.throughGlass") : undefined,
     metered ? say("climate:gear.byMeter") : undefined,
-    vessel && waterADaySaid(vessel.waterL, say),
+    vessel && waterADaySaid(vessel.waterL, say, figures),
     vessel?.days && daysSaid(vessel.days, say, figures),
   ];
   return parts.filter((part) => part !== undefined && part !== "").join(" · ");
 }
 
 const daysSaid = ({ least, most }: Days, say: Say, figures: Figures): string => {
-  const low = figures.number(least, 0);
-  if (most === undefined) return say("climate:gear.lastsFrom", { low });
-  const high = figures.number(most, 0);
-  return low === high ? say("climate:gear.lastsOne", { count: Number(low) }) : say("climate:gear.lasts", { low, high });
+  const [low, high] = [least, most].map((end) => end && Math.round(end));
+  return high === undefined
+    ? say("climate:gear.lastsFrom", { low: `${low}` })
+    : say("climate:gear.lasts", { low: `${low}`, high: `${high}`, count: high });
 };
 
 /** One piece of gear: what it does at a glance, and under its name all that is told of it. */

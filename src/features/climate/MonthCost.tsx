@@ -8,7 +8,7 @@ import { EMPTY_BINS } from "@/core/supply";
 import { useBins, useOpen } from "@/store";
 import { NumberInput } from "@/ui/measure";
 import { Fact, Facts, LedgerPart } from "@/ui/parts";
-import { moneyPrinted, useFigures, useSay } from "@/words";
+import { moneyPrinted, ranged, useFigures, useSay } from "@/words";
 import { useOutlook } from "./season";
 import css from "./Gear.module.css";
 
@@ -23,21 +23,16 @@ export function MonthCost() {
   const [low, high] = energyTotal(useOutlook().energyKWh);
   const { pricePerKWh, guarded, dripLoops } = habitat.power;
   const money = (amount: number) => moneyPrinted(amount, currency);
-  const range = { low: figures.number(low, 0), high: figures.number(high, 0) };
   const set = (to: Partial<typeof habitat.power>, gesture?: string) => edit([{ name: "setPower", args: to }], gesture);
   if (habitat.gear.length === 0) return null;
   return (
     <LedgerPart title={say("climate:month.title")}>
       <Facts>
         <Fact label={say("climate:month.energy")}>
-          {range.low === range.high ? say("climate:month.kWh", range) : say("climate:month.kWhRange", range)}
+          {say("climate:month.kWh", { energy: figures.numbers([low, high], 0) })}
         </Fact>
         {pricePerKWh === null ? null : (
-          <Fact label={say("climate:month.cost")}>
-            {range.low === range.high
-              ? money(high * pricePerKWh)
-              : `${money(low * pricePerKWh)}–${money(high * pricePerKWh)}`}
-          </Fact>
+          <Fact label={say("climate:month.cost")}>{ranged(money(low * pricePerKWh), money(high * pricePerKWh))}</Fact>
         )}
       </Facts>
       <div className={css.line}>

@@ -20,17 +20,15 @@ import { useOutlook } from "./season";
 import css from "./Climate.module.css";
 
 /** Watts from a quiet corner to a draughty one. */
-function wattsOf([low, high]: Range, say: Say, figures: Figures): string {
-  if (high < 0.5) return say("common:none");
-  return say("climate:heatRange", { low: figures.number(low, 0), high: figures.number(high, 0) });
-}
+const wattsOf = (range: Range, say: Say, figures: Figures): string =>
+  range[1] < 0.5 ? say("common:none") : say("climate:heatRange", { watts: figures.numbers(range, 0) });
 
 const daysOf = (days: Days | undefined, say: Say, figures: Figures): string => {
   if (!days) return say("climate:needs.never");
-  const low = figures.number(days.least, 0);
-  if (days.most === undefined) return say("climate:needs.daysFrom", { low });
-  const high = figures.number(days.most, 0);
-  return low === high ? say("climate:needs.day", { low }) : say("climate:needs.days", { low, high });
+  const [low, high] = [days.least, days.most].map((end) => end && Math.round(end));
+  return high === undefined
+    ? say("climate:needs.daysFrom", { low: `${low}` })
+    : say("climate:needs.days", { low: `${low}`, high: `${high}`, count: high });
 };
 
 /** What it takes to hold the animal's band, beside what the box gets, and what another top would do. */
@@ -60,13 +58,13 @@ export function Needs() {
             })}
           </Fact>
         )}
-        <Fact label={say("climate:needs.water")}>{waterADaySaid(sizing.neededWaterL, say)}</Fact>
-        <Fact label={say("climate:needs.waterGot")}>{waterADaySaid(sprayedL(outlook), say)}</Fact>
+        <Fact label={say("climate:needs.water")}>{waterADaySaid(sizing.neededWaterL, say, figures)}</Fact>
+        <Fact label={say("climate:needs.waterGot")}>{waterADaySaid(sprayedL(outlook), say, figures)}</Fact>
         {other ? (
           <Fact label={say(other.coveredPct > 0 ? "climate:needs.half" : "climate:needs.halfFull")}>
             {say("climate:needs.halfSays", {
-              rh: percentsSaid(other.day.humidityRh, say),
-              warmth: degreesSaid(other.day.temperatureC, say),
+              rh: percentsSaid(other.day.humidityRh, figures),
+              warmth: degreesSaid(other.day.temperatureC, figures),
             })}
           </Fact>
         ) : null}

@@ -22,10 +22,8 @@ import css from "./Compare.module.css";
 import { PairHead } from "./PairHead";
 
 /** A range with its unit told once. @example spanned([39, 45], 0, "W", figures) // "39–45 W" */
-function spanned([low, high]: Range, digits: number, unit: string, figures: Figures): string {
-  const [from, to] = [figures.number(low, digits), figures.number(high, digits)];
-  return from === to ? `${from} ${unit}` : `${from}–${to} ${unit}`;
-}
+const spanned = (range: Range, digits: number, unit: string, figures: Figures): string =>
+  `${figures.numbers(range, digits)} ${unit}`;
 
 /** A range in the unit of its row. */
 function comesSaid(id: ClimateId, got: Range, say: Say, figures: Figures): string {
@@ -38,9 +36,9 @@ function comesSaid(id: ClimateId, got: Range, say: Say, figures: Figures): strin
     case "energy":
       return spanned(got, 0, "kWh", figures);
     case "sprayed":
-      return waterADaySaid(got, say);
+      return waterADaySaid(got, say, figures);
     default:
-      return metSaid(id, got, say, figures);
+      return metSaid(id, got, figures);
   }
 }
 

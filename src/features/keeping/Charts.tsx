@@ -6,7 +6,7 @@ import { MEASURABLES, measurableOf, WHERE, type Measurable, type Sample, type Se
 import { useOpen, useRanges, type Span } from "@/store";
 import { BandChart, type Line, type Mark } from "@/ui/chart";
 import { Pills } from "@/ui/parts";
-import { CHANNEL_KIND, channelPrinted, useFigures, useSay, useUnits } from "@/words";
+import { CHANNEL_KIND, channelPrinted, ranged, useFigures, useSay, useUnits } from "@/words";
 import { baseValue, DASHED, PLACE_COLOR, shownValue } from "./channels";
 import css from "./Keeping.module.css";
 import { Readings } from "./Readings";
@@ -125,8 +125,7 @@ export function Charts({ marks }: { marks?: readonly Mark[] }) {
           height={188}
           label={say("journal:chartLabel", {
             what: say(`journal:charts.${chosen}`),
-            low: band ? print(band[0]) : "–",
-            high: band ? print(band[1]) : "–",
+            range: band ? ranged(print(band[0]), print(band[1])) : "–",
             count,
             last: print(last[1]),
           })}

@@ -61,7 +61,7 @@ const plainCause = (series: SeriesId): (typeof SAID_OF)[number] | "other" =>
 function rangeSaid(range: Range, series: SeriesId, say: Say, figures: Figures): string {
   const what = measurableOf(series);
   if (what === "uvIndex") return indexSaid(range, figures);
-  return what === "humidityRh" ? percentsSaid(range, say) : degreesSaid(range, say);
+  return what === "humidityRh" ? percentsSaid(range, figures) : degreesSaid(range, figures);
 }
 
 function CauseSaid({ cause, series }: { cause: Cause; series: SeriesId }) {
@@ -83,7 +83,7 @@ function CauseSaid({ cause, series }: { cause: Cause; series: SeriesId }) {
     case "lampOld":
       return say("journal:causes.lampOld", { name: gearName(cause.gearId), count: cause.months });
     case "runsDown":
-      return say("journal:causes.runsDown", { water: waterADaySaid(cause.litresADay, say) });
+      return say("journal:causes.runsDown", { water: waterADaySaid(cause.litresADay, say, figures) });
     case "design":
       return say("journal:causes.design", { range: rangeSaid(cause.comesTo, series, say, figures) });
     case "fewChanges":

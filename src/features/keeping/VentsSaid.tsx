@@ -20,10 +20,10 @@ export function VentsSaid({ vents }: { vents: VentDecision }) {
   return (
     <p>
       {say("journal:says.vents.read", {
-        read: percentsSaid([readRh, readRh], say),
+        read: percentsSaid([readRh, readRh], figures),
         where: say(`journal:places.${place}`),
         days: `${days}`,
-        band: percentsSaid(band, say),
+        band: percentsSaid(band, figures),
       })}{" "}
       {vents.kind === "room" ? say("journal:says.vents.room") : null}
       {vents.kind === "change" ? `${whatToDo(vents, say, figures)} ${say("journal:says.vents.doubt")}` : null}
@@ -37,8 +37,8 @@ function whatToDo(vents: Extract<VentDecision, { kind: "change" }>, say: Say, fi
     const [low, high] = stepped(coveredPct);
     if (low <= nowPct && nowPct <= high) return say("journal:says.vents.about");
     return say("journal:says.vents.cover", {
-      cover: percentsSaid([low, high], say),
-      now: percentsSaid([nowPct, nowPct], say),
+      cover: percentsSaid([low, high], figures),
+      now: percentsSaid([nowPct, nowPct], figures),
     });
   }
   if (pairs !== undefined)
@@ -49,6 +49,6 @@ function whatToDo(vents: Extract<VentDecision, { kind: "change" }>, say: Say, fi
     });
   const [least, most] = flowShare;
   return least > 1
-    ? say("journal:says.vents.flow", { times: `${figures.number(least, 1)}–${figures.number(most, 1)}` })
-    : say("journal:says.vents.close", { share: percentsSaid([least * 100, most * 100], say) });
+    ? say("journal:says.vents.flow", { times: figures.numbers(flowShare, 1) })
+    : say("journal:says.vents.close", { share: percentsSaid([least * 100, most * 100], figures) });
 }

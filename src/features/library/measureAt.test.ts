@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { figuresOf } from "@/core/catalog";
 import { STOCK } from "@/core/library";
+import { figuresIn } from "@/words";
 import { measureAt } from "./measureAt";
 
 const KINDS = ["ingredients", "animals", "plants", "crew", "dressings", "drainageMedia", "gear"] as const;
@@ -23,5 +24,15 @@ describe("the figures of an entry of one's own", () => {
     expect(kinds(/humidityRh\./)).toEqual(new Set(["humidity"]));
     expect(kinds(/Cm(\.\d)?$/)).toEqual(new Set(["length"]));
     expect(kinds(/Mm(\.\d)?$/)).toEqual(new Set(["thin"]));
+  });
+  it.each(["metric", "us"] as const)("none is told as nothing where it is something (%s)", (system) => {
+    const figures = figuresIn(system);
+    const lost = all.flatMap(({ path, value }) => {
+      const measure = measureAt(path);
+      const told = measure ? figures.printed(value * measure.perBase, measure.kind) : figures.number(value);
+      const isLost = value !== 0 && measure?.kind !== "temperature" && /^-?0(\.0+)?(\u00a0|$)/.test(told);
+      return isLost ? [`${path}: ${value} is ${told}`] : [];
+    });
+    expect(new Set(lost)).toEqual(new Set());
   });
 });

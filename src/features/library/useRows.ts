@@ -2,7 +2,7 @@
 
 import { figuresOf, isUnsure, provenanceOf, type Figure, type Provenance } from "@/core/catalog";
 import type { MeasureKind } from "@/core/units";
-import { capital, isWord, useFigures, useSay, type Say } from "@/words";
+import { capital, isWord, ranged, useFigures, useSay, type Say } from "@/words";
 import type { Shown } from "./entries";
 import { measureAt } from "./measureAt";
 
@@ -35,12 +35,6 @@ export const provenanceText = (from: Provenance, say: Say): string =>
 /** How many refuges are wanted, and what another school says, is told in words. */
 const isShown = ({ path }: Figure): boolean => !/^(refuges|schools)\./.test(path);
 
-/** Two printed ends with one unit. @example rangeOf(["24 °C", "27 °C"]) // "24 – 27 °C" */
-function rangeOf([low = "", high = ""]: readonly string[]): string {
-  const [figure, unit] = low.split("\u00a0");
-  return high.endsWith(`\u00a0${unit}`) ? `${figure} – ${high}` : `${low} – ${high}`;
-}
-
 /** Figures of an entry as rows; the two ends of a range share one. */
 export function useRows(): (entry: Shown) => TraitRow[] {
   const say = useSay();
@@ -63,7 +57,7 @@ export function useRows(): (entry: Shown) => TraitRow[] {
         path,
         kind: from.kind,
         unsure: isUnsure(entry, path),
-        value: measure && values.length > 1 ? rangeOf(values.map(tell)) : values.map(tell).join(" – "),
+        value: low !== undefined && high !== undefined ? ranged(tell(low), tell(high)) : values.map(tell).join(" – "),
         label: part
           ? capital(say.nameOf("ingredients", part))
           : capital(

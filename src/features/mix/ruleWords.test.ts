@@ -35,7 +35,7 @@ describe.each(["metric", "us"] as const)("rules in words, %s", (system) => {
     },
   );
   it("say the figures they mean", () => {
-    expect(sayRule(RULES[3]!, say, "EUR")).toBe("sand from 0\u00a0% to 30\u00a0%");
+    expect(sayRule(RULES[3]!, say, "EUR")).toBe("sand at 0–30\u00a0%");
     expect(
       sayRelaxation(
         { rule: { kind: "group", of: "clay", leastPct: 20, mostPct: 40 }, by: 6, unit: "pct", below: true },

@@ -4,7 +4,7 @@ import { moneyPrinted, type Say } from "@/words";
 /**
  * A rule in words.
  *
- * @example sayRule({ kind: "group", of: "sand", leastPct: 0, mostPct: 30 }, say, "EUR") // "sand from 0 % to 30 %"
+ * @example sayRule({ kind: "group", of: "sand", leastPct: 0, mostPct: 30 }, say, "EUR") // "sand at 0–30 %"
  */
 export function sayRule(rule: MatchRule, say: Say, currency: string): string {
   switch (rule.kind) {

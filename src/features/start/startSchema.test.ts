@@ -54,7 +54,7 @@ describe("the start form", () => {
     [{ sill: "-2" }, /^sill: Door sill: must be between/],
     [{ temperature: "400" }, /^temperature: The room, Temperature: must be between/],
     [{ humidity: "wet" }, /^humidity: The room, Humidity: “wet” is not a measure/],
-    [{ count: "two" }, /^count: How many: a whole number from 1 to 200/],
+    [{ count: "two" }, /^count: How many: a whole number, 1–200/],
     [{ count: "0" }, /^count: /],
     [{ name: "a".repeat(61) }, /^name: Name: at most 60/],
     [{ name: "<b>" }, /^name: Name: leave out </],

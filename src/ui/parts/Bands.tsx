@@ -1,7 +1,7 @@
 "use client";
 
 import type { Animal, Range } from "@/core/catalog";
-import { useSay } from "@/words";
+import { useFigures, useSay } from "@/words";
 import { Fact } from "./Facts";
 
 /** At what an animal is kept, as rows of facts: warmth by place and by night, humidity by day. */
@@ -11,8 +11,8 @@ export function Bands({
   animal: Pick<Animal, "temperatureC" | "humidityRh">;
 }) {
   const say = useSay();
-  const warmth = ([lowC, highC]: Range) => say("brief:rangeC", { lowC, highC });
-  const [lowRh, highRh] = humidityRh.day.preferred;
+  const figures = useFigures();
+  const warmth = (range: Range) => figures.range(range, "temperature");
   return (
     <>
       {temperatureC.baskingSurface ? (
@@ -21,7 +21,7 @@ export function Bands({
       <Fact label={say("brief:warm")}>{warmth(temperatureC.warm)}</Fact>
       <Fact label={say("brief:cool")}>{warmth(temperatureC.cool)}</Fact>
       <Fact label={say("brief:night")}>{warmth(temperatureC.night)}</Fact>
-      <Fact label={say("brief:humidity")}>{say("brief:rangeRh", { lowRh, highRh })}</Fact>
+      <Fact label={say("brief:humidity")}>{figures.range(humidityRh.day.preferred, "humidity")}</Fact>
     </>
   );
 }

@@ -82,7 +82,7 @@ const sentences = {
     },
   },
   drainageMissing: {
-    why: "Kept at {{lowRhFigure}} to {{highRh}}, misting water has nowhere to go and the soil goes sour.",
+    why: "Kept at {{rangeRh}}, misting water has nowhere to go and the soil goes sour.",
     mend: "Lay {{depthCm}} of {{materialId}}",
   },
   drainageInArid: {
@@ -118,8 +118,8 @@ const sentences = {
   },
   outOfBand: {
     why: {
-      temperatureC: "{{valueC}} at the {{place}}; {{lowCFigure}} to {{highC}} is wanted.",
-      humidityRh: "{{valueRh}} at the {{place}}; {{lowRhFigure}} to {{highRh}} is wanted.",
+      temperatureC: "{{valueC}} at the {{place}}; {{rangeC}} is wanted.",
+      humidityRh: "{{valueRh}} at the {{place}}; {{rangeRh}} is wanted.",
     },
   },
   roomTooHot: {

@@ -5,11 +5,11 @@ import type { FindingWords } from "../findingShape";
 export default {
   tooCold: {
     why: {
-      day: "By day the warm end comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. About {{needW}} W in the box would hold it.",
+      day: "By day the warm end comes to {{rangeC}} in a room of {{roomC}}; {{animalId}} wants {{wantRangeC}}. About {{needW}} W in the box would hold it.",
       coolEnd:
-        "By day the cool end comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}} there.",
+        "By day the cool end comes to {{rangeC}} in a room of {{roomC}}; {{animalId}} wants {{wantRangeC}} there.",
       night:
-        "By night the box comes to {{lowCFigure}} to {{highC}} in a room of {{roomC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. About {{needW}} W in the box would hold it, without light.",
+        "By night the box comes to {{rangeC}} in a room of {{roomC}}; {{animalId}} wants {{wantRangeC}}. About {{needW}} W in the box would hold it, without light.",
     },
     mend: {
       set: "Set {{kindId}} warmer",
@@ -22,13 +22,12 @@ export default {
   },
   tooHot: {
     why: {
-      day: "By day even the cool end comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}} there. It must be able to leave the heat.",
+      day: "By day even the cool end comes to {{rangeC}}; {{animalId}} wants no more than {{wantHighC}} there. It must be able to leave the heat.",
       night:
-        "By night the box stays at {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}}. Most animals need the night to cool off.",
-      warmEnd:
-        "By day the warm end comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants no more than {{wantHighC}} there.",
+        "By night the box stays at {{rangeC}}; {{animalId}} wants no more than {{wantHighC}}. Most animals need the night to cool off.",
+      warmEnd: "By day the warm end comes to {{rangeC}}; {{animalId}} wants no more than {{wantHighC}} there.",
       noEscape:
-        "The whole box comes to {{lowCFigure}} to {{highC}}, with no place to leave it; {{animalId}} bears {{wantHighC}} for some days at the most. Heat kills sooner than cold: an animal that gapes or lies limp belongs to a vet.",
+        "The whole box comes to {{rangeC}}, with no place to leave it; {{animalId}} bears {{wantHighC}} for some days at the most. Heat kills sooner than cold: an animal that gapes or lies limp belongs to a vet.",
     },
     mend: {
       weaker: "Take one of {{loadW}} W for {{kindId}}",
@@ -39,12 +38,10 @@ export default {
   },
   baskingOff: {
     why: {
-      noLamp:
-        "{{animalId}} basks at {{wantLowCFigure}} to {{wantHighC}}, and no lamp warms a place: the warm end comes to {{lowCFigure}} to {{highC}}.",
-      tooCool:
-        "Where it basks it comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}.",
+      noLamp: "{{animalId}} basks at {{wantRangeC}}, and no lamp warms a place: the warm end comes to {{rangeC}}.",
+      tooCool: "Where it basks it comes to {{rangeC}}; {{animalId}} wants {{wantRangeC}}.",
       tooHot:
-        "Where it basks it comes to {{lowCFigure}} to {{highC}}; {{animalId}} wants {{wantLowCFigure}} to {{wantHighC}}. Check with an infrared thermometer before it goes in.",
+        "Where it basks it comes to {{rangeC}}; {{animalId}} wants {{wantRangeC}}. Check with an infrared thermometer before it goes in.",
     },
     mend: {
       hang: "Add {{kindId}}, {{loadW}} W",
@@ -54,11 +51,10 @@ export default {
   },
   tooDry: {
     why: {
-      day: "By day the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
-      night:
-        "By night the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+      day: "By day the air comes to {{rangeRh}}; {{animalId}} wants {{wantRangeRh}}.",
+      night: "By night the air comes to {{rangeRh}}; {{animalId}} wants {{wantRangeRh}}.",
       always:
-        "By day and by night the air stays too dry: {{lowRhFigure}} to {{highRh}} by day, where {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+        "By day and by night the air stays too dry: {{rangeRh}} by day, where {{animalId}} wants {{wantRangeRh}}.",
     },
     mend: {
       cover: "Cover {{coveredPct}} of the top",
@@ -71,11 +67,10 @@ export default {
   },
   tooDamp: {
     why: {
-      day: "By day the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
-      night:
-        "By night the air comes to {{lowRhFigure}} to {{highRh}}; {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+      day: "By day the air comes to {{rangeRh}}; {{animalId}} wants {{wantRangeRh}}.",
+      night: "By night the air comes to {{rangeRh}}; {{animalId}} wants {{wantRangeRh}}.",
       always:
-        "By day and by night the air stays too damp: {{lowRhFigure}} to {{highRh}} by day, where {{animalId}} wants {{wantLowRhFigure}} to {{wantHighRh}}.",
+        "By day and by night the air stays too damp: {{rangeRh}} by day, where {{animalId}} wants {{wantRangeRh}}.",
     },
     mend: {
       mist: "Spray less",
@@ -86,11 +81,11 @@ export default {
   },
   uvOff: {
     why: {
-      missing: "{{animalId}} needs UV, an index of {{want}} at its back, and no lamp gives any.",
+      missing: "{{animalId}} needs UV, an index of {{wantRangeUvi}} at its back, and no lamp gives any.",
       tooWeak:
-        "The UV index at its back comes to {{index}}; {{animalId}} wants {{want}}. Mesh takes a third or more away, and distance more.",
+        "The UV index at its back comes to {{rangeUvi}}; {{animalId}} wants {{wantRangeUvi}}. Mesh takes a third or more away, and distance more.",
       tooStrong:
-        "The UV index at its back comes to {{index}}; {{animalId}} wants {{want}}. Too much burns eyes and skin: read it with a meter.",
+        "The UV index at its back comes to {{rangeUvi}}; {{animalId}} wants {{wantRangeUvi}}. Too much burns eyes and skin: read it with a meter.",
     },
     mend: {
       hang: "Hang up {{kindId}}",
@@ -100,7 +95,7 @@ export default {
     },
   },
   uvNoShade: {
-    why: "The least UV anywhere on the ground is an index of {{index}}: {{animalId}} cannot leave it. A hide, leaves or a shorter lamp at one end give shade.",
+    why: "The least UV anywhere on the ground is an index of {{rangeUvi}}: {{animalId}} cannot leave it. A hide, leaves or a shorter lamp at one end give shade.",
     mend: "Set up {{kindId}} for shade",
   },
   heaterLoose: {

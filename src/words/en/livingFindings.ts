@@ -10,7 +10,7 @@ const living = {
   },
   plantWantsWetter: {
     why: {
-      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
+      air: "{{plantId}} thrives at {{wantRangeRh}}; where it stands it is {{rangeRh}}.",
       roots: "The roots of {{plantId}} want it wetter than {{animalId}} is kept.",
     },
     mend: {
@@ -20,7 +20,7 @@ const living = {
   },
   plantWantsDrier: {
     why: {
-      air: "{{plantId}} thrives at {{wantLowRhFigure}} to {{wantHighRh}}; where it stands it is {{lowRhFigure}} to {{highRh}}.",
+      air: "{{plantId}} thrives at {{wantRangeRh}}; where it stands it is {{rangeRh}}.",
       roots: "The roots of {{plantId}} want it drier than {{animalId}} is kept: they would rot.",
     },
     mend: {
@@ -56,7 +56,7 @@ const living = {
     },
   },
   plantTooDim: {
-    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: more lamp, or a place higher up.",
+    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantRange}}: more lamp, or a place higher up.",
     mend: {
       move: "Move it into more light",
       remove: "Take it out",
@@ -64,10 +64,8 @@ const living = {
   },
   plantWrongWarmth: {
     why: {
-      tooWarm:
-        "{{plantId}} finds {{lowCFigure}} to {{highC}} where it stands and wants {{wantLowCFigure}} to {{wantHighC}}: too warm.",
-      tooCool:
-        "{{plantId}} finds {{lowCFigure}} to {{highC}} where it stands and wants {{wantLowCFigure}} to {{wantHighC}}: too cool.",
+      tooWarm: "{{plantId}} finds {{rangeC}} where it stands and wants {{wantRangeC}}: too warm.",
+      tooCool: "{{plantId}} finds {{rangeC}} where it stands and wants {{wantRangeC}}: too cool.",
     },
     mend: {
       move: "Move it where it does well",
@@ -75,7 +73,7 @@ const living = {
     },
   },
   plantTooBright: {
-    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantLow}} to {{wantHigh}}: it burns.",
+    why: "{{plantId}} gets about {{ppfd}} µmol/m²/s where it stands and wants {{wantRange}}: it burns.",
     mend: {
       move: "Move it where it does well",
       remove: "Take it out",
@@ -142,10 +140,8 @@ const living = {
   },
   crewWrongWarmth: {
     why: {
-      tooWarm:
-        "{{crewId}} find {{lowCFigure}} to {{highC}} in the ground and live at {{wantLowCFigure}} to {{wantHighC}}: too warm.",
-      tooCool:
-        "{{crewId}} find {{lowCFigure}} to {{highC}} in the ground and live at {{wantLowCFigure}} to {{wantHighC}}: too cool.",
+      tooWarm: "{{crewId}} find {{rangeC}} in the ground and live at {{wantRangeC}}: too warm.",
+      tooCool: "{{crewId}} find {{rangeC}} in the ground and live at {{wantRangeC}}: too cool.",
     },
     mend: {
       swap: "Seed {{swapCrewId}} instead",
@@ -154,10 +150,8 @@ const living = {
   },
   crewWrongAir: {
     why: {
-      tooDry:
-        "{{crewId}} find {{lowRhFigure}} to {{highRh}} and live at {{wantLowRhFigure}} to {{wantHighRh}}: too dry.",
-      tooWet:
-        "{{crewId}} find {{lowRhFigure}} to {{highRh}} and live at {{wantLowRhFigure}} to {{wantHighRh}}: too damp.",
+      tooDry: "{{crewId}} find {{rangeRh}} and live at {{wantRangeRh}}: too dry.",
+      tooWet: "{{crewId}} find {{rangeRh}} and live at {{wantRangeRh}}: too damp.",
     },
     mend: {
       swap: "Seed {{swapCrewId}} instead",
@@ -172,14 +166,14 @@ const living = {
     },
   },
   crewTooDry: {
-    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; that of {{animalId}} is kept at {{lowPct}} to {{highPct}}.",
+    why: "{{crewId}} live at {{wantRangePct}} of what soil can hold; that of {{animalId}} is kept at {{rangePct}}.",
     mend: {
       swap: "Seed {{swapCrewId}} instead",
       remove: "Take them out",
     },
   },
   crewTooWet: {
-    why: "{{crewId}} live at {{wantLowPct}} to {{wantHighPct}} of what soil can hold; that of {{animalId}} is kept at {{lowPct}} to {{highPct}}.",
+    why: "{{crewId}} live at {{wantRangePct}} of what soil can hold; that of {{animalId}} is kept at {{rangePct}}.",
     mend: {
       swap: "Seed {{swapCrewId}} instead",
       remove: "Take them out",

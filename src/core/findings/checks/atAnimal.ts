@@ -3,10 +3,6 @@ import { meetsOf, type Meets, type MeetsId } from "../../outlook";
 import type { FindingQuantities } from "../quantities";
 import type { Assessed, Check, Found } from "../types";
 
-const one = (value: number): string => (Math.round(value * 10) / 10).toFixed(1);
-/** UV index as it is told: 0.9–1.6. */
-const indexTold = ([low, high]: Range): string => `${one(low)}–${one(high)}`;
-
 /** What the animal meets, by its name. */
 const metBy = ({ outlook, animal }: Assessed): Partial<Record<MeetsId, Meets>> =>
   Object.fromEntries(meetsOf(outlook, animal).map((met) => [met.id, met]));
@@ -130,7 +126,14 @@ export const checkUvIndex: Check = (assessed) => {
   const wanted = animal.uv.indexAtBack;
   if (!wanted || animal.uv.need === "none") return [];
   const told = (variant: FindingQuantities["uvOff"]["variant"], got: Range): Found[] => {
-    const quantities = { animalId: animal.id, index: indexTold(got), want: indexTold(wanted), variant };
+    const quantities = {
+      animalId: animal.id,
+      lowUvi: got[0],
+      highUvi: got[1],
+      wantLowUvi: wanted[0],
+      wantHighUvi: wanted[1],
+      variant,
+    };
     const weight = variant === "tooStrong" && got[0] > 2 * wanted[1] ? "harm" : "look";
     return [{ code: "uvOff", about: "uv", weight, step: "climate", quantities }];
   };
@@ -148,7 +151,11 @@ export const checkUvIndex: Check = (assessed) => {
             about: "uv",
             weight: "look",
             step: "climate",
-            quantities: { animalId: animal.id, index: indexTold(outlook.shade.uvIndex) },
+            quantities: {
+              animalId: animal.id,
+              lowUvi: outlook.shade.uvIndex[0],
+              highUvi: outlook.shade.uvIndex[1],
+            },
           },
         ]
       : [];
