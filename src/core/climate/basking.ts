@@ -10,8 +10,8 @@ const THROUGH: Record<Fixture["through"], Range> = { mesh: MESH_PASSES, glass: [
 /** Of what a lamp sends out, so much passes by its beam: from memory. */
 const IN_BEAM = 0.75;
 
-/** Whether a piece shines heat down. */
-const shinesHeat = ({ kind }: Pick<Fixture, "kind">): boolean =>
+/** Whether some of what a piece draws shines down as warmth. */
+const warmsBelow = ({ kind }: Pick<Fixture, "kind">): boolean =>
   (kind.purpose === "dayHeat" || kind.purpose === "nightHeat" || kind.purpose === "uv") &&
   kind.reference.radiantShare !== undefined &&
   kind.reference.beamDeg !== undefined;
@@ -22,7 +22,7 @@ const shinesHeat = ({ kind }: Pick<Fixture, "kind">): boolean =>
  * @example shoneW([lamp], { xCm: 20, yCm: 20, zCm: 22 }) // [110, 140] under 50 W at 30 cm through mesh
  */
 function shoneW(lamps: readonly Fixture[], at: Point): Range {
-  return lamps.filter(shinesHeat).reduce<Range>(
+  return lamps.filter(warmsBelow).reduce<Range>(
     (sum, lamp) => {
       const asideM = Math.hypot(lamp.xCm - at.xCm, lamp.yCm - at.yCm) / 100;
       const shine = pointShine((lamp.zCm - at.zCm) / 100, asideM, beamDegOf(lamp));

@@ -28,4 +28,4 @@ export {
 export type { Daylight, Span } from "./runs";
 export { chainOf, feeds, hangingOn, isResidualGuard, isThermostat, wattsOn } from "./chain";
 export { plugged } from "./plugged";
-export { clearanceCm, clearanceOf } from "./clearance";
+export { clearanceCm, clearanceOf, shinesHeat } from "./clearance";

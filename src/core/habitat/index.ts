@@ -67,4 +67,4 @@ export { builtCm, mostThicknessCm, sideLengthCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";
 export { firstRun } from "./firstRun";
-export { usualGear } from "./usualGear";
+export { fittingSizes, sizeAsSold, usualGear } from "./usualGear";

@@ -33,19 +33,34 @@ export function usualRun(kind: Gear, { temperatureC, humidityRh }: Pick<Animal, 
 type SoldAs = Gear["sizes"][number];
 /** Lamps and mats leave so much room at the glass. */
 const AT_GLASS_CM = 4;
-/** A mat warms a third of the floor at most, so that a cool end is left (common practice). */
-const MAT_SHARE = 1 / 3;
 
-/** The longest that fits the box, or of mats the largest that leaves a cool end; the smallest of all others. */
-function fittingSize(kind: Gear, { widthCm }: Design["shell"]): SoldAs | undefined {
-  const most = kind.id === "heatMat" ? widthCm * MAT_SHARE : widthCm - AT_GLASS_CM;
-  const across = ({ lengthCm, widthCm: wide }: SoldAs) => lengthCm ?? wide;
-  const fitting = kind.sizes.filter((size) => (across(size) ?? Infinity) <= most);
-  return fitting.at(-1) ?? kind.sizes[0];
+/** What a kind with a size of its own may measure where it usually goes: a mat at the warm end's wall, all else under the lid. */
+function roomFor({ places }: Gear, { widthCm, depthCm, heightCm }: Design["shell"]): { alongCm: number; acrossCm: number } {
+  const isAtWall = places[0] === "sideOfBox";
+  const [along, across] = isAtWall ? [depthCm, heightCm] : [widthCm, depthCm];
+  return { alongCm: along - AT_GLASS_CM, acrossCm: across - AT_GLASS_CM };
+}
+
+/**
+ * The sizes of a kind that fit a box, in the order they are sold in; what has no size of its own always fits.
+ *
+ * @example fittingSizes(STOCK.get("gear", "radiantPanel"), shellOf45).map(({ watts }) => watts) // [20, 40]
+ */
+export function fittingSizes(kind: Gear, shell: Design["shell"]): readonly SoldAs[] {
+  const { alongCm, acrossCm } = roomFor(kind, shell);
+  return kind.sizes.filter(
+    ({ lengthCm, widthCm, depthCm }) => (lengthCm ?? widthCm ?? 0) <= alongCm && (depthCm ?? 0) <= acrossCm,
+  );
+}
+
+/** The longest that fits the box; of what has no size of its own, and where none fits, the smallest. */
+function usualSize(kind: Gear, shell: Design["shell"]): SoldAs | undefined {
+  const hasSize = kind.sizes.some(({ lengthCm, widthCm }) => lengthCm !== undefined || widthCm !== undefined);
+  return (hasSize ? fittingSizes(kind, shell).at(-1) : undefined) ?? kind.sizes[0];
 }
 
 /** A size it is sold in, as it is told of a piece. */
-const toldOf = ({
+export const sizeAsSold = ({
   lengthCm,
   widthCm,
   depthCm,
@@ -80,6 +95,13 @@ function usualAlong({ shell, gear }: Pick<Design, "shell" | "gear">, { purpose }
   return Math.round(shell.widthCm * (placesAlong(usual).find(isFree) ?? usual));
 }
 
+/** What warms from a wall does so at the warm end; all else that goes on one at the back. */
+function usualWall({ places, purpose }: Gear): GearPiece["wall"] {
+  const [place] = places;
+  if (place === undefined || !ON_WALLS.includes(place)) return null;
+  return WARM.includes(purpose) ? "left" : "back";
+}
+
 type Told = { [K in keyof GearPiece]?: GearPiece[K] | undefined } & Pick<GearPiece, "id">;
 
 const ON_WALLS: readonly Gear["places"][number][] = ["insideWall", "sideOfBox", "wall"];
@@ -95,19 +117,19 @@ export function usualGear(
   animal: Pick<Animal, "temperatureC" | "humidityRh">,
   told: Told,
 ): GearPiece {
-  const size = fittingSize(kind, design.shell);
+  const size = usualSize(kind, design.shell);
   const beamDeg = kind.reference.beamDeg?.[1];
   const isLamp = GEAR_LIGHTS.includes(kind.purpose) || kind.purpose === "nightHeat";
   return {
     kindId: kind.id,
     place: null,
-    wall: kind.places[0] !== undefined && ON_WALLS.includes(kind.places[0]) ? "back" : null,
+    wall: usualWall(kind),
     xCm: usualAlong(design, kind),
     yCm: Math.round(design.shell.depthCm / 2),
     upCm: null,
     powerW: size?.watts ?? kind.watts?.[0] ?? null,
     lumens: null,
-    size: { ...(size ? toldOf(size) : {}), ...(isLamp && beamDeg !== undefined ? { beamDeg } : {}) },
+    size: { ...(size ? sizeAsSold(size) : {}), ...(isLamp && beamDeg !== undefined ? { beamDeg } : {}) },
     run: usualRun(kind, animal),
     months: null,
     feedId: null,

@@ -8,6 +8,7 @@ import {
   isOnWall,
   isThermostat,
   pumpLPerH,
+  shinesHeat,
   wattsOf,
   type Fixture,
 } from "../../gear";
@@ -35,10 +36,6 @@ const near = (
   quantities: { kindId: kind.id, nearCm: Math.max(0, nearCm), needCm: Math.round(needCm), variant },
 });
 
-const RADIANT: readonly Fixture["kind"]["purpose"][] = ["dayHeat", "nightHeat"];
-const isHot = ({ kind }: Fixture): boolean =>
-  RADIANT.includes(kind.purpose) && kind.reference.radiantShare !== undefined && kind.reference.beamDeg !== undefined;
-
 /** The top of the tallest grown plant under a place; nothing where none reaches there. */
 function leafCm({ habitat, ground, library }: Assessed, { xCm, yCm }: Fixture): number {
   const over = habitat.plants.map((stand) => {
@@ -53,7 +50,7 @@ function leafCm({ habitat, ground, library }: Assessed, { xCm, yCm }: Fixture): 
 /** Lamps too near to what they shine on: at what stands there first, as an animal does. */
 function tooNear(assessed: Assessed, lamp: Fixture): Found[] {
   const { ground } = assessed;
-  if (!isHot(lamp) || isOnWall(lamp.place)) return [];
+  if (!shinesHeat(lamp.kind) || isOnWall(lamp.place)) return [];
   const needCm = clearanceOf(lamp.kind, wattsOf(lamp));
   const toStand = lamp.zCm - standCm(ground, lamp.xCm, lamp.yCm, lamp.zCm);
   if (toStand < needCm) return [near(lamp, "stand", toStand, needCm)];

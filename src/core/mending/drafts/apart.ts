@@ -1,31 +1,47 @@
 import { GEAR_LIGHTS, type Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { fixtureOf, lengthCmOf, type Fitted, type Fixture } from "../../gear";
+import { fixtureOf, isOnWall, lengthCmOf, shinesHeat, type Fitted, type Fixture } from "../../gear";
 import type { GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm } from "../../outlook";
 
-/** Nearer than this to another, along, across and up, one lamp or heater hangs in the other: ours. */
+/**
+ * Nearer than this to another, along, across and up, one lamp or heater hangs in the other: ours. What is hot hangs
+ * straight over or under none, however far: the lower would stand in its beam.
+ */
 const APART_CM = { along: 10, across: 10, up: 8 };
 
-const isHung = ({ purpose }: Gear): boolean => GEAR_LIGHTS.includes(purpose) || purpose === "nightHeat";
+const isHung = ({ place, kind: { purpose } }: Fixture): boolean =>
+  !isOnWall(place) && (GEAR_LIGHTS.includes(purpose) || purpose === "nightHeat");
 
-/** How far it reaches along the box. */
-const acrossCm = (one: Fitted): number => Math.max(lengthCmOf(one), one.piece.size.widthCm ?? 0);
+/** How far it reaches along the box, and across. */
+const alongOf = (one: Fitted): number => Math.max(lengthCmOf(one), one.piece.size.widthCm ?? 0);
+const acrossOf = ({ piece }: Fitted): number => piece.size.depthCm ?? 0;
 
 function isIn(one: Fixture, other: Fixture): boolean {
-  const alongCm = (acrossCm(one) + acrossCm(other)) / 2 + APART_CM.along;
+  const alongCm = (alongOf(one) + alongOf(other)) / 2 + APART_CM.along;
+  const acrossCm = (acrossOf(one) + acrossOf(other)) / 2 + APART_CM.across;
   return (
     Math.abs(other.xCm - one.xCm) < alongCm &&
-    Math.abs(other.yCm - one.yCm) < APART_CM.across &&
-    Math.abs(other.zCm - one.zCm) < APART_CM.up
+    Math.abs(other.yCm - one.yCm) < acrossCm &&
+    (Math.abs(other.zCm - one.zCm) < APART_CM.up || shinesHeat(one.kind) || shinesHeat(other.kind))
   );
 }
 
 /** One place, one lamp: whether a piece as it is tried hangs in no other, and inside the box beside no piece. */
 export function isClear({ habitat, ground, outlook }: Assessed, tried: { piece: GearPiece; kind: Gear }): boolean {
   const at = fixtureOf(tried, habitat.shell, ground.surfaceAt);
-  if (at.zCm <= habitat.shell.heightCm && besideCm(ground, at) < BESIDE_LAMP_CM) return false;
+  if (isOnWall(at.place)) return true;
+  const isInside = at.zCm <= habitat.shell.heightCm;
+  if (isInside && shinesHeat(tried.kind) && besideCm(ground, at) < BESIDE_LAMP_CM) return false;
   return outlook.all
-    .filter(({ piece, kind }) => piece.id !== tried.piece.id && isHung(kind))
-    .every((other) => !isIn(at, fixtureOf(other, habitat.shell, ground.surfaceAt)));
+    .filter(({ piece }) => piece.id !== tried.piece.id)
+    .map((other) => fixtureOf(other, habitat.shell, ground.surfaceAt))
+    .every((other) => !isHung(other) || !isIn(at, other));
 }
+
+/** Shares of the width and depth a lamp or heater is tried at, the warm end first. */
+const ASIDE = [0.2, 0.35, 0.5, 0.65, 0.8].flatMap((x) => [0.5, 0.3, 0.7, 0.15, 0.85].map((y) => [x, y] as const));
+
+/** Places aside of what hangs there. */
+export const placesAside = ({ shell }: Assessed["habitat"]): { xCm: number; yCm: number }[] =>
+  ASIDE.map(([x, y]) => ({ xCm: Math.round(shell.widthCm * x), yCm: Math.round(shell.depthCm * y) }));

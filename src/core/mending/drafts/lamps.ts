@@ -7,7 +7,7 @@ import { uvIndexAt, uvLamps } from "../../light";
 import { usualGear, type GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
-import { isClear } from "./apart";
+import { isClear, placesAside } from "./apart";
 import { freeId } from "./freeIds";
 import { change, pieceAbout } from "./gear";
 
@@ -148,12 +148,6 @@ function hangingHeights(assessed: Assessed, kind: Gear, at: { xCm?: number; yCm?
   const inside = INSIDE_OVER_CM.map((cm) => Math.round(footCm + cm)).filter((upCm) => upCm < shell.heightCm - 10);
   return [...over, ...inside.map((upCm) => ({ upCm, place: "insideGuarded" as const }))];
 }
-
-/** Shares of the width and depth a lamp is tried at, the warm end first. */
-const ASIDE = [0.2, 0.35, 0.5, 0.65, 0.8].flatMap((x) => [0.5, 0.3, 0.7].map((y) => [x, y] as const));
-
-const placesAside = ({ shell }: Assessed["habitat"]) =>
-  ASIDE.map(([x, y]) => ({ xCm: Math.round(shell.widthCm * x), yCm: Math.round(shell.depthCm * y) }));
 
 /** A lamp over each thing to bask on, where such a lamp usually stands, or aside of what hangs there; the best first. */
 function newLamp(assessed: Assessed, wanted: Range) {

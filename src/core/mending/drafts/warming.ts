@@ -2,13 +2,13 @@ import type { Gear } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
 import { chainOf, clearanceOf, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { grouped } from "../../grouped";
-import { usualGear, type Command, type GearPiece } from "../../habitat";
+import { fittingSizes, sizeAsSold, usualGear, type Command, type GearPiece } from "../../habitat";
 import { standCm, type Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
 import type { MendQuantities } from "../quantities";
 import { hasOpenTop, moreCover } from "./covers";
-import { isClear } from "./apart";
+import { isClear, placesAside } from "./apart";
 import { freeId, freeIds } from "./freeIds";
 import { change, clearUpCm, heldRun, thermostat, thermostatFor, type Half } from "./gear";
 
@@ -79,8 +79,16 @@ function firstFew(assessed: Assessed, half: Half, lists: readonly (readonly Way[
   return found;
 }
 
-const wattsOfKind = ({ sizes }: Gear): number[] =>
-  [...new Set(sizes.flatMap(({ watts }) => watts ?? []))].toSorted((a, b) => a - b);
+type Sold = { watts: number; size: GearPiece["size"] };
+
+/** What a kind is sold in that fits the box, the weakest first: a stronger panel or mat is a larger one. */
+function byWatts(kind: Gear, shell: Assessed["habitat"]["shell"]): Sold[] {
+  const sold = fittingSizes(kind, shell).flatMap((size) => {
+    const { watts } = size;
+    return watts === undefined ? [] : [{ watts, size: sizeAsSold(size) }];
+  });
+  return [...new Map(sold.map((one) => [one.watts, one])).values()].toSorted((a, b) => a.watts - b.watts);
+}
 
 /** What warms in this half of the day already, the strongest first. */
 const heaters = ({ outlook }: Assessed, half: Half): Fitted[] =>
@@ -107,15 +115,17 @@ function changed(assessed: Assessed, half: Half, group: readonly Fitted[]): Way[
   const runOf = ({ piece }: Fitted): GearPiece["run"] => {
     const feed = chainOf(piece, habitat.gear).find(isThermostat);
     if (piece.run.by !== "warmth" || wanted.by !== "warmth") return feed ? wanted : piece.run;
+    // A lamp holds what basks under it: that stays as it was set, however warm the air is to be.
+    if (kind.purpose === "dayHeat" && half === "day") return piece.run;
     // The other half of the day stays as it was set.
     return { ...piece.run, ...(half === "day" ? { dayC: wanted.dayC } : { nightC: wanted.nightC }) };
   };
-  const watts = wattsOfKind(kind).filter((one) => one >= wattsOf(strongest));
-  return watts.map((powerW) => {
+  const sold = byWatts(kind, habitat.shell).filter(({ watts }) => watts >= wattsOf(strongest));
+  return sold.map(({ watts: powerW, size }) => {
     const commands = group.map((one) => {
       const fixture = fixtureOf(one, habitat.shell, ground.surfaceAt);
       const upCm = clearUpCm(assessed, fixture, powerW) ?? one.piece.upCm;
-      return change(one.piece.id, { run: runOf(one), powerW, upCm });
+      return change(one.piece.id, { run: runOf(one), powerW, upCm, size: { ...one.piece.size, ...size } });
     });
     const variant = powerW === strongest.piece.powerW ? ("set" as const) : ("stronger" as const);
     return { commands, told: { kindId: kind.id, loadW: powerW, variant } };
@@ -145,7 +155,7 @@ const UNDER_TOP_CM = 8;
 function hangsInside({ habitat, ground }: Assessed, kind: Gear): Hangs[] {
   if (!kind.places.includes("insideGuarded")) return [];
   const upCm = Math.round(habitat.shell.heightCm - UNDER_TOP_CM);
-  const strongest = wattsOfKind(kind).at(-1) ?? 0;
+  const strongest = byWatts(kind, habitat.shell).at(-1)?.watts ?? 0;
   const isClear =
     upCm - standCm(ground, habitat.shell.widthCm / 2, habitat.shell.depthCm / 2) > clearanceOf(kind, strongest);
   return isClear ? [{ place: "insideGuarded", upCm }] : [];
@@ -160,52 +170,48 @@ function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] 
   const { widthCm } = habitat.shell;
   const controller = freeId(habitat.gear, `thermostat-${half}`);
   const run = heldRun(assessed, kind, half);
-  const hung = (id: string, powerW: number, at: { xCm?: number; feedId?: string }): Command => {
+  const hung = (id: string, { watts, size }: Sold, at: { xCm?: number; yCm?: number; feedId?: string }): GearPiece => {
     const usual = { ...usualGear(habitat, kind, animal, { id: freeId(habitat.gear, id) }), ...hangs, ...at };
     const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
-    const upCm = hangs.upCm ?? clearUpCm(assessed, fixture, powerW);
-    return { name: "addGear", args: { ...usual, powerW, upCm, feedId: at.feedId ?? controller, run } };
+    const upCm = hangs.upCm ?? clearUpCm(assessed, fixture, watts);
+    const feedId = at.feedId ?? controller;
+    return { ...usual, powerW: watts, size: { ...usual.size, ...size }, upCm, feedId, run };
   };
   const kindId = kind.id;
   const control = thermostat(assessed, kind, controller);
-  const watts = wattsOfKind(kind);
-  const single = watts.map((powerW): Way => ({
-    commands: [control, hung(`heater-${half}`, powerW, {})],
-    told: { kindId, loadW: powerW, variant: "heater" },
-  }));
-  const strongest = watts.at(-1);
+  const sold = byWatts(kind, habitat.shell);
+  const single = sold.flatMap((one): Way[] => {
+    const places = [{}, ...placesAside(habitat)].map((at) => hung(`heater-${half}`, one, at));
+    const piece = places.find((tried) => isClear(assessed, { piece: tried, kind }));
+    if (!piece) return [];
+    const told = { kindId, loadW: one.watts, variant: "heater" as const };
+    return [{ commands: [control, { name: "addGear", args: { ...piece } }], told }];
+  });
+  const strongest = sold.at(-1);
   if (strongest === undefined) return single;
   // What one thermostat may switch: more heaters hang on more of them.
   const mostW = Math.max(0, ...library.get("gear", thermostatFor(kind)).sizes.map(({ maxWatts }) => maxWatts ?? 0));
-  const eachCm = Math.max(WIDTH_EACH_CM, usualGear(habitat, kind, animal, { id: controller }).size.widthCm ?? 0);
+  const eachCm = Math.max(WIDTH_EACH_CM, strongest.size.widthCm ?? 0);
   const counts = Array.from({ length: MOST_HEATERS - 1 }, (_, n) => n + 2).filter((count) => widthCm / count >= eachCm);
-  const several = counts.map((count): Way => {
-    const stats = freeIds(habitat.gear, controller, Math.ceil(count / Math.max(1, Math.floor(mostW / strongest))));
+  const several = counts.flatMap((count): Way[] => {
+    const stats = freeIds(habitat.gear, controller, Math.ceil(count / Math.max(1, Math.floor(mostW / strongest.watts))));
     const heaters = Array.from({ length: count }, (_, n) => {
       const at = { xCm: Math.round((widthCm * (n + 0.5)) / count), feedId: stats[n % stats.length] ?? controller };
       return hung(`heater-${half}-${n + 1}`, strongest, at);
     });
+    if (!heaters.every((piece) => isClear(assessed, { piece, kind }))) return [];
     const controls = stats.map((id) => thermostat(assessed, kind, id));
-    return { commands: [...controls, ...heaters], told: { kindId, loadW: strongest, count, variant: "heaters" } };
+    const adds = heaters.map((piece): Command => ({ name: "addGear", args: { ...piece } }));
+    return [{ commands: [...controls, ...adds], told: { kindId, loadW: strongest.watts, count, variant: "heaters" } }];
   });
   return [...single, ...several];
 }
-
-/** Whether all that a way hangs has a place of its own. */
-const hasRoom = (assessed: Assessed, { commands }: Way): boolean =>
-  commands.every(({ name, args }) => {
-    if (name !== "addGear") return true;
-    const kind = assessed.library.get("gear", args.kindId);
-    return isThermostat(args) || isClear(assessed, { piece: args as GearPiece, kind });
-  });
 
 /** All heaters that may be hung, kind by kind, over the top before inside. */
 const allAdded = (assessed: Assessed, half: Half): Way[][] =>
   kindsFor(assessed, half).flatMap((kindId) => {
     const kind = assessed.library.get("gear", kindId);
-    return [AS_USUAL, ...hangsInside(assessed, kind)].map((hangs) =>
-      added(assessed, half, kind, hangs).filter((way) => hasRoom(assessed, way)),
-    );
+    return [AS_USUAL, ...hangsInside(assessed, kind)].map((hangs) => added(assessed, half, kind, hangs));
   });
 
 /** Under a cover only the strongest are tried: the weaker ones were not enough for the top alone. */
