@@ -67,20 +67,22 @@ function tubePlaces(assessed: Assessed, kind: Gear, piece: GearPiece) {
 function newTube(assessed: Assessed, wanted: Range) {
   const { habitat, library, animal, outlook } = assessed;
   const at = outlook.basking?.at;
-  const along = at ? { xCm: Math.round(at.xCm), yCm: Math.round(at.yCm) } : {};
+  const over = at ? { xCm: Math.round(at.xCm), yCm: Math.round(at.yCm) } : {};
+  const id = freeId(habitat.gear, "uv-tube");
+  const hangs = (kind: Gear, along: { xCm?: number; yCm?: number }): Tried[] => {
+    const usual = usualGear(habitat, kind, animal, { id, ...along });
+    const endCm = (usual.size.lengthCm ?? 0) / 2;
+    const xCm = Math.round(Math.min(Math.max(usual.xCm, endCm), habitat.shell.widthCm - endCm));
+    return tubePlaces(assessed, kind, { ...usual, xCm })
+      .map((at) => ({ piece: { ...usual, xCm, ...at }, kind }))
+      .filter((tried) => isClear(assessed, tried));
+  };
   const tries = UV_KINDS.flatMap((kindId) => {
     const kind = library.get("gear", kindId);
-    const usual = usualGear(habitat, kind, animal, { id: freeId(habitat.gear, "uv-tube"), ...along });
-    const inBox = Math.min(
-      Math.max(usual.xCm, (usual.size.lengthCm ?? 0) / 2),
-      habitat.shell.widthCm - (usual.size.lengthCm ?? 0) / 2,
-    );
-    const piece = { ...usual, xCm: Math.round(inBox) };
-    return tubePlaces(assessed, kind, piece).flatMap((at) => {
-      const placed: GearPiece = { ...piece, ...at };
-      if (!isClear(assessed, { piece: placed, kind })) return [];
-      return [{ piece: placed, off: off(lit(assessed, { piece: placed, kind }), wanted) }];
-    });
+    // Over what basks, or aside of what hangs there.
+    const places = [over, ...placesAside(habitat)];
+    const free = places.map((along) => hangs(kind, along)).find((clear) => clear.length > 0) ?? [];
+    return free.map((tried) => ({ ...tried, off: off(lit(assessed, tried), wanted) }));
   });
   return nearest(tries).flatMap(({ piece }) =>
     one({ kindId: piece.kindId, variant: "hang" as const }, { name: "addGear", args: { ...piece } }),

@@ -17,15 +17,18 @@ type Way = { commands: readonly Command[]; told: Told };
 
 const isMeshed = ({ habitat }: Assessed): boolean => hasOpenTop({ habitat }) && habitat.shell.top.coveredPct < 95;
 
-/** Whether the middle of what comes is in the band: a mend that only just ends a word is none. */
-const isIn = (met: Meets | undefined): boolean =>
-  met === undefined || (isFine(met) && (met.got[0] + met.got[1]) / 2 >= met.wanted[0]);
+/** When it is warm enough: the middle of what comes in the band; or, where nothing does that, some of it. */
+type Enough = (met: Meets | undefined) => boolean;
+const midIn: Enough = (met) => met === undefined || (isFine(met) && (met.got[0] + met.got[1]) / 2 >= met.wanted[0]);
+
+/** What is to be warmer, and when it is so. */
+type Aim = { half: Half; enough: Enough };
 
 /** Whether the half that was too cold is so no more, and nothing in it too hot instead. */
-function warms(assessed: Assessed, half: Half, { commands }: Way): boolean {
+function warms(assessed: Assessed, { half, enough }: Aim, { commands }: Way): boolean {
   const { warm, cool, night, basking } = comesAfter(assessed, commands);
-  if (half === "night") return isIn(night);
-  return isIn(warm) && isFine(cool) && basking?.stand !== "high";
+  if (half === "night") return enough(night);
+  return enough(warm) && isFine(cool) && basking?.stand !== "high";
 }
 
 type Held = Extract<GearPiece["run"], { by: "warmth" }>;
@@ -57,11 +60,11 @@ function heldAt(assessed: Assessed, half: Half, way: Way): Way[] {
 }
 
 /** The first of some ways that warms enough: they go from the least to the most. */
-const first = (assessed: Assessed, half: Half, ways: readonly Way[]): Way[] => {
-  for (const way of ways.flatMap((one) => heldAt(assessed, half, one))) {
-    if (!warms(assessed, half, way)) continue;
-    const capped = withinReach(assessed, half, way);
-    return [warms(assessed, half, capped) ? capped : way];
+const first = (assessed: Assessed, aim: Aim, ways: readonly Way[]): Way[] => {
+  for (const way of ways.flatMap((one) => heldAt(assessed, aim.half, one))) {
+    if (!warms(assessed, aim, way)) continue;
+    const capped = withinReach(assessed, aim.half, way);
+    return [warms(assessed, aim, capped) ? capped : way];
   }
   return [];
 };
@@ -70,11 +73,11 @@ const first = (assessed: Assessed, half: Half, ways: readonly Way[]): Way[] => {
 const OFFERED = 2;
 
 /** The first that warms enough of each of some lists, no further than so many are found: each is tried out. */
-function firstFew(assessed: Assessed, half: Half, lists: readonly (readonly Way[])[]): Way[] {
+function firstFew(assessed: Assessed, aim: Aim, lists: readonly (readonly Way[])[]): Way[] {
   const found: Way[] = [];
   for (const ways of lists) {
     if (found.length >= OFFERED) break;
-    found.push(...first(assessed, half, ways));
+    found.push(...first(assessed, aim, ways));
   }
   return found;
 }
@@ -236,13 +239,15 @@ function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
     commands,
     told: { coveredPct, variant: "cover" },
   }));
-  const uncovered = [
-    ...firstFew(assessed, half, there),
-    ...first(assessed, half, byCover),
-    ...firstFew(assessed, half, fresh),
+  const well: Aim = { half, enough: midIn };
+  const most = covers.length > 0 ? fresh.map(covered) : fresh;
+  const tries: (() => Way[])[] = [
+    () => [...firstFew(assessed, well, there), ...first(assessed, well, byCover), ...firstFew(assessed, well, fresh)],
+    () => firstFew(assessed, well, [...there, ...fresh].map(covered)),
+    () => firstFew(assessed, { half, enough: isFine }, most.map((ways) => ways.toReversed())),
   ];
-  const underCover = uncovered.length > 0 ? [] : firstFew(assessed, half, [...there, ...fresh].map(covered));
-  return [...uncovered, ...underCover].flatMap(({ commands, told }) => one(told, ...commands));
+  const found = tries.reduce<Way[]>((ways, more) => (ways.length > 0 ? ways : more()), []);
+  return found.flatMap(({ commands, told }) => one(told, ...commands));
 }
 
 export const warmingMenders = { tooCold: warmed } satisfies Pick<Menders, "tooCold">;
