@@ -55,8 +55,8 @@ const troublesOf = weakMapMemoize((plants: Design["plants"], { habitat, ...rest 
   troubles({ ...rest, habitat: { ...habitat, plants } }, MONTHS_AHEAD),
 );
 /** By the plants' kinds alone, so that moving one changes nothing. */
-const furnishingOf = weakMapMemoize((setting: Setting, plantIds: string) =>
-  furnishing(setting, plantIds === "" ? [] : plantIds.split(" ")),
+const furnishingOf = weakMapMemoize((setting: Setting, plantIds: string, stage: Design["brief"]["stage"]) =>
+  furnishing(setting, plantIds === "" ? [] : plantIds.split(" "), stage),
 );
 const boxReasonsOf = createSelector(
   [
@@ -80,7 +80,7 @@ function assess(scene: Scene, log: LogNow): Assessed {
     log,
     phase: phaseOf(log.state),
     load: loads(habitat.shell, ground, library, waterInBoxL(scene.animal, habitat.shell)[1]),
-    furnishing: furnishingOf(setting, habitat.plants.map(({ plantId }) => plantId).join(" ")),
+    furnishing: furnishingOf(setting, habitat.plants.map(({ plantId }) => plantId).join(" "), habitat.brief.stage),
     boxReasons: boxReasonsOf(scene),
     plantFits: plantFitsOf(habitat.plants, setting),
     crewFits: crewFitsOf(habitat.crew, setting),

@@ -112,6 +112,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   lightByNight: nothing,
   probeOff: nothing,
   gearBuried: nothing,
+  gearTooLong: nothing,
   pumpNoFlow: nothing,
   staleAir: nothing,
   boxLeaks: nothing,

@@ -123,6 +123,7 @@ const CASES: Case[] = [
   ],
   ["probeOff", "outside", skink, [add("stat", "pulseThermostat", { probe: { xCm: 90, yCm: 20, upCm: 20 } })]],
   ["gearBuried", undefined, skink, [add("led", "ledBar", { upCm: 4, place: "insideTop", lumens: 4000 })]],
+  ["gearTooLong", undefined, skink, [add("led", "ledBar", { xCm: 4, place: "insideTop", size: { lengthCm: 30 } })]],
   ["pumpNoFlow", undefined, skink, [SAFE, add("wall", "drippingWall", { size: { headCm: 40 } })]],
 ];
 

@@ -30,6 +30,8 @@ export type GearQuantities = {
   lightByNight: Kind;
   probeOff: Kind & Variant<"missing" | "outside" | "buried">;
   gearBuried: Kind & { atCm: number; groundCm: number };
+  /** How long it is, and how far it would reach through the glass. */
+  gearTooLong: Kind & { spanCm: number; overCm: number };
   pumpNoFlow: Kind & { headCm: number; liftCm: number };
 };
 
@@ -54,5 +56,6 @@ export const GEAR_CODES: Record<GearCode, true> = {
   lightByNight: true,
   probeOff: true,
   gearBuried: true,
+  gearTooLong: true,
   pumpNoFlow: true,
 };

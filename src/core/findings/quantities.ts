@@ -12,6 +12,8 @@ type TwoPlants = Plant & { otherId: string };
 type Wanting = Plant & Animal & Band<"Rh"> & { wantLowRh: number; wantHighRh: number } & Variant<"air" | "roots">;
 type CrewOff = Animal & { crewId: string; lowPct: number; highPct: number; wantLowPct: number; wantHighPct: number };
 type Missing = Animal & { needCount: number; haveCount: number };
+/** How long one is that holds the animal whole. */
+type Hide = { holdsGrownCm: number };
 
 /** What each finding is told with, in base units; names end in their unit. A code that is not here is no finding. */
 export type FindingQuantities = GearQuantities & {
@@ -68,9 +70,9 @@ export type FindingQuantities = GearQuantities & {
   pieceBuried: { kindId: string; underCm: number };
   pieceUnheld: { kindId: string; wall: Wall; edgeCm: number } & Variant<"bare" | "below">;
   pieceOverlaps: { kindId: string; otherKindId: string; sharePct: number } & Variant<"through" | "column">;
-  hideMissing: Missing & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool" | "hideAny">>;
+  hideMissing: Missing & Hide & Variant<Extract<FurnishingCode, "hideWarm" | "hideCool" | "hideAny">>;
   refugeMissing: Missing & Variant<RefugeCode>;
-  humidHideMissing: Missing;
+  humidHideMissing: Missing & Hide;
   climbMissing: Missing;
   baskingMissing: Missing & Variant<"places" | "heights">;
   bowlMissing: Missing;

@@ -66,5 +66,6 @@ it("goes where its kind usually goes: over the mesh, under the lid, on a wall, u
   ]);
   expect(at[0]!.zCm).toBeGreaterThan(shell.heightCm);
   expect(at[4]!.zCm).toBe(40);
-  expect(at[3]!.yCm).toBe(shell.depthCm);
+  // What warms from a wall does so at the warm end, on the left.
+  expect(at[3]!.xCm).toBe(0);
 });

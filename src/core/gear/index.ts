@@ -28,4 +28,5 @@ export {
 export type { Daylight, Span } from "./runs";
 export { chainOf, feeds, hangingOn, isResidualGuard, isThermostat, wattsOn } from "./chain";
 export { plugged } from "./plugged";
+export { overGlassCm, spanOf } from "./reach";
 export { clearanceCm, clearanceOf, shinesHeat } from "./clearance";

@@ -1,4 +1,5 @@
 import { GEAR_LIGHTS, type Animal, type Gear } from "../catalog";
+import { betweenPanes } from "./betweenPanes";
 import { DAY, FAN, heldDamp, heldWarm, MIST } from "./held";
 import type { Design, GearPiece, GearSize, Run } from "./schema";
 
@@ -102,6 +103,8 @@ function usualWall({ places, purpose }: Gear): GearPiece["wall"] {
   return WARM.includes(purpose) ? "left" : "back";
 }
 
+const HUNG_INSIDE: readonly Gear["places"][number][] = ["insideTop", "insideGuarded"];
+
 type Told = { [K in keyof GearPiece]?: GearPiece[K] | undefined } & Pick<GearPiece, "id">;
 
 const ON_WALLS: readonly Gear["places"][number][] = ["insideWall", "sideOfBox", "wall"];
@@ -119,13 +122,17 @@ export function usualGear(
 ): GearPiece {
   const size = usualSize(kind, design.shell);
   const beamDeg = kind.reference.beamDeg?.[1];
+  const alongCm = size?.lengthCm ?? size?.widthCm ?? 0;
+  const usualAt = { xCm: usualAlong(design, kind), yCm: Math.round(design.shell.depthCm / 2) };
+  const at = kind.places.some((place) => HUNG_INSIDE.includes(place))
+    ? betweenPanes(usualAt, { alongCm, acrossCm: size?.depthCm ?? 0 }, design.shell)
+    : usualAt;
   const isLamp = GEAR_LIGHTS.includes(kind.purpose) || kind.purpose === "nightHeat";
   return {
     kindId: kind.id,
     place: null,
     wall: usualWall(kind),
-    xCm: usualAlong(design, kind),
-    yCm: Math.round(design.shell.depthCm / 2),
+    ...at,
     upCm: null,
     powerW: size?.watts ?? kind.watts?.[0] ?? null,
     lumens: null,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { boulder, made, scene, started } from "../testing";
-import { furnishing } from "./index";
+import { STOCK } from "../library";
+import { furnishing, leastHideCm } from "./index";
 
 const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number) =>
   started({ animalId, count: 1, shell: { widthCm, depthCm, heightCm, sillCm: 0, top: "mesh" } });
@@ -8,7 +9,7 @@ const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number
 describe("what the animal wants to find (common practice)", () => {
   const counts = (habitat: ReturnType<typeof at>) =>
     Object.fromEntries(
-      furnishing(scene(habitat), []).map(({ code, haveCount, needCount }) => [code, `${haveCount}/${needCount}`]),
+      furnishing(scene(habitat), [], habitat.brief.stage).map(({ code, haveCount, needCount }) => [code, `${haveCount}/${needCount}`]),
     );
   const withPiece = (habitat: ReturnType<typeof at>, id: string, kindId: string, xCm: number, upCm?: number) =>
     made(habitat, {
@@ -40,7 +41,7 @@ describe("what the animal wants to find (common practice)", () => {
   it("leafy plants make a tangle by twos, a tube on the wall is one high up, a shallow soil no burrow", () => {
     const gecko = at("crestedGecko", 45, 45, 60);
     const wants = (plantIds: readonly string[]) =>
-      Object.fromEntries(furnishing(scene(gecko), plantIds).map(({ code, haveCount }) => [code, haveCount]));
+      Object.fromEntries(furnishing(scene(gecko), plantIds, undefined).map(({ code, haveCount }) => [code, haveCount]));
     expect([[], ["creepingFig"], ["creepingFig", "cretanBrake"]].map((ids) => wants(ids).leafTangle)).toEqual([
       0, 0, 1,
     ]);
@@ -67,6 +68,21 @@ describe("what the animal wants to find (common practice)", () => {
   });
   const stood = (habitat: ReturnType<typeof at>, more: Partial<Parameters<typeof boulder>[0]>) =>
     made(habitat, boulder({ id: "it", ...more }));
+  it("a hide that does not hold the animal whole is none: a snake lies in it coiled, a gecko without its tail", () => {
+    // Common practice: snug, but never smaller than the coils; a hide of 12 cm is a hatchling's.
+    const snake = at("cornSnake", 120, 60, 60);
+    const hide = (cm: number) => stood(snake, { kindId: "dryHide", xCm: 20, widthCm: cm, depthCm: 9, heightCm: 6 });
+    expect(counts(hide(8))).toMatchObject({ hideWarm: "0/1" });
+    expect(counts(hide(24))).toMatchObject({ hideWarm: "1/1" });
+    const byKind = (id: string) => leastHideCm(STOCK.get("animals", id), undefined);
+    const { femaleCm, maleCm } = STOCK.get("animals", "leopardGecko").length;
+    expect(byKind("leopardGecko")).toBeCloseTo(Math.max(femaleCm[0], maleCm[0]) / 2);
+    for (const animal of STOCK.all("animals")) {
+      expect(leastHideCm(animal, undefined), animal.id).toBeGreaterThan(0);
+      expect(leastHideCm(animal, undefined), animal.id).toBeLessThan(Math.min(animal.box.widthCm, animal.box.depthCm));
+      expect(leastHideCm(animal, "young"), animal.id).toBeLessThan(leastHideCm(animal, undefined));
+    }
+  });
   it("a tube on end is no hide on the ground; laid down it is one", () => {
     const gecko = at("leopardGecko", 90, 45, 40);
     const tube = { kindId: "corkTube", xCm: 70, widthCm: 12, depthCm: 12, heightCm: 20 };

@@ -3,6 +3,7 @@ import type { Piece } from "../habitat";
 import type { Setting } from "../scene";
 import { contains } from "../shape";
 import type { Ground, Solid } from "../strata";
+import { leastHideCm, type Stage } from "./hideSize";
 import { isDampUnder, isHalfBuried, isLee, isLying } from "./shelters";
 
 const REFUGE_CODES = ["crevice", "corkTubeHigh", "leafTangle", "burrow", "waterPlants", "mossBed"] as const;
@@ -19,8 +20,8 @@ export const FURNISHING_CODES = [
 ] as const;
 export type FurnishingCode = (typeof FURNISHING_CODES)[number];
 
-/** Something an animal wants to find in its box, and how much of it there is. */
-export type Furnishing = { code: FurnishingCode; needCount: number; haveCount: number };
+/** Something an animal wants to find in its box, how much of it there is, and of hides how long one must be, cm. */
+export type Furnishing = { code: FurnishingCode; needCount: number; haveCount: number; leastCm?: number };
 
 /** Basking places this far apart in height count as two temperatures; in a low box a tenth of its height does. */
 const HEIGHTS_APART_CM = 5;
@@ -37,7 +38,7 @@ function distinctHeights(heightsCm: readonly number[], apartCm: number): number 
 }
 
 /** What stands in the box to be counted: pieces by what they are for, and plants by their kind. */
-type Standing = Setting & { plantIds: readonly string[] };
+type Standing = Setting & { plantIds: readonly string[]; stage: Stage };
 
 /** Held by a wall, or set into what is built on one. */
 const isOnWall = (piece: Solid["piece"]): boolean => piece?.rest.on === "wall" || piece?.rest.on === "inWall";
@@ -51,10 +52,18 @@ function isGroundHide({ piece, kind }: Solid): boolean {
   return kind.form !== "tube" || isLying(kind, piece);
 }
 
+/** Whether the animal lies in it whole, a hair's breadth aside. */
+const isLongEnough = ({ piece }: Solid, { animal, stage }: Standing): boolean =>
+  piece !== undefined &&
+  Math.max(piece.widthCm, piece.depthCm, piece.tilt ? piece.heightCm : 0) + HAIR_CM >=
+    leastHideCm(animal, stage);
+
 /** Hides, the dry lee under what leans, and what is half buried. */
-const hidesIn = ({ ground }: Standing): Solid[] =>
-  ground.solids.filter(
-    (solid) => solid.piece && (isGroundHide(solid) || isLee(solid, ground) || isHalfBuried(solid, ground)),
+const hidesIn = (scene: Standing): Solid[] =>
+  scene.ground.solids.filter(
+    (solid) =>
+      isLongEnough(solid, scene) &&
+      (isGroundHide(solid) || isLee(solid, scene.ground) || isHalfBuried(solid, scene.ground)),
   );
 
 /** What lets less than this through shades what is under it. Rincon's own. */
@@ -81,7 +90,7 @@ const HAIR_CM = 0.1;
 const humidHides = (scene: Standing): Solid[] =>
   scene.ground.solids.filter(
     (solid) =>
-      solid.piece &&
+      isLongEnough(solid, scene) &&
       (solid.kind.roles.includes("humidHide") || (isHalfBuried(solid, scene.ground) && isDampUnder(solid, scene))),
   );
 
@@ -143,29 +152,31 @@ const mossLayers = ({ ground, library }: Standing): number =>
 /** Hides on the ground, at the end where they are wanted: the warm end is on the left. */
 function hidesWanted({ count, where }: Refuge, scene: Standing, widthCm: number): Furnishing[] {
   const hides = hidesIn(scene);
+  const leastCm = leastHideCm(scene.animal, scene.stage);
   const warm = hides.filter(({ piece }) => piece && piece.xCm <= widthCm / 2).length;
-  const atWarm: Furnishing = { code: "hideWarm", needCount: 1, haveCount: warm };
-  const atCool: Furnishing = { code: "hideCool", needCount: 1, haveCount: hides.length - warm };
+  const atWarm: Furnishing = { code: "hideWarm", needCount: 1, haveCount: warm, leastCm };
+  const atCool: Furnishing = { code: "hideCool", needCount: 1, haveCount: hides.length - warm, leastCm };
   if (where === "warm") return [{ ...atWarm, needCount: count }];
   if (where === "cool") return [{ ...atCool, needCount: count }];
   if (where === "both" || count > 1) return [atWarm, atCool];
-  return [{ code: "hideAny", needCount: count, haveCount: hides.length }];
+  return [{ code: "hideAny", needCount: count, haveCount: hides.length, leastCm }];
 }
 
 /**
  * What the animal's entry asks of the hardscape against what stands there: refuges by kind, spans to climb, basking
  * places, at two heights for a climber that wants several.
  *
- * @example furnishing(scene, ["nervePlant"]) // [{ code: "hideWarm", needCount: 1, haveCount: 0 }, …]
+ * @example furnishing(scene, ["nervePlant"], undefined) // [{ code: "hideWarm", needCount: 1, haveCount: 0 }, …]
  */
-export function furnishing(setting: Setting, plantIds: readonly string[]): Furnishing[] {
+export function furnishing(setting: Setting, plantIds: readonly string[], stage: Stage): Furnishing[] {
   const { animal, habitat } = setting;
   const { widthCm, heightCm } = habitat.shell;
-  const scene = { ...setting, plantIds };
+  const scene = { ...setting, plantIds, stage };
   const refuges = animal.refuges.flatMap((refuge): Furnishing[] => {
     if (refuge.kind === "silkCorner") return [];
     if (refuge.kind === "groundHide") return hidesWanted(refuge, scene, widthCm);
-    return [{ code: refuge.kind, needCount: refuge.count, haveCount: countOf(refuge, scene) }];
+    const counted = { code: refuge.kind, needCount: refuge.count, haveCount: countOf(refuge, scene) };
+    return [refuge.kind === "humidHide" ? { ...counted, leastCm: leastHideCm(animal, stage) } : counted];
   });
   const { spans, baskingPlaces } = animal.perches;
   const places = baskingOn(scene.ground);

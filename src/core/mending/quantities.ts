@@ -55,6 +55,7 @@ export type MendQuantities = {
   lightByNight: object;
   probeOff: object;
   gearBuried: object;
+  gearTooLong: { spanCm?: number } & Variant<"move" | "shorter">;
   pumpNoFlow: { headCm: number };
   boxLeaks: object;
   ventBuried: { upCm: number };

@@ -216,10 +216,10 @@ const sentences = {
   hideMissing: {
     why: {
       hideWarm:
-        "{{animalId}} wants one at each end, so that it need not choose between warmth and cover; none at the warm end, on the left.",
-      hideAny: "{{animalId}} wants a hide on the ground, and finds none.",
+        "{{animalId}} wants one at each end, so that it need not choose between warmth and cover; none that holds it whole at the warm end, on the left. It takes one of {{holdsGrownCm}} or more.",
+      hideAny: "{{animalId}} wants a hide on the ground, and finds none that holds it whole. It takes one of {{holdsGrownCm}} or more.",
       hideCool:
-        "{{animalId}} wants one at each end, so that it need not choose between coolness and cover; none at the cool end, on the right.",
+        "{{animalId}} wants one at each end, so that it need not choose between coolness and cover; none that holds it whole at the cool end, on the right. It takes one of {{holdsGrownCm}} or more.",
     },
     mend: "Set up {{kindId}}",
   },
@@ -240,7 +240,7 @@ const sentences = {
     },
   },
   humidHideMissing: {
-    why: "{{animalId}} needs a damp, closed place to withdraw and shed in: {{haveCount}} here, {{needCount}} wanted.",
+    why: "{{animalId}} needs a damp, closed place to withdraw and shed in, of {{holdsGrownCm}} or more to hold it whole: {{haveCount}} here, {{needCount}} wanted.",
     mend: "Set up {{kindId}}",
   },
   bowlMissing: {

@@ -157,6 +157,10 @@ export default {
     why: "{{kindId}} is at {{atCm}}, and the ground stands {{groundCm}} high there: it lies in the soil.",
     mend: "Put it where it usually goes",
   },
+  gearTooLong: {
+    why: "{{kindId}} of {{spanCm}}, hung there, would reach {{overCm}} through the glass.",
+    mend: { move: "Move it in", shorter: "Take one of {{spanCm}}" },
+  },
   pumpNoFlow: {
     why: "{{kindId}}: its pump lifts {{headCm}} at the most, and its water has to go up {{liftCm}}: nothing comes out.",
     mend: "Take a pump that lifts {{headCm}}",

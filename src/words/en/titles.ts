@@ -65,6 +65,7 @@ const titles = {
   lightByNight: "Light by night.",
   probeOff: "A probe is not where the animal is.",
   gearBuried: "A lamp in the soil.",
+  gearTooLong: "It does not fit between the panes.",
   pumpNoFlow: "A pump without flow.",
   uvBlocked: "Glass keeps the UV out.",
   boxLeaks: "Standing water in a box that does not hold it.",

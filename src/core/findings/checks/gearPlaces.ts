@@ -7,8 +7,10 @@ import {
   isBeside,
   isOnWall,
   isThermostat,
+  overGlassCm,
   pumpLPerH,
   shinesHeat,
+  spanOf,
   wattsOf,
   type Fixture,
 } from "../../gear";
@@ -63,6 +65,18 @@ function tooNear(assessed: Assessed, lamp: Fixture): Found[] {
   const hot = wattsOf(lamp) >= HOT_ON_MESH_W && lamp.through === "mesh" && offMesh < OFF_MESH_CM;
   return hot ? [near(lamp, "mesh", offMesh, OFF_MESH_CM)] : [];
 }
+
+/** What cannot be hung as it is drawn: it would go through a pane. */
+function tooLong({ habitat }: Assessed, fixture: Fixture): Found[] {
+  const overCm = overGlassCm(fixture, habitat.shell);
+  if (overCm < NOTICED_OVER_CM) return [];
+  const { alongCm, acrossCm } = spanOf(fixture);
+  const quantities = { kindId: fixture.kind.id, spanCm: Math.max(alongCm, acrossCm), overCm };
+  return [{ code: "gearTooLong", about: fixture.piece.id, weight: "look", step: "climate", quantities }];
+}
+
+/** What is less than this is within the slack of a holder. */
+const NOTICED_OVER_CM = 0.5;
 
 const DIGS: readonly Animal["lives"][] = ["burrowing", "sandSwimming"];
 /** Over a mat, more soil than this keeps the heat in: common practice. */
@@ -162,6 +176,7 @@ export const checkGearPlaces: Check = (assessed) => {
       return [
         ...inGround,
         ...(inGround.length > 0 ? [] : tooNear(assessed, fixture)),
+        ...tooLong(assessed, fixture),
         ...matUnder(assessed, fixture),
         ...probe(assessed, fixture),
         ...beyond(assessed, fixture),

@@ -74,16 +74,16 @@ export const checkPieces: Check = (assessed) =>
     ];
   });
 
-function missing({ code, needCount, haveCount }: Furnishing, { id: animalId, lives }: Animal): Found {
+function missing({ code, needCount, haveCount, leastCm = 0 }: Furnishing, { id: animalId, lives }: Animal): Found {
   const told = { about: code, weight: "look", step: "shell" } as const;
   const quantities = { animalId, needCount, haveCount };
   switch (code) {
     case "hideWarm":
     case "hideCool":
     case "hideAny":
-      return { ...told, code: "hideMissing", quantities: { ...quantities, variant: code } };
+      return { ...told, code: "hideMissing", quantities: { ...quantities, holdsGrownCm: leastCm, variant: code } };
     case "humidHide":
-      return { ...told, code: "humidHideMissing", quantities };
+      return { ...told, code: "humidHideMissing", quantities: { ...quantities, holdsGrownCm: leastCm } };
     case "climb":
       return { ...told, code: "climbMissing", quantities };
     case "basking":

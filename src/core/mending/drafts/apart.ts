@@ -1,6 +1,6 @@
 import { GEAR_LIGHTS, type Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { fixtureOf, isOnWall, lengthCmOf, shinesHeat, type Fitted, type Fixture } from "../../gear";
+import { fixtureOf, isOnWall, overGlassCm, shinesHeat, spanOf, type Fixture } from "../../gear";
 import type { GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm } from "../../outlook";
 
@@ -13,13 +13,10 @@ const APART_CM = { along: 10, across: 10, up: 8 };
 const isHung = ({ place, kind: { purpose } }: Fixture): boolean =>
   !isOnWall(place) && (GEAR_LIGHTS.includes(purpose) || purpose === "nightHeat");
 
-/** How far it reaches along the box, and across. */
-const alongOf = (one: Fitted): number => Math.max(lengthCmOf(one), one.piece.size.widthCm ?? 0);
-const acrossOf = ({ piece }: Fitted): number => piece.size.depthCm ?? 0;
-
 function isIn(one: Fixture, other: Fixture): boolean {
-  const alongCm = (alongOf(one) + alongOf(other)) / 2 + APART_CM.along;
-  const acrossCm = (acrossOf(one) + acrossOf(other)) / 2 + APART_CM.across;
+  const [mine, its] = [spanOf(one), spanOf(other)];
+  const alongCm = (mine.alongCm + its.alongCm) / 2 + APART_CM.along;
+  const acrossCm = (mine.acrossCm + its.acrossCm) / 2 + APART_CM.across;
   return (
     Math.abs(other.xCm - one.xCm) < alongCm &&
     Math.abs(other.yCm - one.yCm) < acrossCm &&
@@ -27,10 +24,11 @@ function isIn(one: Fixture, other: Fixture): boolean {
   );
 }
 
-/** One place, one lamp: whether a piece as it is tried hangs in no other, and inside the box beside no piece. */
+/** One place, one lamp: whether a piece as it is tried hangs in no other, through no pane, and inside the box beside no piece. */
 export function isClear({ habitat, ground, outlook }: Assessed, tried: { piece: GearPiece; kind: Gear }): boolean {
   const at = fixtureOf(tried, habitat.shell, ground.surfaceAt);
   if (isOnWall(at.place)) return true;
+  if (overGlassCm(at, habitat.shell) > 0) return false;
   const isInside = at.zCm <= habitat.shell.heightCm;
   if (isInside && shinesHeat(tried.kind) && besideCm(ground, at) < BESIDE_LAMP_CM) return false;
   return outlook.all

@@ -1,7 +1,15 @@
 import type { Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { chainOf, clearanceOf, fixtureOf, isResidualGuard, isThermostat, type Fixture } from "../../gear";
-import type { Command, GearPiece } from "../../habitat";
+import {
+  chainOf,
+  clearanceOf,
+  fixtureOf,
+  isResidualGuard,
+  isThermostat,
+  spanOf,
+  type Fixture,
+} from "../../gear";
+import { betweenPanes, fittingSizes, sizeAsSold, type Command, type GearPiece } from "../../habitat";
 import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
 import { freeId } from "./freeIds";
@@ -117,6 +125,24 @@ export const gearMenders = {
     const at = outlook.basking?.at ?? fed ?? { xCm: habitat.shell.widthCm / 4, yCm: habitat.shell.depthCm / 2 };
     return one({}, change(about, { probe: probeAt(assessed, at.xCm, at.yCm) }));
   },
+  gearTooLong: ({ about }, assessed) => {
+    const { habitat, outlook, ground } = assessed;
+    const lamp = outlook.all.find(({ piece }) => piece.id === about);
+    if (!lamp) return [];
+    const fixture = fixtureOf(lamp, habitat.shell, ground.surfaceAt);
+    const move = one({ variant: "move" as const }, change(about, betweenPanes(fixture, spanOf(fixture), habitat.shell)));
+    const shorter = fittingSizes(lamp.kind, habitat.shell)
+      .toReversed()
+      .slice(0, 1)
+      .flatMap((sold) => {
+        const size = { ...lamp.piece.size, ...sizeAsSold(sold) };
+        const piece = { ...lamp.piece, size };
+        const at = betweenPanes(fixture, spanOf({ ...lamp, piece }), habitat.shell);
+        const told = { spanCm: sold.lengthCm ?? sold.widthCm ?? 0, variant: "shorter" as const };
+        return one(told, change(about, { size, powerW: sold.watts ?? piece.powerW, ...at }));
+      });
+    return [...move, ...shorter];
+  },
   gearBuried: ({ about }) => one({}, change(about, { upCm: null })),
   pumpNoFlow: ({ about, quantities }, assessed) => {
     const headCm = Math.ceil(quantities.liftCm * 1.4);
@@ -134,5 +160,6 @@ export const gearMenders = {
   | "lightByNight"
   | "probeOff"
   | "gearBuried"
+  | "gearTooLong"
   | "pumpNoFlow"
 >;

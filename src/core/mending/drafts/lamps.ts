@@ -1,10 +1,10 @@
 import type { Gear, Range } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { clearanceCm, fixtureOf, wattsOf, type Fixture } from "../../gear";
+import { clearanceCm, fixtureOf, spanOf, wattsOf, type Fixture } from "../../gear";
 import { surfaceC } from "../../climate";
 import { baskingOn } from "../../hardscape";
 import { uvIndexAt, uvLamps } from "../../light";
-import { usualGear, type GearPiece } from "../../habitat";
+import { betweenPanes, usualGear, type GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
 import { isClear, placesAside } from "./apart";
@@ -71,10 +71,9 @@ function newTube(assessed: Assessed, wanted: Range) {
   const id = freeId(habitat.gear, "uv-tube");
   const hangs = (kind: Gear, along: { xCm?: number; yCm?: number }): Tried[] => {
     const usual = usualGear(habitat, kind, animal, { id, ...along });
-    const endCm = (usual.size.lengthCm ?? 0) / 2;
-    const xCm = Math.round(Math.min(Math.max(usual.xCm, endCm), habitat.shell.widthCm - endCm));
-    return tubePlaces(assessed, kind, { ...usual, xCm })
-      .map((at) => ({ piece: { ...usual, xCm, ...at }, kind }))
+    const placed = { ...usual, ...betweenPanes(usual, spanOf({ piece: usual, kind }), habitat.shell) };
+    return tubePlaces(assessed, kind, placed)
+      .map((at) => ({ piece: { ...placed, ...at }, kind }))
       .filter((tried) => isClear(assessed, tried));
   };
   const tries = UV_KINDS.flatMap((kindId) => {

@@ -10,7 +10,7 @@ import { MOST_OF_HEIGHT, setUpAll } from "./setUp";
 const HIGH_SHARE = 0.55;
 const onGround = { on: "ground" as const, sunkCm: 0 };
 
-type Spot = Pick<Piece, "xCm" | "yCm" | "rest"> & { heightCm?: number };
+type Spot = Pick<Piece, "xCm" | "yCm" | "rest"> & { heightCm?: number; leastCm?: number };
 const share = ({ shell }: Design, x: number, y: number) => ({ xCm: shell.widthCm * x, yCm: shell.depthCm * y });
 
 /** Heights ledges are tried at, the usual ones first; where what hangs high takes them, the lower ones. */
@@ -171,7 +171,7 @@ export const pieceMenders = {
       assessed,
       "corkFlat",
       about,
-      spots.map((spot) => ({ ...spot, rest: onGround })),
+      spots.map((spot) => ({ ...spot, rest: onGround, leastCm: Math.ceil(quantities.holdsGrownCm) })),
     );
   },
   uvNoShade: (_finding, assessed) =>
@@ -211,7 +211,7 @@ export const pieceMenders = {
       assessed,
       "humidHide",
       about,
-      spots.map((spot) => ({ ...spot, rest: onGround })),
+      spots.map((spot) => ({ ...spot, rest: onGround, leastCm: Math.ceil(quantities.holdsGrownCm) })),
     );
   },
   /** At the cool end, where its water lasts and stays fresh. */

@@ -8,13 +8,23 @@ import { freeId } from "./freeIds";
 export const MOST_OF_HEIGHT = 0.4;
 const MOST_OF_SIDE = 0.45;
 
-type Wish = { kindId: string; name: string; xCm: number; yCm: number; rest?: Piece["rest"]; heightCm?: number };
+type Wish = {
+  kindId: string;
+  name: string;
+  xCm: number;
+  yCm: number;
+  rest?: Piece["rest"];
+  heightCm?: number;
+  /** How long it is at the least. */
+  leastCm?: number;
+};
 
 /** A piece of a kind as it is wished, no larger than the box allows. */
 function pieceOf({ habitat, library }: Assessed, { kindId, id, ...wish }: Omit<Wish, "name"> & { id: string }): Piece {
   const { widthCm, depthCm, rests, form, ...kind } = library.get("pieceKinds", kindId);
   const { shell } = habitat;
-  const heightCm = wish.heightCm ?? Math.min(kind.heightCm, shell.heightCm * MOST_OF_HEIGHT);
+  const larger = Math.max(1, (wish.leastCm ?? 0) / Math.max(widthCm, depthCm));
+  const heightCm = wish.heightCm ?? Math.min(kind.heightCm * larger, shell.heightCm * MOST_OF_HEIGHT);
   return {
     id,
     kindId,
@@ -25,8 +35,8 @@ function pieceOf({ habitat, library }: Assessed, { kindId, id, ...wish }: Omit<W
     tilt: null,
     slabs: form === "slabs" ? usualSlabs(heightCm) : null,
     fillMixId: null,
-    widthCm: Math.min(widthCm, shell.widthCm * MOST_OF_SIDE),
-    depthCm: Math.min(depthCm, shell.depthCm * MOST_OF_SIDE),
+    widthCm: Math.min(widthCm * larger, shell.widthCm * MOST_OF_SIDE),
+    depthCm: Math.min(depthCm * larger, shell.depthCm * MOST_OF_SIDE),
     heightCm,
   };
 }
@@ -43,6 +53,7 @@ export function setUpOne(
   const usual = pieceOf(assessed, { ...wish, id: freeId(assessed.habitat.pieces, name) });
   for (const share of sizes) {
     const piece = { ...usual, widthCm: usual.widthCm * share, depthCm: usual.depthCm * share };
+    if (Math.max(piece.widthCm, piece.depthCm) < (wish.leastCm ?? 0)) continue;
     const place = freePlace(assessed, piece);
     if (place) return { name: "addPiece", args: { ...piece, ...place } };
   }

@@ -2,7 +2,7 @@ import type { Gear } from "../../catalog";
 import type { Assessed, FindingOf } from "../../findings";
 import { chainOf, clearanceOf, fixtureOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { grouped } from "../../grouped";
-import { fittingSizes, sizeAsSold, usualGear, type Command, type GearPiece } from "../../habitat";
+import { betweenPanes, fittingSizes, sizeAsSold, usualGear, type Command, type GearPiece } from "../../habitat";
 import { standCm, type Meets } from "../../outlook";
 import { comesAfter, isFine } from "../comesAfter";
 import { one, type Menders } from "../mender";
@@ -174,7 +174,9 @@ function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] 
   const controller = freeId(habitat.gear, `thermostat-${half}`);
   const run = heldRun(assessed, kind, half);
   const hung = (id: string, { watts, size }: Sold, at: { xCm?: number; yCm?: number; feedId?: string }): GearPiece => {
-    const usual = { ...usualGear(habitat, kind, animal, { id: freeId(habitat.gear, id) }), ...hangs, ...at };
+    const told = { ...usualGear(habitat, kind, animal, { id: freeId(habitat.gear, id) }), ...hangs, ...at };
+    const span = { alongCm: size.widthCm ?? 0, acrossCm: size.depthCm ?? 0 };
+    const usual = { ...told, ...betweenPanes(told, span, habitat.shell) };
     const fixture = fixtureOf({ piece: usual, kind }, habitat.shell, ground.surfaceAt);
     const upCm = hangs.upCm ?? clearUpCm(assessed, fixture, watts);
     const feedId = at.feedId ?? controller;
