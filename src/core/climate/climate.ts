@@ -8,7 +8,7 @@ const plus = ([low, high]: Range, by: number): Range => [low + by, high + by];
 
 /**
  * The box as what is set up in it makes it: along its width from the warm end to the cool one, the air as a first sizing
- * tells it, the ground as much warmer or cooler as the air over it.
+ * tells it, the ground as much warmer or cooler as the air over it, and by what shines on it.
  *
  * @param sizing asked only when somebody asks
  */
@@ -39,7 +39,9 @@ export function sizedClimate(
     groundAt: (xCm) => {
       const { day } = sizing();
       const off = middle(byDay(xCm).temperatureC) - middle(day.temperatureC);
-      return { temperatureC: plus(day.groundC, off), moisture };
+      // What lamps shine falls on the warm end: there the ground is the warmer by it, and at the other end by nothing.
+      const shoneC = Math.max(0, middle(day.groundC) - middle(day.temperatureC));
+      return { temperatureC: plus(day.groundC, off + shoneC * (1 - 2 * coolness(xCm))), moisture };
     },
     source: "sizing",
     decidedBy: { air: [], ground: GROUND_WISHES },

@@ -60,17 +60,9 @@ const ends = ({ widthCm, depthCm }: Floor): [number, number][] => [
   [widthCm, depthCm / 2],
 ];
 
-/** All that is found in the ground, end to end. @example overGround(climate, shell).moisture.deep // [0.45, 0.8] */
-export function overGround(climate: Pick<Climate, "groundAt">, floor: Floor): GroundConditions {
-  const found = ends(floor).map(([x, y]) => climate.groundAt(x, y));
-  return {
-    temperatureC: spanOf(found.map((one) => one.temperatureC)),
-    moisture: {
-      surface: spanOf(found.map((one) => one.moisture.surface)),
-      deep: spanOf(found.map((one) => one.moisture.deep)),
-    },
-  };
-}
+/** What is found in the ground from end to end, place by place: what lives in it goes where it likes. */
+export const inGround = (climate: Pick<Climate, "groundAt">, floor: Floor): GroundConditions[] =>
+  ends(floor).map(([xCm, yCm]) => climate.groundAt(xCm, yCm));
 
 /** All that is found in the air close over the ground, end to end. */
 export const overFloor = (

@@ -8,7 +8,7 @@ export {
   vapourToAddGPerM3,
   virtualC,
 } from "./psychrometrics";
-export { overFloor, overGround, SOIL_MOISTURE } from "./field";
+export { inGround, overFloor, SOIL_MOISTURE } from "./field";
 export type { Climate, Conditions, GroundConditions } from "./field";
 export { sizedClimate } from "./climate";
 export { WISHED_BY, wishedClimate } from "./wish";

@@ -36,7 +36,10 @@ type SoldAs = Gear["sizes"][number];
 const AT_GLASS_CM = 4;
 
 /** What a kind with a size of its own may measure where it usually goes: a mat at the warm end's wall, all else under the lid. */
-function roomFor({ places }: Gear, { widthCm, depthCm, heightCm }: Design["shell"]): { alongCm: number; acrossCm: number } {
+function roomFor(
+  { places }: Gear,
+  { widthCm, depthCm, heightCm }: Design["shell"],
+): { alongCm: number; acrossCm: number } {
   const isAtWall = places[0] === "sideOfBox";
   const [along, across] = isAtWall ? [depthCm, heightCm] : [widthCm, depthCm];
   return { alongCm: along - AT_GLASS_CM, acrossCm: across - AT_GLASS_CM };

@@ -1,5 +1,5 @@
 import type { Animal, Crew, CrewHazard, Range, WaterKind } from "../catalog";
-import { overFloor, overGround, type GroundConditions } from "../climate";
+import { inGround, overFloor, type GroundConditions } from "../climate";
 import type { Design } from "../habitat";
 import type { Setting } from "../scene";
 import { floorAreaCm2 } from "../strata";
@@ -72,6 +72,10 @@ const harming = ({ hazards, group }: Crew, animal: Animal): FitReason[] =>
     return score === undefined ? [] : [reason("crew.harms", score, { hazard, animalId: animal.id })];
   });
 
+/** It lives where it suits it best. */
+const bestOf = (reasons: readonly FitReason[]): FitReason =>
+  reasons.reduce((best, other) => (other.score > best.score ? other : best));
+
 /**
  * How a crew species fits a habitat: what it finds where it lives, who hunts it, and whom it harms.
  *
@@ -79,12 +83,9 @@ const harming = ({ hazards, group }: Crew, animal: Animal): FitReason[] =>
  */
 export function crewFit(species: Crew, { habitat, animal, climate, ground }: Setting): Fit {
   const { livesAt } = species;
-  const found = overGround(climate, habitat.shell);
-  const shared = [
-    temperature(species.temperatureC, found.temperatureC),
-    hunting(species, animal),
-    ...harming(species, animal),
-  ];
+  const places = inGround(climate, habitat.shell);
+  const warmths = places.map(({ temperatureC }) => temperature(species.temperatureC, temperatureC));
+  const shared = [bestOf(warmths), hunting(species, animal), ...harming(species, animal)];
   if (livesAt === "water") {
     const hasWater = WATERS.includes(animal.water.kind);
     return fit(species.id, [
@@ -96,7 +97,7 @@ export function crewFit(species: Crew, { habitat, animal, climate, ground }: Set
     return fit(species.id, [reason("place.noLand", NOWHERE, { animalId: animal.id })]);
   const air: Range = overFloor(climate, habitat.shell, ground.surfaceAt).humidityRh;
   return fit(species.id, [
-    soil(species, livesAt, found),
+    bestOf(places.map((place) => soil(species, livesAt, place))),
     ...(IN_OPEN_AIR.includes(livesAt) ? [humidity(species.airRh, air)] : []),
     ...shared,
   ]);

@@ -1,14 +1,6 @@
 import type { Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import {
-  chainOf,
-  clearanceOf,
-  fixtureOf,
-  isResidualGuard,
-  isThermostat,
-  spanOf,
-  type Fixture,
-} from "../../gear";
+import { chainOf, clearanceOf, fixtureOf, isResidualGuard, isThermostat, spanOf, type Fixture } from "../../gear";
 import { betweenPanes, fittingSizes, sizeAsSold, type Command, type GearPiece } from "../../habitat";
 import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
@@ -130,7 +122,10 @@ export const gearMenders = {
     const lamp = outlook.all.find(({ piece }) => piece.id === about);
     if (!lamp) return [];
     const fixture = fixtureOf(lamp, habitat.shell, ground.surfaceAt);
-    const move = one({ variant: "move" as const }, change(about, betweenPanes(fixture, spanOf(fixture), habitat.shell)));
+    const move = one(
+      { variant: "move" as const },
+      change(about, betweenPanes(fixture, spanOf(fixture), habitat.shell)),
+    );
     const shorter = fittingSizes(lamp.kind, habitat.shell)
       .toReversed()
       .slice(0, 1)

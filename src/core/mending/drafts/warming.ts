@@ -199,7 +199,11 @@ function added(assessed: Assessed, half: Half, kind: Gear, hangs: Hangs): Way[] 
   const eachCm = Math.max(WIDTH_EACH_CM, strongest.size.widthCm ?? 0);
   const counts = Array.from({ length: MOST_HEATERS - 1 }, (_, n) => n + 2).filter((count) => widthCm / count >= eachCm);
   const several = counts.flatMap((count): Way[] => {
-    const stats = freeIds(habitat.gear, controller, Math.ceil(count / Math.max(1, Math.floor(mostW / strongest.watts))));
+    const stats = freeIds(
+      habitat.gear,
+      controller,
+      Math.ceil(count / Math.max(1, Math.floor(mostW / strongest.watts))),
+    );
     const heaters = Array.from({ length: count }, (_, n) => {
       const at = { xCm: Math.round((widthCm * (n + 0.5)) / count), feedId: stats[n % stats.length] ?? controller };
       return hung(`heater-${half}-${n + 1}`, strongest, at);
@@ -246,7 +250,12 @@ function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
   const tries: (() => Way[])[] = [
     () => [...firstFew(assessed, well, there), ...first(assessed, well, byCover), ...firstFew(assessed, well, fresh)],
     () => firstFew(assessed, well, [...there, ...fresh].map(covered)),
-    () => firstFew(assessed, { half, enough: isFine }, most.map((ways) => ways.toReversed())),
+    () =>
+      firstFew(
+        assessed,
+        { half, enough: isFine },
+        most.map((ways) => ways.toReversed()),
+      ),
   ];
   const found = tries.reduce<Way[]>((ways, more) => (ways.length > 0 ? ways : more()), []);
   return found.flatMap(({ commands, told }) => one(told, ...commands));
