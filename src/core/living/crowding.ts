@@ -7,7 +7,7 @@ import type { Setting } from "../scene";
 import type { Ground } from "../strata";
 import { sizeAfter } from "./growth";
 import { nearbyIn, type Reaching } from "./nearby";
-import { plantFootCm, spotOf } from "./place";
+import { hangsDown, plantFootCm, spotOf } from "./place";
 
 /** How far ahead plants are judged by how they will stand: a year. */
 export const MONTHS_AHEAD = 12;
@@ -22,6 +22,8 @@ type Grown = {
   heightCm: number;
   spreadCm: number;
   footCm: number;
+  /** Grows down from its foot. */
+  hangs: boolean;
   lying: "ground" | "upright";
 };
 
@@ -37,13 +39,14 @@ const UPRIGHT: readonly string[] = ["wall", "wood", "hanging"];
 /** A plant as it will be on level ground. */
 const flatGrownOf = weakMapMemoize((stand: Stand, plant: Plant, months: number): Grown => {
   const lying = stand.inId !== null || UPRIGHT.includes(spotOf(plant, stand)) ? "upright" : "ground";
-  return { stand, plant, ...sizeAfter(plant, months, stand.keptCm), footCm: 0, lying };
+  return { stand, plant, ...sizeAfter(plant, months, stand.keptCm), footCm: 0, hangs: false, lying };
 });
 
 /** A plant as it will be where it stands, worked out anew only when it, its ground or its box changed. */
 const grownOf = weakMapMemoize((stand: Stand, plant: Plant, ground: Ground, shell: Shell, months: number): Grown => ({
   ...flatGrownOf(stand, plant, months),
   footCm: plantFootCm({ shell }, ground, stand, plant),
+  hangs: hangsDown(ground, stand, plant),
 }));
 
 /** Plants as they will be after some months. @example grownPlants(scene, 12)[0]?.heightCm */
@@ -69,8 +72,7 @@ const VIEW_SHARE = 0.55;
 /** Low covers are meant to run under and into everything. */
 const COVER_CM = 6;
 
-const middleUp = ({ footCm, heightCm, plant, stand }: Grown): number =>
-  spotOf(plant, stand) === "hanging" ? footCm - heightCm / 2 : footCm + heightCm / 2;
+const middleUp = ({ footCm, heightCm, hangs }: Grown): number => footCm + (hangs ? -heightCm : heightCm) / 2;
 
 /** How far two plants stand apart where they compete: in plan on the ground, across and up on walls and wood. */
 function apartCm(a: Grown, b: Grown): number {

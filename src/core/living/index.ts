@@ -11,7 +11,7 @@ export type { Fit, FitCode, FitReason, Verdict } from "./reason";
 export { crewFit, seedCount } from "./crewFit";
 export { plantFit, rankPlants } from "./plantFit";
 export { grownHeightCm, grownSpreadCm, longestCm } from "../grown";
-export { foundAt, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualSite, usualStand } from "./place";
+export { foundAt, hangsDown, PLANTING_PLACES, placeNamed, plantFootCm, spotOf, usualSite, usualStand } from "./place";
 export type { PlantingPlace } from "./place";
 export { canBeKept, grownShare, shareOfGrown, sizeAfter } from "./growth";
 export { betterPlaces } from "./betterPlaces";

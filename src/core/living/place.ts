@@ -89,6 +89,24 @@ export const plantFootCm = (
 const holderOf = ({ solids }: Pick<Ground, "solids">, { inId }: Place): Solid | undefined =>
   inId ? solids.find(({ id }) => id === inId) : undefined;
 
+/** Higher over the ground than this, what trails has room to fall. */
+const FALLS_FROM_CM = 5;
+
+/**
+ * Whether a plant grows down from its foot and not up: what hangs, and what trails from wood or from a pocket over the
+ * ground.
+ *
+ * @example hangsDown(ground, { ...stand, spot: "hanging" }, plant) // true
+ */
+export function hangsDown(ground: Ground, at: Place, plant: Pick<Plant, "places" | "form">): boolean {
+  const holder = holderOf(ground, at);
+  const spot = holder ? "pot" : spotOf(plant, at);
+  if (spot === "hanging") return true;
+  if (plant.form !== "trailing") return false;
+  if (holder) return soilTopCm(holder) > ground.surfaceAt(at.xCm, at.yCm) + FALLS_FROM_CM;
+  return spot === "wood";
+}
+
 /** A finger's width is left free under the rim of what is filled. */
 const UNDER_RIM_CM = 1;
 const soilTopCm = ({ topCm, baseCm }: Solid): number => Math.max(baseCm, topCm - UNDER_RIM_CM);
@@ -183,8 +201,8 @@ export const siteAt = (scene: Setting, { xCm, yCm }: Pick<Place, "xCm" | "yCm">)
 });
 
 /** Room over a plant's foot, or for what hangs below it. */
-function roomOf(spot: Spot, at: Place, footCm: number, surfaceCm: number, rimCm: number): number {
-  if (spot === "hanging") return Math.max(0, footCm - surfaceCm);
+function roomOf(spot: Spot, at: Place, hangs: boolean, footCm: number, surfaceCm: number, rimCm: number): number {
+  if (hangs) return Math.max(0, footCm - surfaceCm);
   const anywhere = spot === "wood" && (at.upCm ?? null) === null;
   return Math.max(0, rimCm - (anywhere ? surfaceCm : footCm));
 }
@@ -197,17 +215,18 @@ export function foundOn({ scene, surfaceCm, soilCm, lamps }: Site, at: Place, pl
   const spot = holder ? "pot" : spotOf(plant, at);
   const footCm = holder ? soilTopCm(holder) : footOver(surfaceCm, shell.heightCm, at, plant);
   const isHigh = holder !== undefined && holder.baseCm > surfaceCm;
+  const hangs = hangsDown(scene.ground, at, plant);
   return {
     ...climate.at({ xCm: at.xCm, yCm: at.yCm, zCm: footCm }),
     spot,
     inPlanter: holder !== undefined,
     roots: rootsAt(spot, animal),
-    roomCm: roomOf(spot, at, footCm, surfaceCm, shell.heightCm),
+    roomCm: roomOf(spot, at, hangs, footCm, surfaceCm, shell.heightCm),
     soilCm: holder ? soilDepthIn(holder) : spot === "ground" || spot === "waterEdge" ? soilCm : undefined,
     ppfd: lightOn(
       lamps,
       { xCm: at.xCm, yCm: at.yCm, zCm: footCm },
-      grownHeightCm(plant) * (spot === "hanging" ? -1 : 1),
+      grownHeightCm(plant) * (hangs ? -1 : 1),
       shell.heightCm,
     ),
     reached: spot !== "water" && (animal.lives === "climbing" || (inGround(spot) && !isHigh)),

@@ -6,7 +6,7 @@ import type { Derived } from "../derive";
 import type { Finding } from "../findings";
 import type { Command, CommandName } from "../habitat";
 import { isLaid, type Phase, type Told } from "../log";
-import { draftsOf, type AnyDraft } from "./drafts";
+import { draftsOf, roundsOf, type AnyDraft } from "./drafts";
 import type { MendPart } from "./part";
 import { isTold, raisedBy, triedOut } from "./trial";
 
@@ -110,8 +110,17 @@ const labelOf = ({ parts }: Mend): string =>
  * @example mendsOf(finding, derived)[0]?.commands // to be applied as one step of undo
  */
 export function mendsOf(finding: Finding, derived: Derived): Mend[] {
+  for (const drafts of roundsOf(finding, derived)) {
+    const mends = offeredOf(finding, drafts, derived);
+    if (mends.length > 0) return mends;
+  }
+  return [];
+}
+
+/** Those of some drafts that can be offered, the best first. */
+function offeredOf(finding: Finding, drafts: readonly AnyDraft[], derived: Derived): Mend[] {
   const offered = new Map<string, { mend: Mend; lighter: number; givesUp: boolean }>();
-  for (const draft of draftsOf(finding, derived)) {
+  for (const draft of drafts) {
     const { commands, events = [], part } = draft;
     const asIs: Settled = { commands, parts: [part], lighter: 0 };
     const made = commands.length === 0 ? asIs : settled(finding, draft, derived);

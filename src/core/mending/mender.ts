@@ -19,7 +19,8 @@ type Mender<C extends MendableCode> = (
   finding: FindingOf<C>,
   assessed: Assessed,
 ) => readonly Draft<MendQuantities[C]>[];
-export type Menders<C extends MendableCode = MendableCode> = { [K in C]: Mender<K> };
+/** One mender, or several of which a later one is asked only where nothing of those before can be offered. */
+export type Menders<C extends MendableCode = MendableCode> = { [K in C]: Mender<K> | readonly Mender<K>[] };
 
 /** One way to mend, and what its button says. */
 export const one = <Q>(quantities: Q, ...commands: Command[]): Draft<Q>[] => [{ commands, quantities }];

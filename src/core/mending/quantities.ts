@@ -43,7 +43,7 @@ export type MendQuantities = {
   >;
   tooDamp: { coveredPct?: number } & Variant<"mist" | "uncover" | "mesh" | "set">;
   baskingOff: { kindId?: string; loadW?: number; upCm?: number } & Variant<"hang" | "power" | "raise">;
-  uvOff: { kindId?: string; upCm?: number } & Variant<"hang" | "lower" | "raise" | "swap">;
+  uvOff: { kindId?: string; upCm?: number } & Variant<"hang" | "lower" | "raise" | "swap" | "move">;
   uvNoShade: { kindId: string };
   heaterLoose: { kindId: string };
   setPointBeyond: { loadW: number };

@@ -2,7 +2,7 @@
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import { type Stand } from "@/core/habitat";
-import { plantFootCm, sizeAfter, spotOf } from "@/core/living";
+import { hangsDown, plantFootCm, sizeAfter, spotOf } from "@/core/living";
 import { useOpen } from "@/store";
 import { newGesture, type Frame } from "@/ui/section";
 import { capital, useSay, useLibrary } from "@/words";
@@ -56,7 +56,7 @@ function PlantGrip({
   const fit = derived.plantFits.get(stand.id);
   const front = frame.view === "front";
   const footCm = plantFootCm(habitat, derived.ground, stand, plant);
-  const hangs = spotOf(plant, stand) === "hanging";
+  const hangs = hangsDown(derived.ground, stand, plant);
   const boxAfter = (after: number) => {
     const { heightCm, spreadCm } = sizeAfter(plant, after, stand.keptCm);
     const across = front ? stand.xCm : stand.yCm;

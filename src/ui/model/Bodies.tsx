@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import { DoubleSide, SphereGeometry, type BufferGeometry } from "three";
 import { floorOutline, type Design, type Shell, type Treatment } from "@/core/habitat";
-import { aquaticLineCm, plantFootCm, shareOfGrown, spotOf } from "@/core/living";
+import { aquaticLineCm, hangsDown, plantFootCm, shareOfGrown, spotOf } from "@/core/living";
 import { grouped } from "@/core/grouped";
 import type { Library } from "@/core/library";
 import { pantryOf } from "@/core/mix";
@@ -133,7 +133,7 @@ export function Plants({ habitat, ground }: Props) {
         const at: Placement = {
           position: [stand.xCm, plantFootCm(habitat, ground, stand, plant), -stand.yCm],
           round: nth * 1.3,
-          scale: [across, spot === "hanging" ? -up : up, across * (spot === "wall" ? FLAT_ON_WALL : 1)],
+          scale: [across, hangsDown(ground, stand, plant) ? -up : up, across * (spot === "wall" ? FLAT_ON_WALL : 1)],
         };
         return { id: stand.id, ...insideGlass(body, at, habitat.shell), mounted: MOUNTED.includes(spot) };
       });

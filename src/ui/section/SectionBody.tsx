@@ -3,7 +3,7 @@ import type { Plant } from "@/core/catalog";
 import type { Design } from "@/core/habitat";
 import { pantryOf } from "@/core/mix";
 import { seedOf, seeded } from "@/core/random";
-import { aquaticLineCm, shareOfGrown, plantFootCm, spotOf } from "@/core/living";
+import { aquaticLineCm, hangsDown, shareOfGrown, plantFootCm, spotOf } from "@/core/living";
 import { bounds } from "@/core/shape";
 import type { Ground, Solid } from "@/core/strata";
 import { useLibrary } from "@/words";
@@ -190,7 +190,7 @@ function Plants({ habitat, ground, frame, months, behind = false }: PlantsProps)
           >
             {isMounted(spot) ? <Cork seed={stand.id} /> : null}
             {spot === "pot" && stand.inId === null ? <Pot /> : null}
-            <g transform={`scale(${across} ${spot === "hanging" ? -up : up})`}>
+            <g transform={`scale(${across} ${hangsDown(ground, stand, plant) ? -up : up})`}>
               <Grown plant={plant} seed={stand.id} night={night} />
             </g>
           </g>

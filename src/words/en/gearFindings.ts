@@ -92,6 +92,7 @@ export default {
       lower: "Hang it inside at {{upCm}}",
       raise: "Raise it to {{upCm}}",
       swap: "Take {{kindId}} instead",
+      move: "Hang it where it basks",
     },
   },
   uvNoShade: {

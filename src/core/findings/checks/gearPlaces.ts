@@ -15,7 +15,7 @@ import {
   type Fixture,
 } from "../../gear";
 import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
-import { plantFootCm, grownHeightCm } from "../../living";
+import { grownHeightCm, hangsDown, plantFootCm } from "../../living";
 import { contains } from "../../shape";
 import { floorOutline } from "../../habitat";
 import type { FindingQuantities } from "../quantities";
@@ -44,7 +44,8 @@ function leafCm({ habitat, ground, library }: Assessed, { xCm, yCm }: Fixture): 
     const plant = library.get("plants", stand.plantId);
     const reach = Math.hypot(stand.xCm - xCm, stand.yCm - yCm);
     const high = stand.keptCm ?? grownHeightCm(plant);
-    return reach < 8 ? plantFootCm(habitat, ground, stand, plant) + high : 0;
+    const upCm = hangsDown(ground, stand, plant) ? 0 : high;
+    return reach < 8 ? plantFootCm(habitat, ground, stand, plant) + upCm : 0;
   });
   return Math.max(0, ...over);
 }

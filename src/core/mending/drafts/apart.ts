@@ -1,8 +1,8 @@
 import { GEAR_LIGHTS, type Gear } from "../../catalog";
 import type { Assessed } from "../../findings";
-import { fixtureOf, isOnWall, overGlassCm, shinesHeat, spanOf, type Fixture } from "../../gear";
+import { clearanceOf, fixtureOf, isOnWall, overGlassCm, shinesHeat, spanOf, wattsOf, type Fixture } from "../../gear";
 import type { GearPiece } from "../../habitat";
-import { BESIDE_LAMP_CM, besideCm } from "../../outlook";
+import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
 
 /**
  * Nearer than this to another, along, across and up, one lamp or heater hangs in the other: ours. What is hot hangs
@@ -24,13 +24,18 @@ function isIn(one: Fixture, other: Fixture): boolean {
   );
 }
 
-/** One place, one lamp: whether a piece as it is tried hangs in no other, through no pane, and inside the box beside no piece. */
+/** Whether what is hot is far enough over what stands under it, and inside the box from what stands beside it. */
+function isClearBelow(at: Fixture, { heightCm }: Assessed["habitat"]["shell"], ground: Assessed["ground"]): boolean {
+  if (at.zCm - standCm(ground, at.xCm, at.yCm, at.zCm) < clearanceOf(at.kind, wattsOf(at))) return false;
+  return at.zCm > heightCm || besideCm(ground, at) >= BESIDE_LAMP_CM;
+}
+
+/** One place, one lamp: whether a piece as it is tried hangs in no other, through no pane, and clear of what it shines on. */
 export function isClear({ habitat, ground, outlook }: Assessed, tried: { piece: GearPiece; kind: Gear }): boolean {
   const at = fixtureOf(tried, habitat.shell, ground.surfaceAt);
   if (isOnWall(at.place)) return true;
   if (overGlassCm(at, habitat.shell) > 0) return false;
-  const isInside = at.zCm <= habitat.shell.heightCm;
-  if (isInside && shinesHeat(tried.kind) && besideCm(ground, at) < BESIDE_LAMP_CM) return false;
+  if (shinesHeat(tried.kind) && !isClearBelow(at, habitat.shell, ground)) return false;
   return outlook.all
     .filter(({ piece }) => piece.id !== tried.piece.id)
     .map((other) => fixtureOf(other, habitat.shell, ground.surfaceAt))

@@ -36,13 +36,26 @@ export type AnyDraft = Pick<Draft<object>, "commands" | "events" | "givesUp" | "
 
 const isMendable = (finding: Finding): finding is Extract<Finding, { code: MendableCode }> => finding.code in MENDERS;
 
-/** What could mend a finding: the gentlest ways first, those that give something up last. */
+type AnyMender = (finding: Finding, assessed: Assessed) => readonly Draft<object>[];
+
+/**
+ * What could mend a finding, round by round: the gentlest ways first, those that give something up last. A later round
+ * is worked out only when it is asked for.
+ */
+export function* roundsOf(finding: Finding, assessed: Assessed): Generator<AnyDraft[]> {
+  if (!isMendable(finding)) return;
+  const menders = [MENDERS[finding.code]].flat() as readonly AnyMender[];
+  for (const mender of menders) {
+    const drafts = mender(finding, assessed).map(({ quantities, ...draft }): AnyDraft => ({
+      ...draft,
+      part: { code: finding.code, quantities } as MendPart,
+    }));
+    yield [...drafts.filter(({ givesUp }) => !givesUp), ...drafts.filter(({ givesUp }) => givesUp)];
+  }
+}
+
+/** The first ways there are. */
 export function draftsOf(finding: Finding, assessed: Assessed): AnyDraft[] {
-  if (!isMendable(finding)) return [];
-  const menders = MENDERS as Record<MendableCode, (finding: Finding, assessed: Assessed) => readonly Draft<object>[]>;
-  const drafts = menders[finding.code](finding, assessed).map(({ quantities, ...draft }): AnyDraft => ({
-    ...draft,
-    part: { code: finding.code, quantities } as MendPart,
-  }));
-  return [...drafts.filter(({ givesUp }) => !givesUp), ...drafts.filter(({ givesUp }) => givesUp)];
+  for (const drafts of roundsOf(finding, assessed)) if (drafts.length > 0) return drafts;
+  return [];
 }

@@ -63,25 +63,37 @@ function tubePlaces(assessed: Assessed, kind: Gear, piece: GearPiece) {
   return [...under, ...over];
 }
 
-/** A new tube along the middle, of the kind and at the height that come nearest. */
-function newTube(assessed: Assessed, wanted: Range) {
-  const { habitat, library, animal, outlook } = assessed;
-  const at = outlook.basking?.at;
-  const over = at ? { xCm: Math.round(at.xCm), yCm: Math.round(at.yCm) } : {};
-  const id = freeId(habitat.gear, "uv-tube");
-  const hangs = (kind: Gear, along: { xCm?: number; yCm?: number }): Tried[] => {
-    const usual = usualGear(habitat, kind, animal, { id, ...along });
-    const placed = { ...usual, ...betweenPanes(usual, spanOf({ piece: usual, kind }), habitat.shell) };
+/** So many places for a tube are tried, the nearest to what basks first. */
+const TUBE_PLACES = 4;
+
+/** A tube of a kind at each height, over what basks or aside of what hangs there, with how near it comes. */
+function tubesNear(assessed: Assessed, kind: Gear, wanted: Range, usual: GearPiece) {
+  const { habitat, outlook } = assessed;
+  const at = outlook.basking?.at ?? usual;
+  const over = { xCm: Math.round(at.xCm), yCm: Math.round(at.yCm) };
+  const far = ({ xCm, yCm }: typeof over) => Math.hypot(xCm - at.xCm, yCm - at.yCm);
+  const places = [over, ...placesAside(habitat)].toSorted((a, b) => far(a) - far(b));
+  const hangs = (along: typeof over): Tried[] => {
+    const piece = { ...usual, ...along };
+    const placed = { ...piece, ...betweenPanes(piece, spanOf({ piece, kind }), habitat.shell) };
     return tubePlaces(assessed, kind, placed)
       .map((at) => ({ piece: { ...placed, ...at }, kind }))
       .filter((tried) => isClear(assessed, tried));
   };
+  const free = places.map((along) => hangs(along)).filter((clear) => clear.length > 0);
+  return free
+    .slice(0, TUBE_PLACES)
+    .flat()
+    .map((tried) => ({ ...tried, off: off(lit(assessed, tried), wanted) }));
+}
+
+/** A new tube, of the kind, at the place and at the height that come nearest. */
+function newTube(assessed: Assessed, wanted: Range) {
+  const { habitat, library, animal } = assessed;
+  const id = freeId(habitat.gear, "uv-tube");
   const tries = UV_KINDS.flatMap((kindId) => {
     const kind = library.get("gear", kindId);
-    // Over what basks, or aside of what hangs there.
-    const places = [over, ...placesAside(habitat)];
-    const free = places.map((along) => hangs(kind, along)).find((clear) => clear.length > 0) ?? [];
-    return free.map((tried) => ({ ...tried, off: off(lit(assessed, tried), wanted) }));
+    return tubesNear(assessed, kind, wanted, usualGear(habitat, kind, animal, { id }));
   });
   return nearest(tries).flatMap(({ piece }) =>
     one({ kindId: piece.kindId, variant: "hang" as const }, { name: "addGear", args: { ...piece } }),
@@ -108,6 +120,14 @@ function hung(assessed: Assessed, lamp: Fixture, wanted: Range, way: "lower" | "
       off: off(lit(assessed, { piece: { ...piece, ...hangs }, kind: lamp.kind }), wanted),
     }));
   return nearest(tries).flatMap(({ hangs }) => one({ upCm: hangs.upCm, variant: way }, change(piece.id, hangs)));
+}
+
+/** The tube that is there, hung beside where it basks. */
+function movedNear(assessed: Assessed, { piece, kind }: Fixture, wanted: Range) {
+  if (!UV_KINDS.includes(kind.id)) return [];
+  return nearest(tubesNear(assessed, kind, wanted, piece)).flatMap(({ piece: { xCm, yCm, upCm, place } }) =>
+    one({ variant: "move" as const }, change(piece.id, { xCm, yCm, upCm, place })),
+  );
 }
 
 /** A weaker or a stronger kind where it hangs. */
@@ -233,7 +253,11 @@ export const lampMenders = {
     const lamp = assessed.outlook.lamps.toSorted((a, b) => b.index[1] - a.index[1])[0];
     if (quantities.variant === "missing" || !lamp) return newTube(assessed, wanted);
     const way = quantities.variant === "tooWeak" ? "lower" : "raise";
-    return [...hung(assessed, lamp.fixture, wanted, way), ...swapped(assessed, lamp.fixture, wanted)];
+    return [
+      ...hung(assessed, lamp.fixture, wanted, way),
+      ...swapped(assessed, lamp.fixture, wanted),
+      ...movedNear(assessed, lamp.fixture, wanted),
+    ];
   },
   /** Raised until it is clear of what it shines on; moved aside or over the top, clear of what stands beside it. */
   lampNear: ({ about, quantities }, assessed) => {

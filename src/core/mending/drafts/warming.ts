@@ -226,39 +226,58 @@ const allAdded = (assessed: Assessed, half: Half): Way[][] =>
 /** Under a cover only the strongest are tried: the weaker ones were not enough for the top alone. */
 const LAST_TRIED = 4;
 
-/** Change what is there, cover the top, then add; last, both. */
+type Tries = { half: Half; there: Way[][]; fresh: Way[][]; covers: ReturnType<typeof moreCover> };
+
+function triesFor({ quantities }: FindingOf<"tooCold">, assessed: Assessed): Tries {
+  const half: Half = quantities.variant === "night" ? "night" : "day";
+  const groups = together(heaters(assessed, half)).slice(0, 2);
+  return {
+    half,
+    there: groups.map((group) => changed(assessed, half, group)),
+    fresh: allAdded(assessed, half),
+    covers: isMeshed(assessed) ? moreCover(assessed) : [],
+  };
+}
+
+const covered = (ways: readonly Way[], { covers }: Tries): Way[] =>
+  covers.flatMap((cover) =>
+    ways.slice(-LAST_TRIED).map(({ commands, told }) => ({
+      commands: [...cover.commands, ...commands],
+      told: { ...told, coveredPct: cover.coveredPct, variant: "covered" as const },
+    })),
+  );
+
+const offered = (ways: readonly Way[]) => ways.flatMap(({ commands, told }) => one(told, ...commands));
+
+/** Change what is there, cover the top, then add. */
 function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
-  const half: Half = finding.quantities.variant === "night" ? "night" : "day";
-  const covers = isMeshed(assessed) ? moreCover(assessed) : [];
-  const there = together(heaters(assessed, half))
-    .slice(0, 2)
-    .map((group) => changed(assessed, half, group));
-  const fresh = allAdded(assessed, half);
-  const covered = (ways: readonly Way[]): Way[] =>
-    covers.flatMap((cover) =>
-      ways.slice(-LAST_TRIED).map(({ commands, told }) => ({
-        commands: [...cover.commands, ...commands],
-        told: { ...told, coveredPct: cover.coveredPct, variant: "covered" as const },
-      })),
-    );
+  const { half, there, fresh, covers } = triesFor(finding, assessed);
+  const aim: Aim = { half, enough: midIn };
   const byCover = covers.map(({ coveredPct, commands }): Way => ({
     commands,
     told: { coveredPct, variant: "cover" },
   }));
-  const well: Aim = { half, enough: midIn };
-  const most = covers.length > 0 ? fresh.map(covered) : fresh;
-  const tries: (() => Way[])[] = [
-    () => [...firstFew(assessed, well, there), ...first(assessed, well, byCover), ...firstFew(assessed, well, fresh)],
-    () => firstFew(assessed, well, [...there, ...fresh].map(covered)),
-    () =>
-      firstFew(
-        assessed,
-        { half, enough: isFine },
-        most.map((ways) => ways.toReversed()),
-      ),
-  ];
-  const found = tries.reduce<Way[]>((ways, more) => (ways.length > 0 ? ways : more()), []);
-  return found.flatMap(({ commands, told }) => one(told, ...commands));
+  return offered([
+    ...firstFew(assessed, aim, there),
+    ...first(assessed, aim, byCover),
+    ...firstFew(assessed, aim, fresh),
+  ]);
 }
 
-export const warmingMenders = { tooCold: warmed } satisfies Pick<Menders, "tooCold">;
+/** Where neither is enough: both. */
+function warmedUnderCover(finding: FindingOf<"tooCold">, assessed: Assessed) {
+  const tries = triesFor(finding, assessed);
+  const ways = [...tries.there, ...tries.fresh].map((all) => covered(all, tries));
+  return offered(firstFew(assessed, { half: tries.half, enough: midIn }, ways));
+}
+
+/** Where nothing warms all of the band: the most that warms some of it. */
+function warmedSome(finding: FindingOf<"tooCold">, assessed: Assessed) {
+  const tries = triesFor(finding, assessed);
+  const ways = tries.fresh.map((all) => (tries.covers.length > 0 ? covered(all, tries) : all).toReversed());
+  return offered(firstFew(assessed, { half: tries.half, enough: isFine }, ways));
+}
+
+export const warmingMenders = {
+  tooCold: [warmed, warmedUnderCover, warmedSome],
+} satisfies Pick<Menders, "tooCold">;
