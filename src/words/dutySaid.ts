@@ -15,6 +15,8 @@ export const dutyTitle = ({ does, quantities, name }: Named, say: Say): string =
 /** What to do and mind in it; nothing for a keeper's own. */
 export function dutyWhy({ does, quantities }: Named, say: Say): string {
   if (does === "own") return "";
+  const particular = `keeping:duties.${does}.whys.${quantities.purpose}`;
+  if (isWord(particular)) return say(particular, quantities);
   if (does !== "feed") return say(`keeping:duties.${does}.why`, quantities);
   const size = say(`keeping:prey.${quantities.prey as Prey}`);
   return say(quantities.dusted ? "keeping:prey.dusted" : "keeping:duties.feed.why", { size });

@@ -12,8 +12,8 @@ type RangeOf<K> = K extends `low${infer Of}` | `least${infer Of}`
   : K extends `${infer Whose}Low${infer Of}`
     ? `${Whose}Range${Of}`
     : never;
-/** What a blank may name: a quantity, its figure without the unit, or the range it begins. */
-type Tellable<Q> = Keys<Q> | `${Keys<Q>}Figure` | RangeOf<Keys<Q>>;
+/** What a blank may name: a quantity, its figure without the unit, as a box is asked for, or the range it begins. */
+type Tellable<Q> = Keys<Q> | `${Keys<Q>}${"Figure" | "AtLeast" | "AtLeastFigure"}` | RangeOf<Keys<Q>>;
 
 type StrangeWhy = {
   [C in FindingCode]: Exclude<Blanks<Texts<Sentences[C]["why"]>>, Tellable<FindingQuantities[C]>>;

@@ -50,7 +50,7 @@ function told(key: string, count: number): string {
     THINGS[name] ??
       (COUNTS.test(name)
         ? count
-        : /(Cm|L|Kg|C|Rh|Pct|Deg|Cm2)(Figure)?$/.test(name)
+        : /(Cm|L|Kg|C|Rh|Pct|Deg|Cm2)(AtLeast)?(Figure)?$/.test(name)
           ? count
           : /On$/.test(name)
             ? "2026-03-02"

@@ -1,6 +1,6 @@
 import type { CatalogKind } from "@/core/catalog";
 import type { Library } from "@/core/library";
-import { roughly, show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
+import { atLeast, roughly, show, showNumber, type MeasureKind, type UnitSystem } from "@/core/units";
 import { amountSaid, plainAmount } from "./clauses";
 import { ranged, rangeNamed } from "./ranged";
 import { en } from "./resources";
@@ -83,7 +83,8 @@ export type Speech = { system: UnitSystem; locale: string; library: Library };
 /**
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water,
  * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `lowUvi` a UV index, `moveOn` a day,
- * `animalId` a name. Each measure can also be had without its unit, for sizes: `widthCmFigure`. Two ends make a range
+ * `animalId` a name. Each measure can also be had without its unit, for sizes: `widthCmFigure`; a length also
+ * as a box is asked for: `widthCmAtLeast`. Two ends make a range
  * under a name of its own: `lowC` and `highC` give `rangeC`, `leastPct` and `mostPct` give `rangePct`. `count` stays a
  * number, for plurals. Everything else stays as it is; what comes to nothing is marked, for {@link withoutNothing}.
  *
@@ -98,6 +99,10 @@ export function spoken(quantities: Quantities, { system, locale, library }: Spee
       const base = kind === "thin" ? value * CM_PER_MM : isRough(name) ? roughly(value, system) : value;
       said[name] = amountSaid(printed(base, kind, system, locale));
       said[`${name}Figure`] = spokenFigure(base, kind, system, locale).figure;
+      if (kind === "length") {
+        said[`${name}AtLeast`] = printed(atLeast(base, system), kind, system, locale);
+        said[`${name}AtLeastFigure`] = spokenFigure(atLeast(base, system), kind, system, locale).figure;
+      }
     } else if (typeof value === "number" && name.endsWith("Uvi")) said[name] = showNumber(value, 1, locale);
     else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
     else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);

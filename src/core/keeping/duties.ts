@@ -213,7 +213,7 @@ const dutyOf = (gear: GearDuty): Duty => ({
   id: gear.id,
   does: gear.does,
   ...every(gear.everyDays),
-  quantities: { kindId: gear.kind.id },
+  quantities: { kindId: gear.kind.id, purpose: gear.kind.purpose },
   cautions: gear.kind.cautions,
   gear,
 });

@@ -2,6 +2,7 @@
 export { lookedAtOn, outlookOf } from "./outlook";
 export type { Outlook } from "./outlook";
 export { energyTotal } from "./energy";
+export { gearCautions, nearWater } from "./nearWater";
 export { BESIDE_LAMP_CM, besideCm, standCm } from "./places";
 export type { Days } from "./water";
 export { backAt, MEETS, meetsOf, standsTo } from "./meets";

@@ -1,6 +1,6 @@
 /** Base units, conversion factors, reading what people type and printing what they read. */
 export * from "./factors";
-export { roughly } from "./roughly";
+export { atLeast, roughly } from "./roughly";
 export { readNumber } from "./number";
 export { parseMeasure, parseSize } from "./parse";
 export type { MeasureKind, UnitSystem } from "./parse";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { show } from "./display";
-import { roughly } from "./roughly";
+import { atLeast, roughly } from "./roughly";
 
 it("tells a length of an animal as one tells it: 59 in, not 59 1/16; 1 3/4 in, 150 cm, 2.5 cm", () => {
   expect(show(roughly(150, "us"), "length", "us", "en").figure).toBe("59");
@@ -18,5 +18,22 @@ it("is never further off than half of what it is told in", () => {
         expect(Math.abs(roughly(cm, system) - cm)).toBeLessThanOrEqual(Math.max(most + 1e-9, cm < 0.64 ? 0.64 : 0));
       },
     ),
+  );
+});
+
+it("a least side is told in whole inches that are enough, and never an inch more than is: 48 × 24 in for 120 × 60 cm", () => {
+  expect([120, 60, 45.72].map((cm) => show(atLeast(cm, "us"), "length", "us", "en").figure)).toEqual([
+    "48",
+    "24",
+    "18",
+  ]);
+  fc.assert(
+    fc.property(fc.double({ min: 5, max: 600, noNaN: true }), (cm) => {
+      expect(atLeast(cm, "metric")).toBe(cm);
+      const inches = atLeast(cm, "us") / 2.54;
+      expect(Math.abs(inches - Math.round(inches))).toBeLessThan(1e-9);
+      expect(inches).toBeGreaterThanOrEqual(cm / 2.54 - 0.021);
+      expect(inches).toBeLessThan(cm / 2.54 + 1);
+    }),
   );
 });

@@ -18,3 +18,15 @@ export function roughly(cm: number, system: UnitSystem): number {
   const parts = units >= WHOLE_FROM[system] ? 1 : PARTS[system];
   return (Math.max(1, Math.round(units * parts)) / parts) * unitCm;
 }
+
+const HAIR = 0.02;
+
+/**
+ * A side of a box that is asked for at the least: in whole inches, rounded up, as boxes are sold; in centimetres as it
+ * was told.
+ *
+ * @returns cm
+ * @example atLeast(120, "us") / 2.54 // 48
+ */
+export const atLeast = (cm: number, system: UnitSystem): number =>
+  system === "us" ? Math.ceil(cm / CM_PER_INCH - HAIR) * CM_PER_INCH : cm;

@@ -3,6 +3,7 @@
 import { useMemo } from "react";
 import { GEAR_PURPOSES, type Gear } from "@/core/catalog";
 import { carriesFor, type GearPiece } from "@/core/habitat";
+import { gearCautions } from "@/core/outlook";
 import { startOwn, stockNames, useOpen } from "@/store";
 import { EntryField } from "@/ui/search";
 import { Cautions, LedgerPart } from "@/ui/parts";
@@ -25,7 +26,7 @@ const AT_HAND: readonly string[] = [
 export function GearPart() {
   const say = useSay();
   const library = useLibrary();
-  const { habitat, edit } = useOpen();
+  const { habitat, derived, edit } = useOpen();
   const kinds = useMemo(
     () =>
       library
@@ -63,7 +64,7 @@ export function GearPart() {
         onChange={(kind) => add(kind)}
         onOwn={(from, name) => void addOwn(from, name)}
       />
-      <Cautions codes={[...new Set(habitat.gear.flatMap(({ kindId }) => library.get("gear", kindId).cautions))]} />
+      <Cautions codes={gearCautions(derived)} />
     </LedgerPart>
   );
 }

@@ -5,7 +5,7 @@ import type { Range } from "@/core/catalog";
 import { ROUND_VENTS_CM } from "@/core/climate";
 import { airNeed, sprayedL, underOtherTop, type Days } from "@/core/outlook";
 import { useOpen } from "@/store";
-import { Cautions, Fact, Facts, LedgerPart } from "@/ui/parts";
+import { Fact, Facts, LedgerPart } from "@/ui/parts";
 import {
   changesSaid,
   degreesSaid,
@@ -76,7 +76,6 @@ export function Needs() {
         ) : null}
       </Facts>
       <p className={css.small}>{say("climate:heatNote")}</p>
-      <Cautions codes={["electricityWater", "heat"]} />
     </LedgerPart>
   );
 }

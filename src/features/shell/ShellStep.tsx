@@ -117,7 +117,7 @@ function BoxPart({ onFloor, onDraw }: { onFloor: () => void; onDraw: () => void 
           </p>
         ))}
         <p className={css.why}>{say("shell:cables")}</p>
-        <Cautions codes={[...library.get("boxBuilds", habitat.shell.buildId).cautions, "electricityWater"]} />
+        <Cautions codes={library.get("boxBuilds", habitat.shell.buildId).cautions} />
       </LedgerPart>
     </>
   );

@@ -11,7 +11,7 @@ const sentences = {
   ...living,
   ...gear,
   boxTooSmall: {
-    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; the walls’ build takes ‖{{takenWidthCm}} of the width|{{takenDepthCm}} of the depth⟧. The least is {{widthCmFigure}} × {{depthCm}} with {{clearCm}} clear.",
+    why: "{{animalId}}: {{count}} in {{haveWidthCmFigure}} × {{haveDepthCm}} of floor with {{haveClearCm}} clear over the fill⟦; the walls’ build takes ‖{{takenWidthCm}} of the width|{{takenDepthCm}} of the depth⟧. The least is {{widthCmAtLeastFigure}} × {{depthCmAtLeast}} with {{clearCmAtLeast}} clear.",
     mend: {
       larger: "Make it {{widthCmFigure}} × {{depthCmFigure}} × {{heightCm}}",
       fewer: "Keep {{mostCount}}",
@@ -60,7 +60,7 @@ const sentences = {
   overSill: {
     why: "It stands {{fillCm}} at the front⟦, ‖{{drainageCm}} of drainage|{{soilCm}} of soil|{{dressCm}} of dressing⟧: {{overCm}} over the sill of {{sillCm}}. Soil falls out and the doors jam.",
     mend: {
-      lower: "Lower the soil {{byCm}}",
+      lower: "Lower the soil {{byCm}} at the front",
       slope: "Slope the soil from {{frontCm}} up to {{backCm}}",
       thinner: "Drainage {{depthCm}}, soil from {{frontCm}} up to {{backCm}}",
     },
@@ -217,7 +217,8 @@ const sentences = {
     why: {
       hideWarm:
         "{{animalId}} wants one at each end, so that it need not choose between warmth and cover; none that holds it whole at the warm end, on the left. It takes one of {{holdsGrownCm}} or more.",
-      hideAny: "{{animalId}} wants a hide on the ground, and finds none that holds it whole. It takes one of {{holdsGrownCm}} or more.",
+      hideAny:
+        "{{animalId}} wants a hide on the ground, and finds none that holds it whole. It takes one of {{holdsGrownCm}} or more.",
       hideCool:
         "{{animalId}} wants one at each end, so that it need not choose between coolness and cover; none that holds it whole at the cool end, on the right. It takes one of {{holdsGrownCm}} or more.",
     },

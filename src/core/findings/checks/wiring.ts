@@ -3,16 +3,15 @@ import {
   chainOf,
   hangingOn,
   isHeld,
-  isInside,
   isOnAt,
   isResidualGuard,
   isThermostat,
   mostWattsOf,
-  placeOf,
   wattsOn,
   wattsOf,
   type Fitted,
 } from "../../gear";
+import { nearWater } from "../../outlook";
 import type { Assessed, Check, Found } from "../types";
 
 const told = (code: "heaterLoose" | "lightByNight", { piece, kind }: Fitted, weight: Found["weight"]): Found => ({
@@ -85,18 +84,6 @@ export const checkWiring: Check = (assessed) => [
   ...overloaded(assessed),
   ...byNight(assessed),
 ];
-
-/** Fed from the mains, and in reach of water. */
-function nearWater({ outlook, habitat, animal }: Assessed): Fitted[] {
-  const wets = outlook.all.some(({ kind }) => kind.purpose === "water" || kind.purpose === "waterPart");
-  const pool = animal.water.shareOfFloor !== null;
-  return outlook.all.filter((one) => {
-    const mains = wattsOf(one) > 0 && one.kind.watts !== null && one.kind.purpose !== "control";
-    const inReach =
-      isInside(placeOf(one, habitat.shell)) || one.kind.purpose === "water" || one.kind.purpose === "waterPart";
-    return mains && inReach && (wets || pool);
-  });
-}
 
 /** Electricity near water: a residual-current device before it, and cables that let water drip off. */
 export const checkSockets: Check = (assessed) => {
