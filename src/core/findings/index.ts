@@ -51,8 +51,9 @@ const CHECKS: readonly Check[] = [
   checkGrowth,
   checkLosses,
   checkCrew,
-  checkUvIndex,
+  // UV counts where it basks: that place comes first.
   checkBasking,
+  checkUvIndex,
   checkCold,
   checkHot,
   checkDamp,

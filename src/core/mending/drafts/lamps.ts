@@ -66,7 +66,10 @@ function tubePlaces(assessed: Assessed, kind: Gear, piece: GearPiece) {
 /** So many places for a tube are tried, the nearest to what basks first. */
 const TUBE_PLACES = 4;
 
-/** A tube of a kind at each height, over what basks or aside of what hangs there, with how near it comes. */
+/**
+ * A tube of a kind at each height, over what basks or aside of what hangs there, with how near it comes: where it usually
+ * hangs first.
+ */
 function tubesNear(assessed: Assessed, kind: Gear, wanted: Range, usual: GearPiece) {
   const { habitat, outlook } = assessed;
   const at = outlook.basking?.at ?? usual;
@@ -83,8 +86,8 @@ function tubesNear(assessed: Assessed, kind: Gear, wanted: Range, usual: GearPie
   const free = places.map((along) => hangs(along)).filter((clear) => clear.length > 0);
   return free
     .slice(0, TUBE_PLACES)
-    .flat()
-    .map((tried) => ({ ...tried, off: off(lit(assessed, tried), wanted) }));
+    .flatMap((clear) => clear.map((tried, step) => ({ ...tried, step, off: off(lit(assessed, tried), wanted) })))
+    .toSorted((a, b) => a.step - b.step);
 }
 
 /** A new tube, of the kind, at the place and at the height that come nearest. */
@@ -95,7 +98,8 @@ function newTube(assessed: Assessed, wanted: Range) {
     const kind = library.get("gear", kindId);
     return tubesNear(assessed, kind, wanted, usualGear(habitat, kind, animal, { id }));
   });
-  return nearest(tries).flatMap(({ piece }) =>
+  const asUsual = tries.toSorted((a, b) => a.step - b.step);
+  return nearest(asUsual).flatMap(({ piece }) =>
     one({ kindId: piece.kindId, variant: "hang" as const }, { name: "addGear", args: { ...piece } }),
   );
 }
