@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { boulder, made, scene, started } from "../testing";
 import { STOCK } from "../library";
-import { furnishing, leastHideCm } from "./index";
+import { furnishing, leastHideCm, leavesToHideIn } from "./index";
 
 const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number) =>
   started({ animalId, count: 1, shell: { widthCm, depthCm, heightCm, sillCm: 0, top: "mesh" } });
@@ -82,6 +82,13 @@ describe("what the animal wants to find (common practice)", () => {
       expect(leastHideCm(animal, undefined), animal.id).toBeLessThan(Math.min(animal.box.widthCm, animal.box.depthCm));
       expect(leastHideCm(animal, "young"), animal.id).toBeLessThan(leastHideCm(animal, undefined));
     }
+  });
+  it("leaves hide who is no longer than they are across: an air plant a small frog, and no gecko of a hand's length", () => {
+    const hides = (plantId: string, animalId: string) =>
+      leavesToHideIn(STOCK.get("plants", plantId), STOCK.get("animals", animalId), undefined);
+    expect([hides("skyPlant", "strawberryPoisonFrog"), hides("skyPlant", "crestedGecko")]).toEqual([true, false]);
+    expect(hides("babyRubberPlant", "crestedGecko")).toBe(true);
+    expect(hides("cushionMoss", "strawberryPoisonFrog")).toBe(false);
   });
   it("a tube on end is no hide on the ground; laid down it is one", () => {
     const gecko = at("leopardGecko", 90, 45, 40);

@@ -1,9 +1,10 @@
-import type { PieceRole, Plant, Refuge, WaterKind } from "../catalog";
+import type { Animal, PieceRole, Plant, Refuge, WaterKind } from "../catalog";
+import { grownHeightCm, grownSpreadCm } from "../grown";
 import type { Piece } from "../habitat";
 import type { Setting } from "../scene";
 import { contains } from "../shape";
 import type { Ground, Solid } from "../strata";
-import { leastHideCm, type Stage } from "./hideSize";
+import { leastHideCm, wholeCm, type Stage } from "./hideSize";
 import { isDampUnder, isHalfBuried, isLee, isLying } from "./shelters";
 
 const REFUGE_CODES = ["crevice", "corkTubeHigh", "leafTangle", "burrow", "waterPlants", "mossBed"] as const;
@@ -55,8 +56,7 @@ function isGroundHide({ piece, kind }: Solid): boolean {
 /** Whether the animal lies in it whole, a hair's breadth aside. */
 const isLongEnough = ({ piece }: Solid, { animal, stage }: Standing): boolean =>
   piece !== undefined &&
-  Math.max(piece.widthCm, piece.depthCm, piece.tilt ? piece.heightCm : 0) + HAIR_CM >=
-    leastHideCm(animal, stage);
+  Math.max(piece.widthCm, piece.depthCm, piece.tilt ? piece.heightCm : 0) + HAIR_CM >= leastHideCm(animal, stage);
 
 /** Hides, the dry lee under what leans, and what is half buried. */
 const hidesIn = (scene: Standing): Solid[] =>
@@ -115,8 +115,17 @@ const filledTubes = (scene: Standing): number =>
 /** Leaves one gets lost in. */
 const TANGLES: readonly Plant["form"][] = ["bushy", "trailing", "fern", "palm", "rosette"];
 const TANGLE_LEAVES = 2;
-/** Whether one can get lost in its leaves. */
-export const leavesToHideIn = ({ form }: Pick<Plant, "form">): boolean => TANGLES.includes(form);
+/** Leaves so far across hide whatever goes into them: from memory. */
+const LARGE_LEAVES_CM = 30;
+
+/** Whether an animal can get lost in the leaves of a plant, once it is grown. */
+export function leavesToHideIn(plant: Plant, animal: Animal, stage: Stage): boolean {
+  const acrossCm = Math.max(grownHeightCm(plant), grownSpreadCm(plant));
+  return TANGLES.includes(plant.form) && acrossCm >= Math.min(LARGE_LEAVES_CM, wholeCm(animal, stage));
+}
+
+const leafy = (kinds: readonly Plant[], { animal, stage }: Standing): number =>
+  kinds.filter((plant) => leavesToHideIn(plant, animal, stage)).length;
 
 /** How many refuges of a kind there are. A tangle is made of leaves of more than one plant. */
 function countOf({ kind, count }: Refuge, scene: Standing): number {
@@ -132,7 +141,7 @@ function countOf({ kind, count }: Refuge, scene: Standing): number {
     case "corkTubeHigh":
       return ground.solids.filter(({ piece, kind: { form } }) => form === "tube" && isOnWall(piece)).length;
     case "leafTangle":
-      return Math.floor((kinds.filter(leavesToHideIn).length + having(scene, "leaves").length) / TANGLE_LEAVES);
+      return Math.floor((leafy(kinds, scene) + having(scene, "leaves").length) / TANGLE_LEAVES);
     case "burrow":
       return ground.deepestSoilCm >= animal.soil.leastDepthCm ? count : filledTubes(scene);
     case "waterPlants":

@@ -17,6 +17,10 @@ function shareInside({ kind, length }: Pick<Animal, "kind" | "length">): number 
   return length.measure === "legSpan" ? LEGS_DRAWN_IN : 1;
 }
 
+/** How long an animal is from end to end, of the larger sex at the least length it grows to, cm. */
+export const wholeCm = ({ length }: Pick<Animal, "length">, stage: Stage): number =>
+  Math.max(length.maleCm[0], length.femaleCm[0]) * (stage === "young" ? YOUNG : 1);
+
 /**
  * How long a hide must be for an animal to lie in it whole, cm: common practice asks for snug ones, touched on all
  * sides; this is what the larger sex needs at the least length it grows to.
@@ -24,6 +28,5 @@ function shareInside({ kind, length }: Pick<Animal, "kind" | "length">): number 
  * @example leastHideCm(library.get("animals", "cornSnake"), undefined) // 15 for a snake of 90 cm
  */
 export function leastHideCm(animal: Pick<Animal, "kind" | "length">, stage: Stage): number {
-  const grownCm = Math.max(animal.length.maleCm[0], animal.length.femaleCm[0]);
-  return grownCm * shareInside(animal) * (stage === "young" ? YOUNG : 1);
+  return wholeCm(animal, stage) * shareInside(animal);
 }

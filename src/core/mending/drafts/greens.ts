@@ -15,8 +15,8 @@ const MOST_KINDS = 3;
 type Green = "leafTangle" | "waterPlants" | "mossBed";
 /** What a box without any plant is begun with: so many of the kind that does best. */
 const BEGUN_WITH = 2;
-const IS: Record<Green, (plant: Plant) => boolean> = {
-  leafTangle: leavesToHideIn,
+const IS: Record<Green, (plant: Plant, assessed: Assessed) => boolean> = {
+  leafTangle: (plant, { animal, habitat }) => leavesToHideIn(plant, animal, habitat.brief.stage),
   waterPlants: ({ roots }) => roots === "submerged" || roots === "floating",
   mossBed: ({ form, roots }) => form === "moss" && roots !== "submerged",
 };
@@ -86,7 +86,7 @@ export function planted(
   variant: Green,
 ) {
   const count = (needCount - haveCount) * EACH[variant];
-  return bestKinds(assessed, IS[variant]).flatMap((plant) =>
+  return bestKinds(assessed, (plant) => IS[variant](plant, assessed)).flatMap((plant) =>
     one({ plantId: plant.id, variant: "plant" as const }, ...setOut(assessed, plant, count)),
   );
 }

@@ -181,10 +181,13 @@ function newLamp(assessed: Assessed, wanted: Range) {
   const over = baskingOn(ground).flatMap(({ piece }) =>
     piece ? [{ xCm: Math.round(piece.xCm), yCm: Math.round(piece.yCm) }] : [],
   );
-  const places = [...over, {}, ...placesAside(habitat)];
+  const places = [
+    ...over.map((at) => ({ ...at, isOver: true })),
+    ...[{}, ...placesAside(habitat)].map((at) => ({ ...at, isOver: false })),
+  ];
   const watts = kind.sizes.flatMap((size) => size.watts ?? []);
   const id = freeId(habitat.gear, "basking-lamp");
-  const tries = places.flatMap((at) =>
+  const tries = places.flatMap(({ isOver, ...at }) =>
     hangingHeights(assessed, kind, at).flatMap(({ upCm, place }) =>
       watts.flatMap((powerW) => {
         const piece = { ...usualGear(habitat, kind, animal, { id, ...at }), powerW, upCm, place };
@@ -192,12 +195,14 @@ function newLamp(assessed: Assessed, wanted: Range) {
         if (fixture.zCm - under(assessed, fixture).zCm < clearanceCm(powerW)) return [];
         if (!isClear(assessed, { piece, kind })) return [];
         const got = basked(assessed, { piece, kind });
-        return [{ piece, powerW, coolest: got[0], warmest: got[1], off: off(got, wanted) }];
+        return [{ piece, powerW, isOver, coolest: got[0], warmest: got[1], off: off(got, wanted) }];
       }),
     ),
   );
-  // On a thermostat a strong lamp is only as warm as it is set: the weakest that comes up to it, with some to spare.
-  const enough = tries.filter(({ coolest }) => coolest >= wanted[0]).toSorted((a, b) => a.powerW - b.powerW);
+  // On a thermostat a strong lamp is only as warm as it is set: over what is there to bask on, the weakest that comes up to it.
+  const enough = tries
+    .filter(({ coolest }) => coolest >= wanted[0])
+    .toSorted((a, b) => Number(b.isOver) - Number(a.isOver) || a.powerW - b.powerW);
   return [...enough.slice(0, 3), ...nearest(tries, 1)].flatMap(({ piece, warmest }) =>
     hangOne(assessed, piece, wanted, warmest),
   );
