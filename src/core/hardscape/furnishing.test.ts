@@ -9,7 +9,10 @@ const at = (animalId: string, widthCm: number, depthCm: number, heightCm: number
 describe("what the animal wants to find (common practice)", () => {
   const counts = (habitat: ReturnType<typeof at>) =>
     Object.fromEntries(
-      furnishing(scene(habitat), [], habitat.brief.stage).map(({ code, haveCount, needCount }) => [code, `${haveCount}/${needCount}`]),
+      furnishing(scene(habitat), [], habitat.brief.stage).map(({ code, haveCount, needCount }) => [
+        code,
+        `${haveCount}/${needCount}`,
+      ]),
     );
   const withPiece = (habitat: ReturnType<typeof at>, id: string, kindId: string, xCm: number, upCm?: number) =>
     made(habitat, {
