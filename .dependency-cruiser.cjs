@@ -4,6 +4,7 @@
 const CORE = [
   "random",
   "grouped",
+  "range",
   "under",
   "printable",
   "search",

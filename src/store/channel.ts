@@ -1,5 +1,5 @@
 /** What tabs tell one another: that a design or its log was written. */
-export type Told = { habitatId: string; rev: number; logRev: number };
+export type Written = { habitatId: string; rev: number; logRev: number };
 
 const NAME = "rincon.written";
 
@@ -12,9 +12,9 @@ function channel(): BroadcastChannel | undefined {
 }
 
 /** Tells the other tabs. Without the channel a tab learns of it when it next commits. */
-export const tell = (told: Told): void => channel()?.postMessage(told);
+export const tell = (told: Written): void => channel()?.postMessage(told);
 
 /** Listens to the other tabs, for as long as the page lives. */
-export function listen(hear: (told: Told) => void): void {
-  channel()?.addEventListener("message", ({ data }: MessageEvent<Told>) => hear(data));
+export function listen(hear: (told: Written) => void): void {
+  channel()?.addEventListener("message", ({ data }: MessageEvent<Written>) => hear(data));
 }

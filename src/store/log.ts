@@ -19,7 +19,7 @@ import {
 } from "@/core/log";
 import { grouped } from "@/core/grouped";
 import type { TimeZone } from "@/core/units";
-import { tell, type Told } from "./channel";
+import { tell, type Written } from "./channel";
 import { db, type SampleRow } from "./db";
 import { rollupsOf } from "./rollupRows";
 import { zoneIn } from "./zone";
@@ -43,7 +43,7 @@ export const logTables = () => {
 
 /** Changes a log in one transaction, then tells the other tabs. A habitat that is gone gets no log. */
 async function changeLog(habitatId: string, change: (zone: TimeZone) => Promise<void>): Promise<void> {
-  const told = await db().transaction("rw", logTables(), async (): Promise<Told | undefined> => {
+  const told = await db().transaction("rw", logTables(), async (): Promise<Written | undefined> => {
     const row = await db().designs.get(habitatId);
     if (!row) return undefined;
     await change(zoneIn(row.document));

@@ -18,7 +18,7 @@ import {
   type Told,
 } from "@/core/log";
 import { lastActOf, strikes, writtenNow, type Act } from "./acts";
-import { listen, type Told as Heard } from "./channel";
+import { listen, type Written as Heard } from "./channel";
 import { isSound } from "./commit";
 import { finishBeforeLettingGo } from "./db";
 import { getDesign, type OnDevice } from "./designs";

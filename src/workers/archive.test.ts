@@ -12,13 +12,13 @@ import { openArchive } from "./archive";
 import { deflate } from "./deflate";
 
 const MADE_AT = "2026-03-02T10:00:00.000Z";
-type Told = { path: string; kind: BackupKind; bytes: Uint8Array; photo?: unknown };
+type Sent = { path: string; kind: BackupKind; bytes: Uint8Array; photo?: unknown };
 
 async function* inPieces(bytes: Uint8Array, size: number): AsyncGenerator<Uint8Array> {
   for (let at = 0; at < bytes.length; at += size) yield bytes.slice(at, at + size);
 }
 
-async function packed(files: readonly Told[], pieceSize = 7): Promise<Uint8Array<ArrayBuffer>> {
+async function packed(files: readonly Sent[], pieceSize = 7): Promise<Uint8Array<ArrayBuffer>> {
   const pieces: Uint8Array[] = [];
   const into = packer(MADE_AT, deflate, (piece) => pieces.push(piece.slice()));
   for (const { bytes, ...file } of files) await into.add(file, inPieces(bytes, pieceSize));
@@ -40,13 +40,13 @@ async function sound(zip: Uint8Array) {
 
 const fernwall = { design: started({ id: "h" }), events: happened({ kind: "closed", on: "2026-02-01" }), samples: [] };
 const json = (what: unknown): Uint8Array => strToU8(JSON.stringify(what));
-const HABITAT: Told = { path: "habitats/1-fern.rincon.json", kind: "habitat", bytes: strToU8(printHabitat(fernwall)) };
+const HABITAT: Sent = { path: "habitats/1-fern.rincon.json", kind: "habitat", bytes: strToU8(printHabitat(fernwall)) };
 const facts = { id: "p", habitatId: "h", takenOn: "2026-02-03", widthPx: 4, heightPx: 3 };
-const PHOTO: Told = {
+const PHOTO: Sent = {
   ...{ path: "photos/a.jpg", kind: "photo", photo: facts },
   bytes: new Uint8Array([255, 216, 0, 1, 2, 255, 217]),
 };
-const BINS: Told = { path: "bins.json", kind: "bins", bytes: json(EMPTY_BINS) };
+const BINS: Sent = { path: "bins.json", kind: "bins", bytes: json(EMPTY_BINS) };
 /** A whole archive as another program would write it, with a manifest of ours. */
 const written = (files: Record<string, Uint8Array>, told: Omit<BackupFile, "sha256" | "bytes">[]): Uint8Array => {
   const manifest = told.map((file): BackupFile => {
@@ -131,7 +131,7 @@ describe("a backup", () => {
   });
 
   it("of which any byte of a file was changed, names that file and gives the rest", async () => {
-    const noise: Told = { ...PHOTO, bytes: Uint8Array.from({ length: 500 }, (_, n) => n * 7) };
+    const noise: Sent = { ...PHOTO, bytes: Uint8Array.from({ length: 500 }, (_, n) => n * 7) };
     const zip = await packed([noise, HABITAT]);
     // The photograph lies as it is, right behind its header of 30 bytes and its name.
     for (const at of [0, 250, 499]) {
@@ -150,7 +150,7 @@ describe("a backup", () => {
   });
 
   it("one bad part is set aside and named, and every habitat comes in all the same", async () => {
-    const bad: Told[] = [
+    const bad: Sent[] = [
       { path: "bins.json", kind: "bins", bytes: json({ format: "something else" }) },
       { path: "own.json", kind: "own", bytes: strToU8("{") },
       { path: "trials.json", kind: "trials", bytes: json(7) },

@@ -4,7 +4,7 @@ import { daysAfter } from "../units";
 import type { Scheduled } from "./schedule";
 
 /** A step as it is told in a calendar. */
-type Told = { title: string; text: string };
+type Entry = { title: string; text: string };
 
 type Asked = {
   steps: readonly Scheduled[];
@@ -13,7 +13,7 @@ type Asked = {
   name: string;
   /** When it is written, ISO 8601; what was written later goes before what was written before. */
   at: string;
-  told: (step: Scheduled) => Told;
+  told: (step: Scheduled) => Entry;
 };
 
 const MS_A_MINUTE = 60_000;

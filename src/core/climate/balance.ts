@@ -1,6 +1,6 @@
 import { rootOf, rootOfPair, type Pair } from "../solve";
 import { airChangesPerH, type Openings, type Still } from "./airChange";
-import { facesIn, LATENT_J_PER_KG, type Face, type Told } from "./faces";
+import { facesIn, LATENT_J_PER_KG, type Face, type Given } from "./faces";
 import { AIR_J_PER_KGK, AIR_KG_PER_M3, withAirWPerK } from "./heat";
 import { fullAir, humidityRatio, relativeHumidity, virtualC } from "./psychrometrics";
 
@@ -74,7 +74,7 @@ function driesOff({ filmKgPerS }: Shut, { sprayKgPerS }: Drive, over: number): n
 }
 
 /** All that goes on in a box whose air is held at a warmth and a dampness. */
-type Held = Told & {
+type Held = Given & {
   changesPerH: number;
   outKgPerS: number;
   filmKgPerS: number;

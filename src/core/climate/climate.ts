@@ -1,9 +1,9 @@
 import type { Animal, Range } from "../catalog";
 import { GROUND_WISHES, SOIL_MOISTURE, type Climate, type Conditions } from "./field";
 import type { Sizing } from "./sizing";
+import { middle } from "../range";
 
 const between = ([a, b]: Range, [c, d]: Range, share: number): Range => [a + (c - a) * share, b + (d - b) * share];
-const middle = ([low, high]: Range): number => (low + high) / 2;
 const plus = ([low, high]: Range, by: number): Range => [low + by, high + by];
 
 /**

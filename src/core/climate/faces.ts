@@ -30,7 +30,7 @@ export type Around = {
   openWPerK: number;
 };
 
-export type Told = {
+export type Given = {
   /** Warmth of each face, °C. */
   facesC: number[];
   /** What each gives off, kg/s; dew is below nothing. */
@@ -52,7 +52,7 @@ const ROUNDS = 2;
  * @param heatW heat that falls on each face or comes up in it, W
  * @example facesIn([ground], [5], { airC: 24, ratio: 0.012, roomC: 21, openWPerK: 0 }).facesC // [22.8]
  */
-export function facesIn(faces: readonly Face[], heatW: readonly number[], around: Around): Told {
+export function facesIn(faces: readonly Face[], heatW: readonly number[], around: Around): Given {
   const { airC, ratio, roomC, openWPerK } = around;
   const facesC = faces.map(() => airC);
   const vapourKgPerS = faces.map(() => 0);

@@ -1,6 +1,7 @@
 import type { Animal } from "../catalog";
 import type { Design } from "../habitat";
 import { humidityAfter, vapourToAddGPerM3 } from "./psychrometrics";
+import { middle } from "../range";
 
 /** What the room gives against what the animal wants. */
 export type RoomGap = {
@@ -21,8 +22,6 @@ export type RoomGap = {
   /** Water that has to come into each cubic metre of box air, grams. */
   vapourGPerM3: number;
 };
-
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 
 /**
  * Compares the room with the animal's band: how much warmth and how much water the box must add.

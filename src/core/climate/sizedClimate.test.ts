@@ -3,9 +3,9 @@ import { expect, it } from "vitest";
 import { STOCK } from "../library";
 import type { Sizing } from "./sizing";
 import { sizedClimate } from "./climate";
+import { middle } from "../range";
 
 const WIDTH_CM = 100;
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 
 /** A sizing of which only what the ground asks for is told. */
 function told(airC: number, groundC: number, apartC: number, warmSide: "left" | "right"): Sizing {

@@ -16,6 +16,7 @@ import {
   ventPairs,
   virtualC,
 } from "./index";
+import { middle } from "../range";
 
 const ROOM = { temperatureC: 21, humidityRh: 40 };
 type Top = "mesh" | "halfCovered" | "glass";
@@ -45,7 +46,6 @@ const sized = ({ brief, shell, gear }: Design, on = "2026-01-10", leavesM2 = 0.1
     on,
     library: STOCK,
   });
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 const add = (id: string, kindId: string, more: object = {}): Command => ({
   name: "addGear",
   args: { id, kindId, ...more },

@@ -12,6 +12,7 @@ import { STILL } from "./heat";
 import { humidityRatio } from "./psychrometrics";
 import { lingerShare } from "./stored";
 import { daylightOf, workingIn } from "./working";
+import { middle } from "../range";
 
 /** What a first sizing starts from. */
 export type Situation = {
@@ -96,8 +97,6 @@ function halfDay(all: readonly AtCorner[]): HalfDay {
     givenOffGPerH: over((one) => one.givenOffKgPerS * G_AN_HOUR),
   };
 }
-
-const middle = ([low, high]: Range): number => (low + high) / 2;
 
 /** What a watt of a usual lamp does in a box: most of it shines, the rest rises. */
 const USUAL_LAMP: Heat = { airW: 0.3, shoneW: 0.7, matW: 0 };

@@ -1,5 +1,6 @@
 import type { Animal, Range } from "../catalog";
 import { energyTotal, MEETS, meetsOf, sprayedL, type MeetsId, type Outlook, type Stand } from "../outlook";
+import { middle } from "../range";
 
 /** What no animal has a band for: changes of air an hour, W by day, litres of water sprayed a day, kWh a month. */
 const WORKS = ["air", "heat", "sprayed", "energy"] as const;
@@ -24,8 +25,6 @@ function comesOf({ outlook, animal }: Climate): ReadonlyMap<ClimateId, Comes> {
     ["energy", { got: energyTotal(outlook.energyKWh) }],
   ]);
 }
-
-const middle = ([low, high]: Range): number => (low + high) / 2;
 
 /**
  * What comes of two habitats on the same day, figure by figure; without those that neither has.

@@ -1,7 +1,7 @@
 import { DesignSchema } from "../habitat";
 import type { Habitat, LogEvent, SampleBlock } from "../log";
 import { joined, readDocument, readSeriesRow, rowOf, type FileRead } from "./habitatFile";
-import { JsonPieces, type Told } from "./jsonPieces";
+import { JsonPieces, type Listener } from "./jsonPieces";
 import { FORMAT, FORMAT_VERSION } from "./migrations";
 
 /**
@@ -45,7 +45,7 @@ export const printHabitat = (habitat: Habitat): string => [...habitatLines(habit
 const LISTS = new Set(["events", "samples"]);
 
 /** A habitat's file as it comes in: what of it is today's is read at once, and the rest once all of it is there. */
-class HabitatReader implements Told {
+class HabitatReader implements Listener {
   private readonly members = new Map<string, unknown>();
   private blocks: SampleBlock[] = [];
   private rowsRead = 0;

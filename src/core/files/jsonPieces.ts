@@ -2,7 +2,7 @@
  * What is told of a JSON document while it comes in: the members of the object it is, and, of those asked for, that a
  * list begins and the items it holds, one by one. Of a document that is no object nothing is told.
  */
-export type Told = {
+export type Listener = {
   member: (name: string, value: unknown) => void;
   list: (name: string) => void;
   item: (name: string, value: unknown) => void;
@@ -60,7 +60,7 @@ export class JsonPieces {
 
   /** @param listed members whose items are told one by one, where they are lists */
   constructor(
-    private readonly told: Told,
+    private readonly told: Listener,
     private readonly listed: ReadonlySet<string>,
   ) {}
 

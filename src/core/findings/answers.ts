@@ -1,7 +1,7 @@
 import type { Answer } from "../habitat";
 import type { Finding } from "./types";
 
-type Told = Pick<Finding, "code" | "about" | "quantities">;
+type Asked = Pick<Finding, "code" | "about" | "quantities">;
 
 /** Figures are held to be the same to so many digits: a hair is no other cause. */
 const DIGITS = 2;
@@ -12,7 +12,7 @@ const told = (value: unknown): unknown => (typeof value === "number" ? Number(va
  *
  * @example causeOf(shallow) // "animalId=rosyBoa haveCm=4 needCm=10"
  */
-export const causeOf = ({ quantities }: Pick<Told, "quantities">): string =>
+export const causeOf = ({ quantities }: Pick<Asked, "quantities">): string =>
   Object.entries(quantities)
     .map(([name, value]) => `${name}=${String(told(value))}`)
     .toSorted()
@@ -20,7 +20,7 @@ export const causeOf = ({ quantities }: Pick<Told, "quantities">): string =>
 
 /** What was answered to a finding, if anything, and whether it still holds. */
 export function answeredTo(
-  { code, about, quantities }: Told,
+  { code, about, quantities }: Asked,
   answers: readonly Answer[],
 ): { answer: Answer; holds: boolean } | undefined {
   const answer = answers.find((one) => one.code === code && one.about === about);

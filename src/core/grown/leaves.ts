@@ -1,4 +1,5 @@
 import type { Plant, Range } from "../catalog";
+import { middle } from "../range";
 
 type LeafKind = NonNullable<Plant["leaves"]>["kind"];
 
@@ -33,8 +34,6 @@ function guessedKind({ kind, roots }: Pick<Plant, "kind" | "roots">): LeafKind {
   if (STORES.includes(kind) || roots === "desert") return "succulent";
   return FIRM.includes(kind) || FIRM_ROOTS.includes(roots) ? "leathery" : "thin";
 }
-
-const middle = ([low, high]: Range): number => (low + high) / 2;
 
 /**
  * What a plant's leaves let through; nothing where it lives wholly under water.

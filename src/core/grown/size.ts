@@ -1,4 +1,5 @@
 import type { Animal, Plant, Range } from "../catalog";
+import { middle } from "../range";
 
 type Sized = Pick<Animal, "length">;
 
@@ -6,8 +7,6 @@ type Sized = Pick<Animal, "length">;
 export const longestCm = ({ length }: Sized): number => Math.max(length.maleCm[1], length.femaleCm[1]);
 /** The smallest a grown one is, of either sex, cm. */
 export const shortestCm = ({ length }: Sized): number => Math.min(length.maleCm[0], length.femaleCm[0]);
-
-const middle = ([low, high]: Range): number => (low + high) / 2;
 
 /** Climbers are kept to so much of a wall with scissors: Rincon's own. */
 const TRIMMED_CM = 40;

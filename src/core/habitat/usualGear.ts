@@ -108,7 +108,7 @@ function usualWall({ places, purpose }: Gear): GearPiece["wall"] {
 
 const HUNG_INSIDE: readonly Gear["places"][number][] = ["insideTop", "insideGuarded"];
 
-type Told = { [K in keyof GearPiece]?: GearPiece[K] | undefined } & Pick<GearPiece, "id">;
+type Wishes = { [K in keyof GearPiece]?: GearPiece[K] | undefined } & Pick<GearPiece, "id">;
 
 const ON_WALLS: readonly Gear["places"][number][] = ["insideWall", "sideOfBox", "wall"];
 
@@ -121,7 +121,7 @@ export function usualGear(
   design: Pick<Design, "shell" | "gear">,
   kind: Gear,
   animal: Pick<Animal, "temperatureC" | "humidityRh">,
-  told: Told,
+  told: Wishes,
 ): GearPiece {
   const size = usualSize(kind, design.shell);
   const beamDeg = kind.reference.beamDeg?.[1];

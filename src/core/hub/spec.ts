@@ -4,6 +4,7 @@ import { SeriesIdSchema, type LogNow } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import type { Range } from "../catalog";
+import { middle } from "../range";
 
 const DAY_MIN = 24 * 60;
 const MOST_CHANNELS = 24;
@@ -48,8 +49,6 @@ export const HubSpecSchema = z
     path: ["untilMs"],
   });
 export type HubSpec = z.infer<typeof HubSpecSchema>;
-
-const middle = ([low, high]: Range): number => (low + high) / 2;
 
 /** How slowly things follow the lamps, and how well gauges of the trade tell them: all from memory. */
 const AIR = { lagMin: 75, noise: 0.15, driftADay: 0, digits: 1 } as const;

@@ -91,14 +91,14 @@ export const bandFor = (wanted: Wanted, what: Measurable, place: SamplePlace, ho
 const sideOf = (value: number, [low, high]: Range): BandCheck["side"] =>
   value < low ? "below" : value > high ? "above" : "in";
 
-type Told = { series: SeriesId; sample: Sample };
+type Seen = { series: SeriesId; sample: Sample };
 
 /**
  * The newest sample of a thing at each place; the water line is the same at both ends, so there it is the newest of
  * all.
  */
-function newestOf(newest: LogNow["newest"], what: Measurable): Told[] {
-  const told = PLACES.flatMap((place): Told[] => {
+function newestOf(newest: LogNow["newest"], what: Measurable): Seen[] {
+  const told = PLACES.flatMap((place): Seen[] => {
     const series = seriesOf(place, what);
     const sample = newest[series];
     return sample ? [{ series, sample }] : [];
@@ -108,7 +108,7 @@ function newestOf(newest: LogNow["newest"], what: Measurable): Told[] {
 }
 
 /** How the standing water is now: as last read, less what was drawn off since. */
-function lineNow({ ground }: Wanted, { sample }: Told, { state }: LogNow): number {
+function lineNow({ ground }: Wanted, { sample }: Seen, { state }: LogNow): number {
   const since = state.drawnOff.filter((event) => Date.parse(event.at) > sample.atMs);
   const drawnL = since.reduce((sum, event) => sum + event.waterL, 0);
   if (!ground.water || drawnL === 0) return sample.value;

@@ -5,7 +5,8 @@ import type { Setting } from "../scene";
 import { floorAreaCm2 } from "../strata";
 import { suitsBand } from "./envelope";
 import { fit, GOOD_FROM, reason, type Fit, type FitReason } from "./reason";
-import { humidity, middle, temperature } from "./sides";
+import { middle } from "../range";
+import { humidity, temperature } from "./sides";
 
 const WATERS: readonly WaterKind[] = ["pool", "twoPools", "partLand", "aquatic"];
 const NOWHERE = 0.1;

@@ -1,8 +1,7 @@
 import type { Envelope, Range } from "../catalog";
 import { suitsBand } from "./envelope";
 import { GOOD_FROM, reason, type FitReason } from "./reason";
-
-export const middle = ([low, high]: Range): number => (low + high) / 2;
+import { middle } from "../range";
 
 /** How a species bears the warmth of a place. */
 export function temperature(envelope: Envelope, band: Range): FitReason {

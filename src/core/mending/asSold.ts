@@ -20,7 +20,7 @@ function inWhole<T extends Sides>(box: T, system: UnitSystem, rounding: Rounding
   return { ...box, ...Object.fromEntries(sides) };
 }
 
-type Told = { commands: readonly Command[]; parts: readonly MendPart[] };
+type Sized = { commands: readonly Command[]; parts: readonly MendPart[] };
 
 /** Which way the box of a part may be rounded: a larger one up, a smaller one down; another is none. */
 function roundingOf({ code, quantities }: MendPart): Rounding | undefined {
@@ -34,7 +34,7 @@ function roundingOf({ code, quantities }: MendPart): Rounding | undefined {
  *
  * @example asSold(mend, "us").commands // setShell to 36 × 18 × 18 in
  */
-export function asSold<M extends Told>(mend: M, system: UnitSystem): M {
+export function asSold<M extends Sized>(mend: M, system: UnitSystem): M {
   const rounding = mend.parts.map(roundingOf).find((one) => one !== undefined);
   if (!rounding) return mend;
   const commands = mend.commands.map((command): Command =>

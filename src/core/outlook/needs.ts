@@ -3,12 +3,12 @@ import { LEAST_CHANGES, openingsOf, ventPairs } from "../climate";
 import type { MeteredState } from "../light";
 import type { Scene } from "../scene";
 import { outlookOf, type Outlook } from "./outlook";
+import { middle } from "../range";
 
 /** The least air the animal's kind of box has, and how many pairs of round vents would give it where it has less. */
 export type AirNeed = { leastPerH: number; isStill: boolean; pairs: number | undefined };
 
 const LEAST_WARMER_K = 1;
-const middle = ([low, high]: Range): number => (low + high) / 2;
 
 /**
  * Changes of air by day against those usual for the animal.

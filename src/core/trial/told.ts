@@ -24,9 +24,9 @@ export type TrialLog = {
 const DAYS_A_WEEK = 7;
 const DAYS_A_MONTH = 30;
 
-type Told<K extends LogEvent["kind"]> = Extract<LogEvent, { kind: K }>;
-const ofKind = <K extends LogEvent["kind"]>(events: readonly LogEvent[], kind: K): Told<K>[] =>
-  events.filter((event): event is Told<K> => event.kind === kind);
+type OfKind<K extends LogEvent["kind"]> = Extract<LogEvent, { kind: K }>;
+const ofKind = <K extends LogEvent["kind"]>(events: readonly LogEvent[], kind: K): OfKind<K>[] =>
+  events.filter((event): event is OfKind<K> => event.kind === kind);
 
 /** The middle slope of several courses, each by itself: an animal or a plant of its own. */
 function slopeADay(points: readonly { id: string; on: string; value: number }[], fromOn: string): number | undefined {

@@ -6,11 +6,11 @@ import type { Frame } from "@/ui/section";
 import { capital, degreesSaid, percentsSaid, useFigures, useSay, type Figures } from "@/words";
 import { useOutlook } from "./season";
 
-type Told = { color: (range: Range) => string; said: (range: Range, figures: Figures) => string };
+type Shade = { color: (range: Range) => string; said: (range: Range, figures: Figures) => string };
 const TOLD = {
   warmth: { color: warmthColor, said: degreesSaid },
   damp: { color: dampColor, said: percentsSaid },
-} satisfies Record<string, Told>;
+} satisfies Record<string, Shade>;
 
 /** How warm or how damp the air gets at both ends by day, laid over the box: the warmer the redder, the damper the bluer. */
 export function EndsOverlay({ frame, of }: { frame: Frame; of: keyof typeof TOLD }) {

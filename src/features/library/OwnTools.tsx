@@ -15,7 +15,7 @@ import css from "./Own.module.css";
 const MOST_TOLD = 8;
 const saveTable = (name: string, table: string): void => saveText(name, `\ufeff${table}`, "text/csv");
 
-type Told = { taken: string; problems: string[] };
+type Outcome = { taken: string; problems: string[] };
 
 /**
  * Saves and opens own entries: all of them as a file, ingredients as a table too. One of the same name as before takes
@@ -23,7 +23,7 @@ type Told = { taken: string; problems: string[] };
  */
 export function OwnTools({ kind, own }: { kind: OwnKind; own: OwnShelf }) {
   const say = useSay();
-  const [told, setTold] = useState<Told | undefined>(undefined);
+  const [told, setTold] = useState<Outcome | undefined>(undefined);
 
   const namesOf = (one: OwnKind | "recipes") => stockNames(one, say.nameOf);
 

@@ -6,8 +6,8 @@ const LEVELS = 6;
 type Level = 0 | 1 | 2 | 3 | 4 | 5;
 const levelOf = (value: number): Level => Math.min(LEVELS - 1, Math.max(0, Math.round(value))) as Level;
 
-type Told = { say: Say; figures: Figures; system: UnitSystem; currency: string };
-type Teller = (value: number, told: Told) => string;
+type Telling = { say: Say; figures: Figures; system: UnitSystem; currency: string };
+type Teller = (value: number, told: Telling) => string;
 
 const percolation: Teller = (value, { say }) => say(`mix:percolation.${levelOf(value)}`);
 const level: Teller = (value, { say }) => say(`mix:levels.${levelOf(value)}`);

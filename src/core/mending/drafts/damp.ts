@@ -9,6 +9,7 @@ import type { MendQuantities } from "../quantities";
 import { lessCover, meshInstead, moreCover } from "./covers";
 import { freeId, freeIds } from "./freeIds";
 import { change } from "./gear";
+import { wholeMiddle } from "../../range";
 
 type Way = { commands: readonly Command[]; coveredPct?: number };
 
@@ -127,8 +128,6 @@ function foggers({ habitat, library, animal, ground }: Assessed, count: number):
   ];
 }
 
-const middle = ([low, high]: readonly [number, number]): number => Math.round((low + high) / 2);
-
 /** All that a humidistat holds, set to the middle of what is wanted. */
 function reset({ outlook, animal }: Assessed): Command[] {
   const { day, night } = animal.humidityRh;
@@ -136,7 +135,7 @@ function reset({ outlook, animal }: Assessed): Command[] {
     piece.run.by === "damp"
       ? [
           change(piece.id, {
-            run: { ...piece.run, dayRh: middle(day.preferred), nightRh: middle(night.preferred) },
+            run: { ...piece.run, dayRh: wholeMiddle(day.preferred), nightRh: wholeMiddle(night.preferred) },
           }),
         ]
       : [],

@@ -5,6 +5,7 @@ import { betweenPanes, fittingSizes, sizeAsSold, type Command, type GearPiece } 
 import { standCm } from "../../outlook";
 import { one, type Menders } from "../mender";
 import { freeId } from "./freeIds";
+import { wholeMiddle } from "../../range";
 
 export const pieceAbout = ({ habitat }: Assessed, id: string): GearPiece | undefined =>
   habitat.gear.find((piece) => piece.id === id);
@@ -49,14 +50,12 @@ export function clearUpCm(
   return zCm > habitat.shell.heightCm && clearCm > zCm ? clearCm : null;
 }
 
-const middle = ([low, high]: readonly [number, number]): number => Math.round((low + high) / 2);
-
 /** By night, and by day no less; or by day alone: what gives light is dark by night. */
 export function heldRun({ animal }: Assessed, { purpose }: Gear, half: Half): GearPiece["run"] {
   const { warm, night } = animal.temperatureC;
-  const nightC = middle(night);
+  const nightC = wholeMiddle(night);
   const byNight = half === "night" || purpose === "nightHeat" ? nightC : null;
-  const dayC = half === "day" ? middle(warm) : nightC;
+  const dayC = half === "day" ? wholeMiddle(warm) : nightC;
   const alarms = { alarmLowC: night[0] - 2, alarmHighC: warm[1] + 3 };
   return { by: "warmth", fromMin: 8 * 60, untilMin: 20 * 60, dayC, nightC: half === "day" ? null : byNight, ...alarms };
 }

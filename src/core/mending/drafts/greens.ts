@@ -6,6 +6,7 @@ import { calmSpot, grownSpreadCm, MONTHS_AHEAD, plantFit, usualStand } from "../
 import { sceneOf } from "../../scene";
 import { last, one } from "../mender";
 import { freeId } from "./freeIds";
+import { middle } from "../../range";
 
 /** A tangle is made of so many leafy plants: see the furnishing. */
 export const TANGLE_LEAVES = 2;
@@ -23,7 +24,6 @@ const IS: Record<Green, (plant: Plant, assessed: Assessed) => boolean> = {
 const EACH: Record<Green, number> = { leafTangle: TANGLE_LEAVES, waterPlants: 1, mossBed: 1 };
 export const isGreen = (variant: string): variant is Green => variant in IS;
 
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 /** So many points of humidity apart, two wants are the same: ours. */
 const ALIKE_RH = 10;
 

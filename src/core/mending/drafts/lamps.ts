@@ -10,8 +10,8 @@ import { one, type Menders } from "../mender";
 import { isClear, placesAside } from "./apart";
 import { freeId } from "./freeIds";
 import { change, pieceAbout } from "./gear";
+import { middle } from "../../range";
 
-const middle = ([low, high]: Range): number => (low + high) / 2;
 /** How near what comes is to what is wanted: nothing where the middle of the one lies within the other. */
 const off = (got: Range, [low, high]: Range): number => {
   const mid = middle(got);

@@ -12,8 +12,8 @@ import { isClear, placesAside } from "./apart";
 import { freeId, freeIds } from "./freeIds";
 import { change, clearUpCm, heldRun, thermostat, thermostatFor, type Half } from "./gear";
 
-type Told = MendQuantities["tooCold"];
-type Way = { commands: readonly Command[]; told: Told };
+type Quantities = MendQuantities["tooCold"];
+type Way = { commands: readonly Command[]; told: Quantities };
 
 const isMeshed = ({ habitat }: Assessed): boolean => hasOpenTop({ habitat }) && habitat.shell.top.coveredPct < 95;
 
