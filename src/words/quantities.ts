@@ -90,26 +90,48 @@ export type Speech = { system: UnitSystem; locale: string; library: Library };
  *
  * @example spoken({ needCm: 6.5 }, { system: "us", locale: "en", library }) // { needCm: "2 9/16 in" }
  */
-export function spoken(quantities: Quantities, { system, locale, library }: Speech): Record<string, number | string> {
+export function spoken(quantities: Quantities, speech: Speech): Record<string, number | string> {
   const said: Record<string, number | string> = {};
   for (const [name, value] of Object.entries(quantities)) {
     if (value === undefined) continue;
-    const kind = kindOf(name);
-    if (typeof value === "number" && kind) {
-      const base = kind === "thin" ? value * CM_PER_MM : isRough(name) ? roughly(value, system) : value;
-      said[name] = amountSaid(printed(base, kind, system, locale));
-      said[`${name}Figure`] = spokenFigure(base, kind, system, locale).figure;
-      if (kind === "length") {
-        said[`${name}AtLeast`] = printed(atLeast(base, system), kind, system, locale);
-        said[`${name}AtLeastFigure`] = spokenFigure(atLeast(base, system), kind, system, locale).figure;
-      }
-    } else if (typeof value === "number" && name.endsWith("Uvi")) said[name] = showNumber(value, 1, locale);
-    else if (typeof value === "number" && name.endsWith("Pct")) said[name] = `${showNumber(value, 0, locale)}\u00a0%`;
-    else if (typeof value === "string" && name.endsWith("On")) said[name] = dayPrinted(value);
-    else if (typeof value === "string" && name.endsWith("Id")) said[name] = anyName(library, value);
-    else said[name] = value === 0 && name !== "count" ? amountSaid("0") : value;
+    Object.assign(said, typeof value === "number" ? numberSaid(name, value, speech) : textSaid(name, value, speech));
   }
   return { ...said, ...rangesIn(said) };
+}
+
+function numberSaid(name: string, value: number, speech: Speech): Record<string, number | string> {
+  const { locale } = speech;
+  const kind = kindOf(name);
+  if (kind) return measureSaid(name, value, kind, speech);
+  if (name.endsWith("Uvi")) return { [name]: showNumber(value, 1, locale) };
+  if (name.endsWith("Pct")) return { [name]: `${showNumber(value, 0, locale)}\u00a0%` };
+  return { [name]: value === 0 && name !== "count" ? amountSaid("0") : value };
+}
+
+/** A measure with its unit and without, and a length also as a box is asked for. */
+function measureSaid(
+  name: string,
+  value: number,
+  kind: MeasureKind,
+  { system, locale }: Speech,
+): Record<string, string> {
+  const base = kind === "thin" ? value * CM_PER_MM : isRough(name) ? roughly(value, system) : value;
+  const said = {
+    [name]: amountSaid(printed(base, kind, system, locale)),
+    [`${name}Figure`]: spokenFigure(base, kind, system, locale).figure,
+  };
+  if (kind !== "length") return said;
+  const asked = atLeast(base, system);
+  return {
+    ...said,
+    [`${name}AtLeast`]: printed(asked, kind, system, locale),
+    [`${name}AtLeastFigure`]: spokenFigure(asked, kind, system, locale).figure,
+  };
+}
+
+function textSaid(name: string, value: string, { library }: Speech): Record<string, string> {
+  if (name.endsWith("On")) return { [name]: dayPrinted(value) };
+  return { [name]: name.endsWith("Id") ? anyName(library, value) : value };
 }
 
 /** Every two ends that were told, as one range. */

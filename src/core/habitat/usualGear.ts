@@ -108,6 +108,14 @@ function usualWall({ places, purpose }: Gear): GearPiece["wall"] {
 
 const HUNG_INSIDE: readonly Gear["places"][number][] = ["insideTop", "insideGuarded"];
 
+/** Where it usually is in plan: what hangs under the lid, with all of it between the panes. */
+function usualAt(design: Pick<Design, "shell" | "gear">, kind: Gear, size: SoldAs | undefined) {
+  const at = { xCm: usualAlong(design, kind), yCm: Math.round(design.shell.depthCm / 2) };
+  if (!kind.places.some((place) => HUNG_INSIDE.includes(place))) return at;
+  const span = { alongCm: size?.lengthCm ?? size?.widthCm ?? 0, acrossCm: size?.depthCm ?? 0 };
+  return betweenPanes(at, span, design.shell);
+}
+
 type Wishes = { [K in keyof GearPiece]?: GearPiece[K] | undefined } & Pick<GearPiece, "id">;
 
 const ON_WALLS: readonly Gear["places"][number][] = ["insideWall", "sideOfBox", "wall"];
@@ -125,17 +133,12 @@ export function usualGear(
 ): GearPiece {
   const size = usualSize(kind, design.shell);
   const beamDeg = kind.reference.beamDeg?.[1];
-  const alongCm = size?.lengthCm ?? size?.widthCm ?? 0;
-  const usualAt = { xCm: usualAlong(design, kind), yCm: Math.round(design.shell.depthCm / 2) };
-  const at = kind.places.some((place) => HUNG_INSIDE.includes(place))
-    ? betweenPanes(usualAt, { alongCm, acrossCm: size?.depthCm ?? 0 }, design.shell)
-    : usualAt;
   const isLamp = GEAR_LIGHTS.includes(kind.purpose) || kind.purpose === "nightHeat";
   return {
     kindId: kind.id,
     place: null,
     wall: usualWall(kind),
-    ...at,
+    ...usualAt(design, kind, size),
     upCm: null,
     powerW: size?.watts ?? kind.watts?.[0] ?? null,
     lumens: null,

@@ -15,7 +15,6 @@ import {
   useSay,
   waterADaySaid,
   wattsSaid,
-  type Figures,
   type Say,
   monthsSaid,
   runSaid,
@@ -45,12 +44,12 @@ function useSummary(fixture: Fixture): string {
     isUv && through === "glass" ? say("climate:gear.throughGlass") : undefined,
     metered ? say("climate:gear.byMeter") : undefined,
     vessel && waterADaySaid(vessel.waterL, say, figures),
-    vessel?.days && daysSaid(vessel.days, say, figures),
+    vessel?.days && daysSaid(vessel.days, say),
   ];
   return parts.filter((part) => part !== undefined && part !== "").join(" · ");
 }
 
-const daysSaid = ({ least, most }: Days, say: Say, figures: Figures): string => {
+const daysSaid = ({ least, most }: Days, say: Say): string => {
   const [low, high] = [least, most].map((end) => end && Math.round(end));
   return high === undefined
     ? say("climate:gear.lastsFrom", { low: `${low}` })

@@ -23,7 +23,7 @@ import css from "./Climate.module.css";
 const wattsOf = (range: Range, say: Say, figures: Figures): string =>
   range[1] < 0.5 ? say("common:none") : say("climate:heatRange", { watts: figures.numbers(range, 0) });
 
-const daysOf = (days: Days | undefined, say: Say, figures: Figures): string => {
+const daysOf = (days: Days | undefined, say: Say): string => {
   if (!days) return say("climate:needs.never");
   const [low, high] = [days.least, days.most].map((end) => end && Math.round(end));
   return high === undefined
@@ -69,10 +69,10 @@ export function Needs() {
           </Fact>
         ) : null}
         <Fact label={say("climate:needs.soilDries")}>
-          {outlook.soilDriesDays ? daysOf(outlook.soilDriesDays, say, figures) : say("climate:soilStays")}
+          {outlook.soilDriesDays ? daysOf(outlook.soilDriesDays, say) : say("climate:soilStays")}
         </Fact>
         {derived.ground.water ? (
-          <Fact label={say("climate:needs.drainage")}>{daysOf(outlook.safeLineDays, say, figures)}</Fact>
+          <Fact label={say("climate:needs.drainage")}>{daysOf(outlook.safeLineDays, say)}</Fact>
         ) : null}
       </Facts>
       <p className={css.small}>{say("climate:heatNote")}</p>

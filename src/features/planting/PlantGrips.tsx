@@ -2,7 +2,7 @@
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
 import { type Stand } from "@/core/habitat";
-import { hangsDown, plantFootCm, sizeAfter, spotOf } from "@/core/living";
+import { hangsDown, plantFootCm, sizeAfter } from "@/core/living";
 import { useOpen } from "@/store";
 import { newGesture, type Frame } from "@/ui/section";
 import { capital, useSay, useLibrary } from "@/words";

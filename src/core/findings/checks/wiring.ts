@@ -8,7 +8,6 @@ import {
   isThermostat,
   mostWattsOf,
   wattsOn,
-  wattsOf,
   type Fitted,
 } from "../../gear";
 import { nearWater } from "../../outlook";
