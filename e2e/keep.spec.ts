@@ -25,11 +25,11 @@ test("6. keeping: duties from the design, one ticked off, a reading written and 
   await page.getByRole("button", { name: "Write it down" }).click();
   await expect(
     page.getByRole("img", {
-      name: /Temperature over time against the band 20 °C to 27 °C. 1 reading, 32.8 °C/,
+      name: /Temperature over time against the band of 20–27 °C. 1 reading, 32.8 °C/,
     }),
   ).toBeVisible();
   await expect(finding(page, "The last reading is out of band.")).toContainText(
-    "32.8 °C at the warm end; 24 to 27 °C is wanted",
+    "32.8 °C at the warm end; 24–27 °C is wanted",
   );
   const over = await advice(page, "Standing water is over the safe line.");
   await over.getByRole("button", { name: "Deepen drainage to 9 cm" }).click();

@@ -27,7 +27,7 @@ test("the Library: found by an old name and with a letter wrong, filtered by wha
   await page.getByRole("button", { name: "Compare 4" }).click();
   const beside = page.getByRole("region", { name: "Side by side" });
   await expect(beside.getByRole("columnheader")).toHaveCount(5);
-  await expect(beside.getByRole("row", { name: /^Temperature, warm end/ })).toContainText("24 – 27");
+  await expect(beside.getByRole("row", { name: /^Temperature, warm end/ })).toContainText("24–27");
   await page.getByRole("button", { name: "Back to the list" }).click();
 
   await shelf(page, "Plants");

@@ -87,7 +87,7 @@ test("a forest-floor mix is matched from bins without tree fern, in whole scoops
   await page.getByRole("button", { name: "Match again" }).click();
   const clash = page.getByRole("alert").filter({ hasText: "These rules cannot all be kept" });
   await expect(clash).toContainText("Only what is in my bins");
-  await expect(clash).toContainText("Clay from 20 % to 40 %");
+  await expect(clash).toContainText("Clay at 20–40 %");
   await expect(clash).not.toContainText("No peat");
   await clash.getByRole("button", { name: "Let it give" }).click();
   await expect(ways).toHaveCount(3);
