@@ -1,4 +1,4 @@
-import type { Animal, Plant, Range } from "../catalog";
+import type { Animal, Plant } from "../catalog";
 import { middle } from "../range";
 
 type Sized = Pick<Animal, "length">;

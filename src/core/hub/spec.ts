@@ -3,7 +3,6 @@ import { daylightOf } from "../climate";
 import { SeriesIdSchema, type LogNow } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
-import type { Range } from "../catalog";
 import { middle } from "../range";
 
 const DAY_MIN = 24 * 60;
