@@ -82,11 +82,11 @@ export type Speech = { system: UnitSystem; locale: string; library: Library };
 
 /**
  * Turns quantities into what a sentence shows, by the ending of their names: `needCm` a length, `drawWaterL` water,
- * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `lowUvi` a UV index, `moveOn` a day,
- * `animalId` a name. Each measure can also be had without its unit, for sizes: `widthCmFigure`; a length also
- * as a box is asked for: `widthCmAtLeast`. Two ends make a range
- * under a name of its own: `lowC` and `highC` give `rangeC`, `leastPct` and `mostPct` give `rangePct`. `count` stays a
- * number, for plurals. Everything else stays as it is; what comes to nothing is marked, for {@link withoutNothing}.
+ * `looseL` loose stuff, `wetKg` a mass, `lowC` a temperature, `highRh` a humidity, `voidPct` a share, `lowUvi` a UV
+ * index, `moveOn` a day, `animalId` a name. Each measure can also be had without its unit, for sizes: `widthCmFigure`; a
+ * length also as a box is asked for: `widthCmAtLeast`. Two ends make a range under a name of its own: `lowC` and `highC`
+ * give `rangeC`, `leastPct` and `mostPct` give `rangePct`. `count` stays a number, for plurals. Everything else stays as
+ * it is; what comes to nothing is marked, for {@link withoutNothing}.
  *
  * @example spoken({ needCm: 6.5 }, { system: "us", locale: "en", library }) // { needCm: "2 9/16 in" }
  */

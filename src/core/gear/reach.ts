@@ -1,9 +1,6 @@
-import type { Design, Span } from "../habitat";
-import type { Fixture, Place } from "./fitted";
+import { isBetweenPanes, type Design, type Span } from "../habitat";
+import type { Fixture } from "./fitted";
 import { lengthCmOf } from "./sizes";
-
-/** Where a rigid lamp or panel hangs between the panes. */
-const BETWEEN_PANES: readonly Place[] = ["insideTop", "insideGuarded"];
 
 /** How long it is along the box and across, cm. */
 export const spanOf = (one: Pick<Fixture, "piece" | "kind">): Span => ({
@@ -17,7 +14,7 @@ export const spanOf = (one: Pick<Fixture, "piece" | "kind">): Span => ({
  * @example overGlassCm(bar30At20, { widthCm: 30, depthCm: 30 }) // 5
  */
 export function overGlassCm(fixture: Fixture, { widthCm, depthCm }: Pick<Design["shell"], "widthCm" | "depthCm">) {
-  if (!BETWEEN_PANES.includes(fixture.place)) return 0;
+  if (!isBetweenPanes(fixture.place)) return 0;
   const { alongCm, acrossCm } = spanOf(fixture);
   const over = (atCm: number, spanCm: number, roomCm: number) =>
     Math.max(spanCm / 2 - atCm, atCm + spanCm / 2 - roomCm, 0);

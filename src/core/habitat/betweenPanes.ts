@@ -1,4 +1,9 @@
-import type { Design } from "./schema";
+import type { Design, GearPiece } from "./schema";
+
+const BETWEEN_PANES: readonly GearPiece["place"][] = ["insideTop", "insideGuarded"];
+
+/** Whether what is rigid hangs between the panes there. @example isBetweenPanes("aboveMesh") // false */
+export const isBetweenPanes = (place: GearPiece["place"]): boolean => BETWEEN_PANES.includes(place);
 
 type At = { xCm: number; yCm: number };
 /** How long something is along the box and across, cm. */

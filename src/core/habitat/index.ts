@@ -67,6 +67,6 @@ export { builtCm, mostThicknessCm, sideLengthCm } from "./walls";
 export { floorOutline, innerFromOuter } from "./floor";
 export { lampLumens } from "./lamps";
 export { firstRun } from "./firstRun";
-export { betweenPanes } from "./betweenPanes";
+export { betweenPanes, isBetweenPanes } from "./betweenPanes";
 export type { Span } from "./betweenPanes";
 export { fittingSizes, sizeAsSold, usualGear } from "./usualGear";

@@ -1,5 +1,5 @@
 import { GEAR_LIGHTS, type Animal, type Gear } from "../catalog";
-import { betweenPanes } from "./betweenPanes";
+import { betweenPanes, isBetweenPanes } from "./betweenPanes";
 import { DAY, FAN, heldDamp, heldWarm, MIST } from "./held";
 import type { Design, GearPiece, GearSize, Run } from "./schema";
 
@@ -35,7 +35,7 @@ type SoldAs = Gear["sizes"][number];
 /** Lamps and mats leave so much room at the glass. */
 const AT_GLASS_CM = 4;
 
-/** What a kind with a size of its own may measure where it usually goes: a mat at the warm end's wall, all else under the lid. */
+/** What a kind may measure where it usually goes: a mat at the wall of the warm end, all else under the lid. */
 function roomFor(
   { places }: Gear,
   { widthCm, depthCm, heightCm }: Design["shell"],
@@ -106,12 +106,10 @@ function usualWall({ places, purpose }: Gear): GearPiece["wall"] {
   return WARM.includes(purpose) ? "left" : "back";
 }
 
-const HUNG_INSIDE: readonly Gear["places"][number][] = ["insideTop", "insideGuarded"];
-
 /** Where it usually is in plan: what hangs under the lid, with all of it between the panes. */
 function usualAt(design: Pick<Design, "shell" | "gear">, kind: Gear, size: SoldAs | undefined) {
   const at = { xCm: usualAlong(design, kind), yCm: Math.round(design.shell.depthCm / 2) };
-  if (!kind.places.some((place) => HUNG_INSIDE.includes(place))) return at;
+  if (!kind.places.some(isBetweenPanes)) return at;
   const span = { alongCm: size?.lengthCm ?? size?.widthCm ?? 0, acrossCm: size?.depthCm ?? 0 };
   return betweenPanes(at, span, design.shell);
 }

@@ -198,7 +198,13 @@ export function calmAt(scene: Planted, standId: string, months: number): ((at: A
   return (at) => {
     const stand = { ...one.stand, ...at };
     const lying = UPRIGHT.includes(spotOf(one.plant, stand)) ? "upright" : "ground";
-    const moved: Grown = { ...one, stand, lying, footCm: plantFootCm(habitat, ground, stand, one.plant) };
+    const moved: Grown = {
+      ...one,
+      stand,
+      lying,
+      footCm: plantFootCm(habitat, ground, stand, one.plant),
+      hangs: hangsDown(ground, stand, one.plant),
+    };
     const harmless = !others.some((other) => shades(moved, other)) && !blocks(moved, scene);
     return harmless && amongOthers(moved, others, []).length === 0;
   };

@@ -11,18 +11,21 @@ type Asked = {
 
 const isWetting = ({ kind: { purpose } }: Fitted): boolean => purpose === "water" || purpose === "waterPart";
 
+const isWetBox = ({ outlook, animal }: Asked): boolean =>
+  outlook.all.some(isWetting) || animal.water.shareOfFloor !== null;
+
 /** Fed from the mains, and in reach of water that is sprayed, pumped or stands in the box. */
-export function nearWater({ outlook, habitat, animal }: Asked): Fitted[] {
-  const isWet = outlook.all.some(isWetting) || animal.water.shareOfFloor !== null;
+export function nearWater(asked: Asked): Fitted[] {
+  const { outlook, habitat } = asked;
+  if (!isWetBox(asked)) return [];
   return outlook.all.filter((one) => {
     const mains = wattsOf(one) > 0 && one.kind.watts !== null && one.kind.purpose !== "control";
-    return isWet && mains && (isWetting(one) || isInside(placeOf(one, habitat.shell)));
+    return mains && (isWetting(one) || isInside(placeOf(one, habitat.shell)));
   });
 }
 
-/** The cautions of all that is plugged in: of water near the mains only where there is any. */
+/** The cautions of all that is plugged in: of water near the mains in any box that has some. */
 export function gearCautions(asked: Asked): Caution[] {
   const all = asked.outlook.all.flatMap(({ kind }) => kind.cautions);
-  const isDry = nearWater(asked).length === 0;
-  return [...new Set(all)].filter((code) => !(isDry && code === "electricityWater"));
+  return [...new Set(all)].filter((code) => code !== "electricityWater" || isWetBox(asked));
 }

@@ -67,6 +67,9 @@ function tooNear(assessed: Assessed, lamp: Fixture): Found[] {
   return hot ? [near(lamp, "mesh", offMesh, OFF_MESH_CM)] : [];
 }
 
+/** What is less than this is within the slack of a holder: ours. */
+const NOTICED_OVER_CM = 0.5;
+
 /** What cannot be hung as it is drawn: it would go through a pane. */
 function tooLong({ habitat }: Assessed, fixture: Fixture): Found[] {
   const overCm = overGlassCm(fixture, habitat.shell);
@@ -75,9 +78,6 @@ function tooLong({ habitat }: Assessed, fixture: Fixture): Found[] {
   const quantities = { kindId: fixture.kind.id, spanCm: Math.max(alongCm, acrossCm), overCm };
   return [{ code: "gearTooLong", about: fixture.piece.id, weight: "look", step: "climate", quantities }];
 }
-
-/** What is less than this is within the slack of a holder. */
-const NOTICED_OVER_CM = 0.5;
 
 const DIGS: readonly Animal["lives"][] = ["burrowing", "sandSwimming"];
 /** Over a mat, more soil than this keeps the heat in: common practice. */

@@ -125,14 +125,16 @@ export const gearMenders = {
       { variant: "move" as const },
       change(about, betweenPanes(fixture, spanOf(fixture), habitat.shell)),
     );
+    const lengthCm = ({ lengthCm: long, widthCm }: Gear["sizes"][number]): number => long ?? widthCm ?? 0;
     const shorter = fittingSizes(lamp.kind, habitat.shell)
+      .filter((sold) => lengthCm(sold) < spanOf(fixture).alongCm)
       .toReversed()
       .slice(0, 1)
       .flatMap((sold) => {
         const size = { ...lamp.piece.size, ...sizeAsSold(sold) };
         const piece = { ...lamp.piece, size };
         const at = betweenPanes(fixture, spanOf({ ...lamp, piece }), habitat.shell);
-        const told = { spanCm: sold.lengthCm ?? sold.widthCm ?? 0, variant: "shorter" as const };
+        const told = { spanCm: lengthCm(sold), variant: "shorter" as const };
         return one(told, change(about, { size, powerW: sold.watts ?? piece.powerW, ...at }));
       });
     return [...move, ...shorter];
