@@ -106,7 +106,7 @@ export function Charts({ marks }: { marks?: readonly Mark[] }) {
           ))}
           {band ? (
             <span>
-              <u /> {say("journal:band")} {print(band[0])} – {print(band[1])}
+              <u /> {say("journal:band")} {ranged(print(band[0]), print(band[1]))}
             </span>
           ) : null}
         </p>
