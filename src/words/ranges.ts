@@ -1,5 +1,5 @@
 import type { Range } from "@/core/catalog";
-import type { MeetsId } from "@/core/outlook";
+import { wholeDays, type Days, type MeetsId } from "@/core/outlook";
 import { celsiusToFahrenheit, type UnitSystem } from "@/core/units";
 import type { Figures } from "./figures";
 import type { Say } from "./say";
@@ -38,3 +38,15 @@ export const waterADaySaid = (range: Range, say: Say, figures: Figures): string 
     : say("climate:needs.waterADay", { water: figures.range(range, "water") });
 
 const LEAST_WATER_L = 0.005;
+
+/** How many days water lasts, or takes, rounded to the safe side. @example daysSaid({ least: 0.7, most: 0.9 }, say) */
+export function daysSaid(days: Days, say: Say): string {
+  const { least, most } = wholeDays(days);
+  const low = `${least}`;
+  if (most === undefined) return say("climate:days.from", { low });
+  if (most < 1) return say("climate:days.lessThanOne");
+  const high = `${most}`;
+  return least < 1
+    ? say("climate:days.upTo", { high, count: most })
+    : say("climate:days.between", { low, high, count: most });
+}

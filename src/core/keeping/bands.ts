@@ -4,7 +4,7 @@ import { MEASURABLES, measurableOf, PLACES, placeOf, seriesOf } from "../log";
 import type { LogNow, Measurable, Sample, SamplePlace, SeriesId } from "../log";
 import type { Scene } from "../scene";
 import { lineAtL } from "../strata";
-import { localTime } from "../units";
+import { localTime, printsOver } from "../units";
 
 /** The newest reading of one thing at one place, against the band it should keep. */
 export type BandCheck = {
@@ -88,8 +88,25 @@ const BANDS: Partial<Record<Measurable, (wanted: Wanted, at: At) => Range | unde
 export const bandFor = (wanted: Wanted, what: Measurable, place: SamplePlace, hour?: number): Range | undefined =>
   BANDS[what]?.(wanted, { place, hour });
 
-const sideOf = (value: number, [low, high]: Range): BandCheck["side"] =>
-  value < low ? "below" : value > high ? "above" : "in";
+/** What is printed to the nearest step, and so judged by it; the rest as it was read. */
+const PRINTED_AS: Partial<Record<Measurable, "temperature" | "humidity" | "length">> = {
+  temperatureC: "temperature",
+  humidityRh: "humidity",
+  waterLineCm: "length",
+};
+
+/**
+ * How a reading stands to its band, for whoever shows or tells it: what prints as an end of the band is in it.
+ *
+ * @example sideOf("temperatureC", 26.1, [22, 26]) // "in": 79 °F where 79 °F is the most
+ */
+export function sideOf(what: Measurable, value: number, [low, high]: Range): BandCheck["side"] {
+  const kind = PRINTED_AS[what];
+  const isOver = (one: number, other: number): boolean =>
+    kind === undefined ? one > other : printsOver(kind, one, other);
+  if (isOver(low, value)) return "below";
+  return isOver(value, high) ? "above" : "in";
+}
 
 type Seen = { series: SeriesId; sample: Sample };
 
@@ -132,6 +149,6 @@ export const bandChecks = (scene: Wanted & { habitat: Pick<Design, "timeZone"> }
       );
       if (!band) return [];
       const value = what === "waterLineCm" ? lineNow(scene, told, log) : told.sample.value;
-      return [{ what, place, value, band, atMs: told.sample.atMs, side: sideOf(value, band) }];
+      return [{ what, place, value, band, atMs: told.sample.atMs, side: sideOf(what, value, band) }];
     }),
   );

@@ -1,9 +1,10 @@
+import type { Range } from "../catalog";
 import { dewPointC, panesOf } from "../climate";
 import { seriesOf, type Sample, type SamplePlace } from "../log";
 import type { Outlook } from "../outlook";
 import type { Scene } from "../scene";
 import { localTime, type TimeZone } from "../units";
-import { bandFor } from "./bands";
+import { bandFor, sideOf } from "./bands";
 import type { BySeries } from "./settled";
 
 /** Hours a day, over the days that were read closely enough. */
@@ -97,12 +98,14 @@ export function hoursADay(scene: Asking, { fillCm }: Pick<Outlook, "fillCm">, al
   const warmth = all[seriesOf(end, "temperatureC")] ?? [];
   const bandAt = (what: "humidityRh" | "temperatureC", place: SamplePlace, hour: number) =>
     bandFor(scene, what, place, hour);
-  const dry = aDay(stood(damp, zone, ({ value }, hour) => value < (bandAt("humidityRh", end, hour)?.[0] ?? 0)));
+  const isBelow = (value: number, band: Range | undefined): boolean =>
+    band !== undefined && sideOf("humidityRh", value, band) === "below";
+  const dry = aDay(stood(damp, zone, ({ value }, hour) => isBelow(value, bandAt("humidityRh", end, hour))));
   const dew = warmth.length > 0 ? aDay(stood(damp, zone, isDewy(scene, fillCm, warmth))) : undefined;
   const basks = aDay(
     stood(all["basking.temperatureC"] ?? [], zone, ({ value }, hour) => {
       const band = bandAt("temperatureC", "basking", hour);
-      return band !== undefined && value >= band[0] && value <= band[1];
+      return band !== undefined && sideOf("temperatureC", value, band) === "in";
     }),
   );
   if (!dry && !basks) return undefined;

@@ -10,7 +10,7 @@ export type { AnimalLog } from "./animalLog";
 export { dustingFor, feedEveryDays, refusedBeforeShed } from "./feeding";
 export type { Supplement } from "./feeding";
 export { mistingFor } from "./misting";
-export { bandChecks, bandFor } from "./bands";
+export { bandChecks, bandFor, sideOf } from "./bands";
 export type { BandCheck } from "./bands";
 export { settledDays } from "./settled";
 export type { BySeries } from "./settled";

@@ -4,7 +4,7 @@ import { measurableOf, placeOf, seriesOf, standing, type LogEvent, type Sample, 
 import type { Scene } from "../scene";
 import type { Ground } from "../strata";
 import { aheadMs, daysAfter, daysBetween, localDay, localTime, type TimeZone } from "../units";
-import { bandFor, isDay, type BandCheck } from "./bands";
+import { bandFor, isDay, sideOf, type BandCheck } from "./bands";
 import type { BySeries } from "./settled";
 import { mannKendall, theilSen } from "./trend";
 
@@ -34,9 +34,11 @@ type Judged = Sample & { on: string; isDay: boolean; band: Range; out: number };
 function judged(scene: Wanted, series: SeriesId, samples: readonly Sample[]): Judged[] {
   return samples.flatMap((sample): Judged[] => {
     const { on, hour } = localTime(sample.atMs, scene.habitat.timeZone);
-    const band = bandFor(scene, measurableOf(series), placeOf(series), hour);
+    const what = measurableOf(series);
+    const band = bandFor(scene, what, placeOf(series), hour);
     if (!band) return [];
-    const out = sample.value < band[0] ? sample.value - band[0] : Math.max(0, sample.value - band[1]);
+    const outBy = { in: 0, below: sample.value - band[0], above: sample.value - band[1] };
+    const out = outBy[sideOf(what, sample.value, band)];
     return [{ ...sample, on, isDay: isDay(hour), band, out }];
   });
 }

@@ -1,7 +1,7 @@
 import { measurableOf, placeOf, type Sample, type SeriesId } from "../log";
 import type { Scene } from "../scene";
 import { daysAfter, localTime } from "../units";
-import { bandFor } from "./bands";
+import { bandFor, sideOf } from "./bands";
 
 /** Samples of a habitat, by their series. */
 export type BySeries = Partial<Record<SeriesId, readonly Sample[]>>;
@@ -19,7 +19,7 @@ function daysOf(scene: Pick<Scene, "animal" | "ground" | "habitat">, samples: By
       const { on, hour } = localTime(atMs, scene.habitat.timeZone);
       const band = bandFor(scene, what, placeOf(series), hour);
       const before = days.get(on) ?? { read: true, inBand: true };
-      days.set(on, { read: true, inBand: before.inBand && (!band || (value >= band[0] && value <= band[1])) });
+      days.set(on, { read: true, inBand: before.inBand && (!band || sideOf(what, value, band) === "in") });
     }
   }
   return days;

@@ -15,7 +15,7 @@ export type Draft<Q> = {
 };
 
 /** What mends one kind of finding: the gentlest way first. */
-type Mender<C extends MendableCode> = (
+export type Mender<C extends MendableCode> = (
   finding: FindingOf<C>,
   assessed: Assessed,
 ) => readonly Draft<MendQuantities[C]>[];

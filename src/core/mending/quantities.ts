@@ -1,6 +1,8 @@
 /** Which of its sentences a mend is told with. */
 type Variant<V extends string> = { variant: V };
 type Size = { widthCm: number; depthCm: number; heightCm: number };
+/** The room kept warmer or cooler than it is. */
+type InRoom = { roomC: number };
 type CrewChange = { crewId: string; swapCrewId?: string } & Variant<"swap" | "remove">;
 /** Gentler ways before a plant is taken out. */
 type PlantChange<V extends string> = { keptCm?: number; needCm?: number } & Variant<V | "remove">;
@@ -34,16 +36,19 @@ export type MendQuantities = {
   staleAir: object;
   uvBlocked: object;
   farToFall: { heightCm: number };
-  tooCold: { kindId?: string; loadW?: number; count?: number; coveredPct?: number } & Variant<
-    "set" | "stronger" | "cover" | "heater" | "heaters" | "covered"
-  >;
-  tooHot: { kindId?: string; loadW?: number } & Variant<"weaker" | "held" | "uncover" | "nightOff">;
+  roomTooHot: InRoom;
+  tooCold: { kindId?: string; loadW?: number; count?: number; coveredPct?: number } & Partial<InRoom> &
+    Variant<"set" | "stronger" | "cover" | "heater" | "heaters" | "covered" | "room" | "roomHeater" | "roomHeaters">;
+  tooHot: { kindId?: string; loadW?: number } & Partial<InRoom> &
+    Variant<"weaker" | "held" | "uncover" | "nightOff" | "room">;
   tooDry: { coveredPct?: number; kindId?: string } & Variant<
     "cover" | "mist" | "coverMist" | "coverAdd" | "set" | "add"
   >;
   tooDamp: { coveredPct?: number } & Variant<"mist" | "uncover" | "mesh" | "set">;
-  baskingOff: { kindId?: string; loadW?: number; upCm?: number } & Variant<"hang" | "power" | "raise">;
-  uvOff: { kindId?: string; upCm?: number } & Variant<"hang" | "lower" | "raise" | "swap" | "move">;
+  baskingOff: { kindId?: string; loadW?: number; upCm?: number } & Partial<InRoom> &
+    Variant<"hang" | "power" | "raise" | "room" | "roomHang">;
+  uvOff: { kindId?: string; upCm?: number } & Partial<InRoom> &
+    Variant<"hang" | "lower" | "raise" | "swap" | "move" | "room" | "roomHang">;
   uvNoShade: { kindId: string };
   heaterLoose: { kindId: string };
   setPointBeyond: { loadW: number };

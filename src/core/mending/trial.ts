@@ -2,8 +2,10 @@ import { derive, type Derived } from "../derive";
 import { WEIGHTS, type Finding, type Weight } from "../findings";
 import { attempt, type Command } from "../habitat";
 
+type Tryable = Pick<Derived, "habitat" | "log" | "library">;
+
 /** A habitat as it would be after some edits; undefined where they would be refused. */
-export function triedOut(before: Derived, commands: readonly Command[]): Derived | undefined {
+export function triedOut(before: Tryable, commands: readonly Command[]): Derived | undefined {
   const tried = attempt(before.habitat, commands, before.library);
   return tried.ok ? derive(tried.design, before.log, before.library) : undefined;
 }

@@ -4,6 +4,7 @@ export type { Outlook } from "./outlook";
 export { energyTotal } from "./energy";
 export { gearCautions, nearWater } from "./nearWater";
 export { BESIDE_LAMP_CM, besideCm, standCm } from "./places";
+export { wholeDays } from "./water";
 export type { Days } from "./water";
 export { backAt, MEETS, meetsOf, standsTo } from "./meets";
 export type { Meets, MeetsId, Stand } from "./meets";

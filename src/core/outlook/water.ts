@@ -25,6 +25,17 @@ export function lastsDays(litres: number | undefined, [low, high]: Range): Days 
   return { least: litres / high, most: low > LEAST_L ? litres / low : undefined };
 }
 
+/**
+ * Days in whole ones, rounded to the safe side, as they are told: nobody refills on the half day that is left.
+ *
+ * @example wholeDays({ least: 0.7, most: 3.9 }) // { least: 0, most: 3 }: up to three days
+ */
+export const wholeDays = ({ least, most }: Days): Days => ({
+  least: Math.floor(least + HAIR_DAYS),
+  most: most === undefined ? undefined : Math.floor(most + HAIR_DAYS),
+});
+const HAIR_DAYS = 1e-9;
+
 /** A mister's or a fogger's vessel: what goes out of it a day, and how many days it lasts. */
 export type Vessel = { gearId: string; waterL: Range; days: Days | undefined };
 

@@ -1,6 +1,7 @@
 /** Base units, conversion factors, reading what people type and printing what they read. */
 export * from "./factors";
 export { atLeast, roughly } from "./roughly";
+export { printsOver } from "./printsOver";
 export { readNumber } from "./number";
 export { parseMeasure, parseSize } from "./parse";
 export type { MeasureKind, UnitSystem } from "./parse";

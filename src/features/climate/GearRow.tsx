@@ -5,17 +5,16 @@ import IconButton from "@mui/material/IconButton";
 import { useState } from "react";
 import { fixtureOf, inUse, isSwitched, wattsOf, type Fixture } from "@/core/gear";
 import { firstRun, RUNS, type GearPiece } from "@/core/habitat";
-import type { Days } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { GearIcon } from "@/ui/section";
 import {
   capital,
+  daysSaid,
   useFigures,
   useLibrary,
   useSay,
   waterADaySaid,
   wattsSaid,
-  type Say,
   monthsSaid,
   runSaid,
 } from "@/words";
@@ -44,17 +43,10 @@ function useSummary(fixture: Fixture): string {
     isUv && through === "glass" ? say("climate:gear.throughGlass") : undefined,
     metered ? say("climate:gear.byMeter") : undefined,
     vessel && waterADaySaid(vessel.waterL, say, figures),
-    vessel?.days && daysSaid(vessel.days, say),
+    vessel?.days && say("climate:gear.lasts", { days: daysSaid(vessel.days, say) }),
   ];
   return parts.filter((part) => part !== undefined && part !== "").join(" · ");
 }
-
-const daysSaid = ({ least, most }: Days, say: Say): string => {
-  const [low, high] = [least, most].map((end) => end && Math.round(end));
-  return high === undefined
-    ? say("climate:gear.lastsFrom", { low: `${low}` })
-    : say("climate:gear.lasts", { low: `${low}`, high: `${high}`, count: high });
-};
 
 /** One piece of gear: what it does at a glance, and under its name all that is told of it. */
 export function GearRow({ piece }: { piece: GearPiece }) {

@@ -3,11 +3,12 @@
 import { useMemo } from "react";
 import type { Range } from "@/core/catalog";
 import { ROUND_VENTS_CM } from "@/core/climate";
-import { airNeed, sprayedL, underOtherTop, type Days } from "@/core/outlook";
+import { airNeed, sprayedL, underOtherTop } from "@/core/outlook";
 import { useOpen } from "@/store";
 import { Fact, Facts, LedgerPart } from "@/ui/parts";
 import {
   changesSaid,
+  daysSaid,
   degreesSaid,
   percentsSaid,
   type Figures,
@@ -22,14 +23,6 @@ import css from "./Climate.module.css";
 /** Watts from a quiet corner to a draughty one. */
 const wattsOf = (range: Range, say: Say, figures: Figures): string =>
   range[1] < 0.5 ? say("common:none") : say("climate:heatRange", { watts: figures.numbers(range, 0) });
-
-const daysOf = (days: Days | undefined, say: Say): string => {
-  if (!days) return say("climate:needs.never");
-  const [low, high] = [days.least, days.most].map((end) => end && Math.round(end));
-  return high === undefined
-    ? say("climate:needs.daysFrom", { low: `${low}` })
-    : say("climate:needs.days", { low: `${low}`, high: `${high}`, count: high });
-};
 
 /** What it takes to hold the animal's band, beside what the box gets, and what another top would do. */
 export function Needs() {
@@ -69,10 +62,12 @@ export function Needs() {
           </Fact>
         ) : null}
         <Fact label={say("climate:needs.soilDries")}>
-          {outlook.soilDriesDays ? daysOf(outlook.soilDriesDays, say) : say("climate:soilStays")}
+          {outlook.soilDriesDays ? daysSaid(outlook.soilDriesDays, say) : say("climate:soilStays")}
         </Fact>
         {derived.ground.water ? (
-          <Fact label={say("climate:needs.drainage")}>{daysOf(outlook.safeLineDays, say)}</Fact>
+          <Fact label={say("climate:needs.drainage")}>
+            {outlook.safeLineDays ? daysSaid(outlook.safeLineDays, say) : say("climate:needs.never")}
+          </Fact>
         ) : null}
       </Facts>
       <p className={css.small}>{say("climate:heatNote")}</p>

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { isInstant } from "@/core/habitat";
-import { bandFor } from "@/core/keeping";
+import { bandFor, sideOf } from "@/core/keeping";
 import { MEASURABLES, PLACES, WHERE, type Measurable, type SamplePlace } from "@/core/log";
 import { instantOf, localTime } from "@/core/units";
 import { useOpen, useSession, useToday } from "@/store";
@@ -130,7 +130,7 @@ function useJudge(place: SamplePlace) {
   return (values: Values, hour: number): string => {
     const out = (Object.entries(values) as [Measurable, number][]).flatMap(([what, value]) => {
       const band = bandFor(derived, what, place, hour);
-      if (!band || (value >= band[0] && value <= band[1])) return [];
+      if (!band || sideOf(what, value, band) === "in") return [];
       const [low, high] = band.map((limit) => channelPrinted(limit, what, figures));
       return [say("journal:reading.out", { what: say(`journal:charts.${what}`), low, high })];
     });

@@ -11,7 +11,7 @@ export function WaterMarks({ frame }: { frame: Frame }) {
   const { water } = derived.ground;
   if (!water) return null;
   const read = derived.bands.find((check) => check.what === "waterLineCm");
-  const over = read !== undefined && read.value > water.safeLineCm;
+  const over = read?.side === "above";
   const [left, right, y] = [frame.x(0), frame.x(frame.acrossCm), frame.y(water.safeLineCm)];
   return (
     <g aria-hidden fontSize={12} fontWeight={600}>

@@ -35,11 +35,12 @@ export function StrataOverlay({ frame, chosen, onChoose }: { frame: Frame } & Ch
     });
   if (water && habitat.strata.waterLineCm > 0) {
     const { waterLineCm } = habitat.strata;
+    const isOver = derived.findings.some(({ code, about }) => code === "waterOverSafeLine" && about === "design");
     tags.push({
       key: "water",
       cm: waterLineCm,
       text: tagText(waterLineCm),
-      color: waterLineCm > water.safeLineCm ? "#a63d2f" : "#246c7e",
+      color: isOver ? "#a63d2f" : "#246c7e",
     });
   }
 

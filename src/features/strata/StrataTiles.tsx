@@ -1,5 +1,6 @@
 "use client";
 
+import type { FindingCode } from "@/core/findings";
 import { LIMITS } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { Stepper } from "@/ui/measure";
@@ -40,6 +41,7 @@ export function StrataTiles() {
   const system = useUnits();
   const { habitat, derived } = useOpen();
   const { ground } = derived;
+  const isTold = (code: FindingCode): boolean => derived.findings.some((finding) => finding.code === code);
   const { sillCm } = habitat.shell;
   const front = figures.shown(ground.highestFrontCm, "length");
   const back = figures.shown(ground.surface.backCm, "length");
@@ -56,14 +58,14 @@ export function StrataTiles() {
           figure={front.figure}
           unit={front.unit}
           note={sillCm > 0 ? say("strata:ofSill", { sillCm }) : say("strata:noSill")}
-          tone={ground.underSillCm !== undefined && ground.underSillCm < 0 ? "harm" : undefined}
+          tone={isTold("overSill") ? "harm" : undefined}
         />
         <Tile
           label={say("strata:fillBack")}
           figure={back.figure}
           unit={back.unit}
           note={say("strata:underRim", { rimCm: Math.max(0, ground.underRimCm) })}
-          tone={ground.underRimCm < 0 ? "harm" : undefined}
+          tone={isTold("aboveRim") ? "harm" : undefined}
         />
         <Tile
           label={say("strata:soilTotal")}

@@ -128,6 +128,7 @@ const sentences = {
       night:
         "The room is at {{roomC}} and {{animalId}} wants nights of {{mostC}} at the most. No box is cooler than its room: let the room cool by night, or take the night for a warm one.",
     },
+    mend: "Keep the room at {{roomC}}",
   },
   staleAir: {
     why: "The lid is a pane and there is no vent: air goes stale and glass stays fogged.",

@@ -18,6 +18,9 @@ export default {
       heater: "Add {{kindId}}, {{loadW}} W",
       heaters: "Add {{count}} × {{kindId}}, {{loadW}} W each",
       covered: "Cover {{coveredPct}}, {{kindId}} {{loadW}} W",
+      room: "Keep the room at {{roomC}}",
+      roomHeater: "Room at {{roomC}}, {{kindId}} {{loadW}} W",
+      roomHeaters: "Room at {{roomC}}, {{count}} × {{kindId}}, {{loadW}} W each",
     },
   },
   tooHot: {
@@ -34,6 +37,7 @@ export default {
       held: "Put {{kindId}} on a thermostat",
       uncover: "Uncover the top",
       nightOff: "Switch {{kindId}} off by night",
+      room: "Keep the room at {{roomC}}",
     },
   },
   baskingOff: {
@@ -47,6 +51,8 @@ export default {
       hang: "Add {{kindId}}, {{loadW}} W",
       power: "Take one of {{loadW}} W",
       raise: "Hang it at {{upCm}}",
+      room: "Keep the room at {{roomC}}",
+      roomHang: "Room at {{roomC}}, {{kindId}} {{loadW}} W",
     },
   },
   tooDry: {
@@ -93,6 +99,8 @@ export default {
       raise: "Raise it to {{upCm}}",
       swap: "Take {{kindId}} instead",
       move: "Hang it where it basks",
+      room: "Keep the room at {{roomC}}",
+      roomHang: "Room at {{roomC}}, hang up {{kindId}}",
     },
   },
   uvNoShade: {

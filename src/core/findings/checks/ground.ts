@@ -4,6 +4,7 @@ import type { Library } from "../../library";
 import { HEADS_FOR_LIME_PCT, mixTarget, SEALS_FROM_PCT, unsuited, type Blend } from "../../mix";
 import { bounds } from "../../shape";
 import { mixtureOf, soilReachedCm, type Ground } from "../../strata";
+import { printsOver } from "../../units";
 import type { Assessed, Check, Found } from "../types";
 
 /** How high each kind of layer stands at the front glass, in its middle, cm. */
@@ -37,8 +38,8 @@ export const checkFill: Check = ({ habitat, ground }) => {
     quantities: { overCm: byCm, fillCm: highestFrontCm, sillCm, ...atFront(ground) },
   });
   return [
-    ...(underRimCm < 0 ? [above] : []),
-    ...(underSillCm !== undefined && underSillCm < 0 ? [over(-underSillCm)] : []),
+    ...(printsOver("length", heightCm - underRimCm, heightCm) ? [above] : []),
+    ...(underSillCm !== undefined && printsOver("length", highestFrontCm, sillCm) ? [over(-underSillCm)] : []),
   ];
 };
 

@@ -12,6 +12,7 @@ import { groundMenders } from "./ground";
 import { lampMenders } from "./lamps";
 import { pieceMenders } from "./pieces";
 import { plantMenders } from "./plants";
+import { roomMenders } from "./rooms";
 import { stackMenders } from "./stack";
 import { warmingMenders } from "./warming";
 import { waterMenders } from "./water";
@@ -27,6 +28,7 @@ const MENDERS: Menders = {
   ...gearMenders,
   ...coolingMenders,
   ...dampMenders,
+  ...roomMenders,
   ...warmingMenders,
   ...lampMenders,
 };

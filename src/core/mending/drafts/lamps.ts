@@ -6,10 +6,11 @@ import { baskingOn } from "../../hardscape";
 import { uvIndexAt, uvLamps } from "../../light";
 import { betweenPanes, usualGear, type GearPiece } from "../../habitat";
 import { BESIDE_LAMP_CM, besideCm, standCm } from "../../outlook";
-import { one, type Menders } from "../mender";
+import { one, type Mender, type Menders } from "../mender";
 import { isClear, placesAside } from "./apart";
 import { freeId } from "./freeIds";
 import { change, pieceAbout } from "./gear";
+import { inOtherRoom } from "./rooms";
 import { middle } from "../../range";
 
 /** How near what comes is to what is wanted: nothing where the middle of the one lies within the other. */
@@ -43,11 +44,14 @@ function lit(assessed: Assessed, tried: Tried): Range {
   return uvIndexAt(lamps, meets?.at ?? under(assessed, fixture));
 }
 
+const HEIGHTS_TRIED = 30;
+
 /** Heights a lamp may be hung at, cm, from the top down, over what stands under it. */
 function heights({ habitat, ground }: Assessed, { xCm, yCm }: GearPiece): number[] {
   const top = habitat.shell.heightCm;
   const foot = standCm(ground, xCm, yCm, top) + 12;
-  return Array.from({ length: 30 }, (_, n) => top - 4 - n * 2).filter((cm) => cm > foot);
+  const room = Math.max(0, top - 4 - foot);
+  return Array.from({ length: HEIGHTS_TRIED }, (_, n) => Math.round(top - 4 - (n * room) / HEIGHTS_TRIED));
 }
 
 const UV_KINDS = ["shadeUvTube", "linearUvTube", "strongUvTube"];
@@ -243,31 +247,47 @@ function clearOfSides({ habitat, ground }: Assessed, { piece, kind, zCm }: Fixtu
 const warmest = ({ outlook }: Assessed) =>
   outlook.all.filter(({ kind }) => kind.purpose === "dayHeat").toSorted((a, b) => wattsOf(b) - wattsOf(a))[0];
 
+const baskingMended: Mender<"baskingOff"> = ({ quantities }, assessed) => {
+  const wanted: Range = [quantities.wantLowC, quantities.wantHighC];
+  const lamp = warmest(assessed);
+  if (quantities.variant === "noLamp" || !lamp) return newLamp(assessed, wanted);
+  const { piece } = lamp;
+  const power = sized(assessed, lamp, wanted)
+    .filter((powerW) => powerW !== piece.powerW)
+    .flatMap((powerW) => one({ loadW: powerW, variant: "power" as const }, change(piece.id, { powerW })));
+  if (quantities.variant !== "tooHot") return power;
+  const upCm = Math.round(fixtureOf(lamp, assessed.habitat.shell, assessed.ground.surfaceAt).zCm + 8);
+  return [...power, ...one({ upCm, variant: "raise" as const }, change(piece.id, { upCm, place: "aboveMesh" }))];
+};
+
+const uvMended: Mender<"uvOff"> = ({ quantities }, assessed) => {
+  const wanted = assessed.animal.uv.indexAtBack;
+  if (!wanted) return [];
+  const lamp = assessed.outlook.lamps.toSorted((a, b) => b.index[1] - a.index[1])[0];
+  if (quantities.variant === "missing" || !lamp) return newTube(assessed, wanted);
+  const way = quantities.variant === "tooWeak" ? "lower" : "raise";
+  return [
+    ...hung(assessed, lamp.fixture, wanted, way),
+    ...swapped(assessed, lamp.fixture, wanted),
+    ...movedNear(assessed, lamp.fixture, wanted),
+  ];
+};
+
+/** A lamp warms: where a box is at its limit, one more may hang in a cooler room. */
+const baskingInCoolerRoom = inOtherRoom<"baskingOff">("cooler", (roomC) => ({ roomC, variant: "room" }), {
+  mender: baskingMended,
+  told: (quantities, roomC) =>
+    quantities.variant === "hang" ? { ...quantities, roomC, variant: "roomHang" } : undefined,
+});
+const uvInCoolerRoom = inOtherRoom<"uvOff">("cooler", (roomC) => ({ roomC, variant: "room" }), {
+  mender: uvMended,
+  told: (quantities, roomC) =>
+    quantities.variant === "hang" ? { ...quantities, roomC, variant: "roomHang" } : undefined,
+});
+
 export const lampMenders = {
-  baskingOff: ({ quantities }, assessed) => {
-    const wanted: Range = [quantities.wantLowC, quantities.wantHighC];
-    const lamp = warmest(assessed);
-    if (quantities.variant === "noLamp" || !lamp) return newLamp(assessed, wanted);
-    const { piece } = lamp;
-    const power = sized(assessed, lamp, wanted)
-      .filter((powerW) => powerW !== piece.powerW)
-      .flatMap((powerW) => one({ loadW: powerW, variant: "power" as const }, change(piece.id, { powerW })));
-    if (quantities.variant !== "tooHot") return power;
-    const upCm = Math.round(fixtureOf(lamp, assessed.habitat.shell, assessed.ground.surfaceAt).zCm + 8);
-    return [...power, ...one({ upCm, variant: "raise" as const }, change(piece.id, { upCm, place: "aboveMesh" }))];
-  },
-  uvOff: ({ quantities }, assessed) => {
-    const wanted = assessed.animal.uv.indexAtBack;
-    if (!wanted) return [];
-    const lamp = assessed.outlook.lamps.toSorted((a, b) => b.index[1] - a.index[1])[0];
-    if (quantities.variant === "missing" || !lamp) return newTube(assessed, wanted);
-    const way = quantities.variant === "tooWeak" ? "lower" : "raise";
-    return [
-      ...hung(assessed, lamp.fixture, wanted, way),
-      ...swapped(assessed, lamp.fixture, wanted),
-      ...movedNear(assessed, lamp.fixture, wanted),
-    ];
-  },
+  baskingOff: [baskingMended, ...baskingInCoolerRoom],
+  uvOff: [uvMended, ...uvInCoolerRoom],
   /** Raised until it is clear of what it shines on; moved aside or over the top, clear of what stands beside it. */
   lampNear: ({ about, quantities }, assessed) => {
     const lamp = assessed.outlook.all.find(({ piece }) => piece.id === about);

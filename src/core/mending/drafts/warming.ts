@@ -10,6 +10,7 @@ import type { MendQuantities } from "../quantities";
 import { hasOpenTop, moreCover } from "./covers";
 import { isClear, placesAside } from "./apart";
 import { freeId, freeIds } from "./freeIds";
+import { inOtherRoom } from "./rooms";
 import { change, clearUpCm, heldRun, thermostat, thermostatFor, type Half } from "./gear";
 
 type Quantities = MendQuantities["tooCold"];
@@ -278,6 +279,15 @@ function warmedSome(finding: FindingOf<"tooCold">, assessed: Assessed) {
   return offered(firstFew(assessed, { half: tries.half, enough: isFine }, ways));
 }
 
+/** In a warmer room, with what heaters are still needed there. */
+const inWarmerRoom = inOtherRoom<"tooCold">("warmer", (roomC) => ({ roomC, variant: "room" }), {
+  mender: warmed,
+  told: (quantities, roomC) => {
+    if (quantities.variant === "heater") return { ...quantities, roomC, variant: "roomHeater" };
+    return quantities.variant === "heaters" ? { ...quantities, roomC, variant: "roomHeaters" } : undefined;
+  },
+});
+
 export const warmingMenders = {
-  tooCold: [warmed, warmedUnderCover, warmedSome],
+  tooCold: [warmed, warmedUnderCover, warmedSome, ...inWarmerRoom],
 } satisfies Pick<Menders, "tooCold">;
