@@ -239,6 +239,7 @@ const laying = z.strictObject({
     "layingBox",
     "water",
     "leavesOverWater",
+    "smoothLeaf",
     "axils",
     "bornAlive",
     "colonyNest",

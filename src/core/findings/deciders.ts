@@ -79,6 +79,7 @@ const DECIDING: { readonly [C in FindingCode]: Deciding<C> } = {
   mixHurts: ({ ingredientId, variant }) => ingredient(ingredientId, variant === "skin" ? "amphibianSkin" : "safeToDig"),
   mixLimed: ofAnimal("soil.type"),
   mixSeals: nothing,
+  mixOff: ofAnimal("climate", "soil.type"),
   soilInWater: nothing,
   slopeTooSteep: nothing,
   zoneOutside: nothing,

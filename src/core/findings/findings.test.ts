@@ -92,6 +92,7 @@ describe("each check speaks, and its mend makes it silent without breaking the d
     ["mixHurts", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "lavaGrit", parts: 1 } }]],
     ["mixLimed", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "limePowder", parts: 10 } }]],
     ["mixSeals", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "swellingClay", parts: 20 } }]],
+    ["mixOff", sound, [{ name: "setPart", args: { mixId: "mix-1", ingredientId: "clayPowder", parts: 20 } }]],
     ["plantOutgrows", sound, [{ name: "addPlant", args: { id: "p", plantId: "dwarfBanana", xCm: 30, yCm: 30 } }]],
     ["plantWantsWetter", boa, [{ name: "addPlant", args: { id: "p", plantId: "nervePlant", xCm: 10, yCm: 10 } }]],
     ["plantWantsDrier", sound, [{ name: "addPlant", args: { id: "p", plantId: "zebraHaworthia", xCm: 10, yCm: 10 } }]],

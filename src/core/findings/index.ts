@@ -9,6 +9,7 @@ import { checkFurnishing, checkLoad, checkPieces } from "./checks/pieces";
 import { checkStanding } from "./checks/inside";
 import { checkOverlaps } from "./checks/overlaps";
 import { checkGrowth, checkLosses, checkPlanted, checkPlants } from "./checks/planting";
+import { checkMixesLaid } from "./checks/mixes";
 import { checkReadings } from "./checks/readings";
 import { checkSoilInWater, checkTerrain } from "./checks/terrain";
 import { checkDrainage, checkWaterLine } from "./checks/water";
@@ -43,6 +44,7 @@ const CHECKS: readonly Check[] = [
   checkSoilInWater,
   checkDrainage,
   checkSoil,
+  checkMixesLaid,
   checkTerrain,
   checkFurnishing,
   checkPlants,

@@ -1,5 +1,6 @@
 import type { FurnishingCode, RefugeCode } from "../hardscape";
 import type { Spot, Wall } from "../habitat";
+import type { OffCode } from "../mix";
 import { GEAR_CODES, type GearQuantities } from "./gearQuantities";
 
 type Band<N extends "C" | "Rh"> = Record<`low${N}` | `high${N}`, number>;
@@ -54,6 +55,13 @@ export type FindingQuantities = GearQuantities & {
   mixHurts: Animal & { ingredientId: string } & Variant<"skin" | "digging">;
   mixLimed: Animal & { ingredientId: string; freeLimePct: number; pH: string; mostPh: string };
   mixSeals: { ingredientId: string; swellingPct: number };
+  mixOff: Animal & {
+    nth: number;
+    havePct?: number;
+    wantLowPct?: number;
+    wantHighPct?: number;
+    pH?: string;
+  } & Variant<OffCode>;
   soilInWater: { lineCm: number; lowCm: number };
   slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };
   zoneOutside: { zone: string };
@@ -135,6 +143,7 @@ const CODES: Record<FindingCode, true> = {
   mixHurts: true,
   mixLimed: true,
   mixSeals: true,
+  mixOff: true,
   soilInWater: true,
   slopeTooSteep: true,
   zoneOutside: true,

@@ -46,6 +46,7 @@ const LEFT: Partial<Record<FindingCode, readonly Choice[]>> = {
   mixHurts: ["otherMix"],
   mixLimed: ["otherMix"],
   mixSeals: ["otherMix"],
+  mixOff: ["otherMix"],
   slopeTooSteep: ["gentlerSlope"],
   roomTooHot: ["coolerRoom", "otherAnimal"],
   tooHot: ["coolerRoom", "largerBox", "otherAnimal"],

@@ -39,6 +39,7 @@ const DIGS_OUT: ReadonlySet<CommandName> = new Set<CommandName>([
   "setDepth",
   "setCorners",
   "removePart",
+  "setParts",
   "setZone",
   "removeZone",
   "setTreatment",

@@ -30,6 +30,7 @@ export type MendQuantities = {
   mixHurts: { ingredientId: string };
   mixLimed: object;
   mixSeals: object;
+  mixOff: { ingredientId?: string; sharePct?: number; recipeId?: string } & Variant<"add" | "leaveOut" | "recipe">;
   soilInWater: object;
   zoneOutside: { zone: string };
   zoneUnheld: { kindId: string; heightCm: number };

@@ -22,6 +22,8 @@ export { HEADS_FOR_LIME_PCT, MMOL_PER_G_LIME } from "./lime";
 export { heldIn } from "./retention";
 export { aimsAt, distance, DOES, METERS, readMeters, SCALES, standing } from "./meters";
 export type { Aims, Distance, Does, MeterId, Readings, Standing } from "./meters";
+export { worthSaying } from "./worthSaying";
+export type { OffCode, OffMeter } from "./worthSaying";
 export { mixTarget } from "./target";
 export { makePlan } from "./make";
 export type { Bench, MakePlan } from "./make";

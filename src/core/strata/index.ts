@@ -22,5 +22,5 @@ export { lineAtL } from "./water";
 export { ground } from "./ground";
 export type { Ground } from "./ground";
 export { mixRoomL } from "./mixRoom";
-export { mixWanted } from "./mixWanted";
+export { bedOf, mixWanted } from "./mixWanted";
 export type { Bedded } from "./mixWanted";

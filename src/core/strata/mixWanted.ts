@@ -1,5 +1,6 @@
+import type { Animal } from "../catalog";
 import type { Design, Layer } from "../habitat";
-import { pouredFor, type Laying } from "../mix";
+import { pouredFor, type Bed, type Laying } from "../mix";
 import type { Ground } from "./ground";
 import type { Level } from "./levels";
 
@@ -51,3 +52,15 @@ export function mixWanted(
   const depthCm = Math.max(0, ...beds.map((bed) => bed.depthCm));
   return { laying: { looseL, moistL, dryL }, volumeL: moistL + dryL, depthCm, beds };
 }
+
+const LEAST_BED_CM = 5;
+
+/**
+ * The bed the meters of a mix speak of: as deep as it lies, or where it is not laid as deep as is good for the animal.
+ *
+ * @param depthCm of the deepest bed of it; 0 where it is not laid
+ */
+export const bedOf = (depthCm: number, { soil }: Pick<Animal, "soil">): Bed => ({
+  footCm: 0,
+  depthCm: depthCm > 0 ? depthCm : Math.max(soil.goodDepthCm, LEAST_BED_CM),
+});

@@ -1,7 +1,16 @@
 "use client";
 
 import { useState } from "react";
-import { METERS, SCALES, standing, type Aims, type MeterId, type Readings, type Standing } from "@/core/mix";
+import {
+  METERS,
+  SCALES,
+  standing,
+  type Aims,
+  type MeterId,
+  type Readings,
+  type Standing,
+  worthSaying,
+} from "@/core/mix";
 import { useFigures, useSay, useUnits } from "@/words";
 import css from "./Meters.module.css";
 import { readingOf, sayReading } from "./meterWords";
@@ -13,6 +22,7 @@ type Props = { readings: Readings; aims: Aims; currency: string; ring?: Readings
  * the rest when asked.
  */
 export function Meters({ readings, aims, currency, ring }: Props) {
+  const off = worthSaying(readings, aims);
   return (
     <ul className={css.meters}>
       {METERS.map((id) => (
@@ -23,6 +33,7 @@ export function Meters({ readings, aims, currency, ring }: Props) {
           aim={aims[id]}
           ring={ring && readingOf(ring, id)}
           currency={currency}
+          out={off.some(({ meter }) => meter === id)}
         />
       ))}
     </ul>
@@ -47,19 +58,21 @@ function Meter({
   aim,
   ring,
   currency,
+  out,
 }: {
   id: MeterId;
   value: number | undefined;
   aim: Aims[MeterId];
   ring: number | undefined;
   currency: string;
+  /** Off, and worth a word: there is a finding about it. */
+  out: boolean;
 }) {
   const say = useSay();
   const figures = useFigures();
   const system = useUnits();
   const [asked, setAsked] = useState(false);
   const stands = value === undefined ? "free" : standing(value, aim);
-  const out = stands === "below" || stands === "above";
   const name = say(`mix:meters.${id}`);
   const told = sayReading(id, value, say, figures, system, currency);
   const means = `mix:means.${id}.${stands}` as "mix:means.water.in";

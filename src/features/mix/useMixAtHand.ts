@@ -17,7 +17,7 @@ import {
   type Readings,
 } from "@/core/mix";
 import { EMPTY_SHELF, type OwnShelf } from "@/core/own";
-import { mixWanted, type Bedded } from "@/core/strata";
+import { bedOf, mixWanted, type Bedded } from "@/core/strata";
 import { EMPTY_BINS, litresInStock, mixPricePerL, type Bins } from "@/core/supply";
 import { useBins, useOpen, useOwn } from "@/store";
 
@@ -44,8 +44,6 @@ export type MixAtHand = {
   own: OwnShelf;
 };
 
-const LEAST_BED_CM = 5;
-
 export function useMixAtHand(mix: Mix): MixAtHand {
   const { habitat, derived } = useOpen();
   const { library, ground, animal } = derived;
@@ -56,8 +54,7 @@ export function useMixAtHand(mix: Mix): MixAtHand {
     const pantry = pantryOf(library);
     const mixture = blend(mix.parts, pantry);
     const wanted = mixWanted(habitat, ground, mix.id, mixture?.settlesPct ?? 0);
-    const depthCm = wanted.depthCm > 0 ? wanted.depthCm : Math.max(animal.soil.goodDepthCm, LEAST_BED_CM);
-    const bed = { footCm: 0, depthCm };
+    const bed = bedOf(wanted.depthCm, animal);
     // The bins may still hold what was taken off the builder's own shelf.
     const stocked = Object.entries(litresInStock(bins)).filter(([id]) => library.find("ingredients", id));
     return {

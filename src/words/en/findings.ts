@@ -164,6 +164,25 @@ const sentences = {
     why: "{{freeLimePct}} of its weight is lime that dissolves, most of it in {{ingredientId}}: it heads for pH {{pH}}, whatever else is in it, and the ground of {{animalId}} is to be no higher than {{mostPh}}.",
     mend: "Leave the lime out",
   },
+  mixOff: {
+    why: {
+      airBelow:
+        "Mix {{nth}} keeps {{havePct}} of air once it has drained, where {{wantRangePct}} is usual: it closes up and may turn sour.",
+      burrowBelow:
+        "{{animalId}} digs, and tunnels in mix {{nth}} fall in: about a tenth of clay, pressed moist, makes them stand.",
+      drainsBelow: "Water stands on mix {{nth}} instead of running through: fines and clay close it.",
+      waterBelow: "Mix {{nth}} holds {{havePct}} of water, where {{wantRangePct}} is usual: it dries fast.",
+      waterAbove:
+        "Mix {{nth}} holds {{havePct}} of water, where {{wantRangePct}} is usual: it stays wet, and roots and feet may rot.",
+      acidBelow: "Mix {{nth}} is sour, pH {{pH}}: crew and many plants do poorly in it.",
+      acidAbove: "Mix {{nth}} is limy, pH {{pH}}: ferns, mosses and bromeliads dislike it.",
+    },
+    mend: {
+      add: "Add {{sharePct}} of {{ingredientId}}",
+      leaveOut: "Leave out {{ingredientId}}",
+      recipe: "Take {{recipeId}} instead",
+    },
+  },
   mixSeals: {
     why: "{{swellingPct}} of it is clay that swells when wet, most of it {{ingredientId}}: water stands on it, and swallowed it blocks the gut. Plain clay binds tunnels without.",
     mend: "Leave it out",

@@ -74,6 +74,7 @@ const titles = {
   zoneOutside: "A zone lies outside the floor.",
   zoneUnheld: "A step in the ground that nothing holds back.",
   mixLimed: "Lime sets the pH of this mix.",
+  mixOff: "A mix is not what this ground should be.",
   mixSeals: "Swelling clay seals this mix.",
   soilInWater: "Soil stands in the water.",
   stoneOnSoil: "A heavy stone rests on soil.",

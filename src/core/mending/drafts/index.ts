@@ -9,6 +9,7 @@ import { crewMenders } from "./crew";
 import { dampMenders } from "./damp";
 import { gearMenders } from "./gear";
 import { groundMenders } from "./ground";
+import { mixMenders } from "./mixes";
 import { lampMenders } from "./lamps";
 import { pieceMenders } from "./pieces";
 import { plantMenders } from "./plants";
@@ -21,6 +22,7 @@ const MENDERS: Menders = {
   ...boxMenders,
   ...stackMenders,
   ...groundMenders,
+  ...mixMenders,
   ...waterMenders,
   ...pieceMenders,
   ...plantMenders,
