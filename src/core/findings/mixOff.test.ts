@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { Command } from "../habitat";
 import { STOCK } from "../library";
 import { mendsOf } from "../mending";
 import { derived, found, made, started } from "../testing";
@@ -78,8 +79,7 @@ describe("a mix that is not what its ground should be", () => {
   });
 });
 
-const setAll = (ingredientId: string) =>
-  ({
-    name: "setParts",
-    args: { mixId: "mix-1", parts: [{ ingredientId, parts: 1 }], title: null, recipeId: null, own: [] },
-  }) as const;
+const setAll = (ingredientId: string): Command => ({
+  name: "setParts",
+  args: { mixId: "mix-1", parts: [{ ingredientId, parts: 1 }], title: null, recipeId: null, own: [] },
+});

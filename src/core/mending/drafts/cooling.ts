@@ -3,7 +3,6 @@ import { chainOf, inUse, isThermostat, wattsOf, type Fitted } from "../../gear";
 import { one, type Menders } from "../mender";
 import { freeId } from "./freeIds";
 import { change, heldRun, thermostat } from "./gear";
-import { inOtherRoom } from "./rooms";
 
 type Half = "day" | "night";
 
@@ -57,6 +56,4 @@ function cooled({ quantities }: FindingOf<"tooHot">, assessed: Assessed) {
   ];
 }
 
-const inCoolerRoom = inOtherRoom<"tooHot">("cooler", (roomC) => ({ roomC, variant: "room" }));
-
-export const coolingMenders = { tooHot: [cooled, ...inCoolerRoom] } satisfies Pick<Menders, "tooHot">;
+export const coolingMenders = { tooHot: cooled } satisfies Pick<Menders, "tooHot">;

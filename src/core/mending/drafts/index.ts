@@ -18,7 +18,7 @@ import { stackMenders } from "./stack";
 import { warmingMenders } from "./warming";
 import { waterMenders } from "./water";
 
-const MENDERS: Menders = {
+const MENDERS: Omit<Menders, OnlyByRoom> = {
   ...boxMenders,
   ...stackMenders,
   ...groundMenders,
@@ -30,25 +30,31 @@ const MENDERS: Menders = {
   ...gearMenders,
   ...coolingMenders,
   ...dampMenders,
-  ...roomMenders,
   ...warmingMenders,
   ...lampMenders,
 };
 
+/** Mended by no edit of the box. */
+type OnlyByRoom = "roomTooHot";
+
 /** A draft that says of itself what it does. */
 export type AnyDraft = Pick<Draft<object>, "commands" | "events" | "givesUp" | "alone"> & { part: MendPart };
 
-const isMendable = (finding: Finding): finding is Extract<Finding, { code: MendableCode }> => finding.code in MENDERS;
-
 type AnyMender = (finding: Finding, assessed: Assessed) => readonly Draft<object>[];
+type Registry = Partial<Record<MendableCode, AnyMender | readonly AnyMender[]>>;
+
+/** The menders of a finding in a registry, those that are asked first before the others. */
+const mendersIn = (registry: unknown, { code }: Finding): readonly AnyMender[] =>
+  [(registry as Registry)[code as MendableCode] ?? []].flat();
 
 /**
- * What could mend a finding, round by round: the gentlest ways first, those that give something up last. A later round
- * is worked out only when it is asked for.
+ * What could mend a finding, round by round: the gentlest ways first, those that give something up last; another room
+ * where nothing in the box does. A later round is worked out only when it is asked for.
  */
-export function* roundsOf(finding: Finding, assessed: Assessed): Generator<AnyDraft[]> {
-  if (!isMendable(finding)) return;
-  const menders = [MENDERS[finding.code]].flat() as readonly AnyMender[];
+export const roundsOf = (finding: Finding, assessed: Assessed): Generator<AnyDraft[]> =>
+  drafted(finding, assessed, [...mendersIn(MENDERS, finding), ...mendersIn(roomMenders, finding)]);
+
+function* drafted(finding: Finding, assessed: Assessed, menders: readonly AnyMender[]): Generator<AnyDraft[]> {
   for (const mender of menders) {
     const drafts = mender(finding, assessed).map(({ quantities, ...draft }): AnyDraft => ({
       ...draft,
@@ -58,8 +64,8 @@ export function* roundsOf(finding: Finding, assessed: Assessed): Generator<AnyDr
   }
 }
 
-/** The first ways there are. */
+/** The first ways there are in the box. */
 export function draftsOf(finding: Finding, assessed: Assessed): AnyDraft[] {
-  for (const drafts of roundsOf(finding, assessed)) if (drafts.length > 0) return drafts;
+  for (const drafts of drafted(finding, assessed, mendersIn(MENDERS, finding))) if (drafts.length > 0) return drafts;
   return [];
 }

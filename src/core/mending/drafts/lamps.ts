@@ -10,7 +10,6 @@ import { one, type Mender, type Menders } from "../mender";
 import { isClear, placesAside } from "./apart";
 import { freeId } from "./freeIds";
 import { change, pieceAbout } from "./gear";
-import { inOtherRoom } from "./rooms";
 import { middle } from "../../range";
 
 /** How near what comes is to what is wanted: nothing where the middle of the one lies within the other. */
@@ -247,7 +246,7 @@ function clearOfSides({ habitat, ground }: Assessed, { piece, kind, zCm }: Fixtu
 const warmest = ({ outlook }: Assessed) =>
   outlook.all.filter(({ kind }) => kind.purpose === "dayHeat").toSorted((a, b) => wattsOf(b) - wattsOf(a))[0];
 
-const baskingMended: Mender<"baskingOff"> = ({ quantities }, assessed) => {
+export const baskingMended: Mender<"baskingOff"> = ({ quantities }, assessed) => {
   const wanted: Range = [quantities.wantLowC, quantities.wantHighC];
   const lamp = warmest(assessed);
   if (quantities.variant === "noLamp" || !lamp) return newLamp(assessed, wanted);
@@ -260,7 +259,7 @@ const baskingMended: Mender<"baskingOff"> = ({ quantities }, assessed) => {
   return [...power, ...one({ upCm, variant: "raise" as const }, change(piece.id, { upCm, place: "aboveMesh" }))];
 };
 
-const uvMended: Mender<"uvOff"> = ({ quantities }, assessed) => {
+export const uvMended: Mender<"uvOff"> = ({ quantities }, assessed) => {
   const wanted = assessed.animal.uv.indexAtBack;
   if (!wanted) return [];
   const lamp = assessed.outlook.lamps.toSorted((a, b) => b.index[1] - a.index[1])[0];
@@ -273,21 +272,9 @@ const uvMended: Mender<"uvOff"> = ({ quantities }, assessed) => {
   ];
 };
 
-/** A lamp warms: where a box is at its limit, one more may hang in a cooler room. */
-const baskingInCoolerRoom = inOtherRoom<"baskingOff">("cooler", (roomC) => ({ roomC, variant: "room" }), {
-  mender: baskingMended,
-  told: (quantities, roomC) =>
-    quantities.variant === "hang" ? { ...quantities, roomC, variant: "roomHang" } : undefined,
-});
-const uvInCoolerRoom = inOtherRoom<"uvOff">("cooler", (roomC) => ({ roomC, variant: "room" }), {
-  mender: uvMended,
-  told: (quantities, roomC) =>
-    quantities.variant === "hang" ? { ...quantities, roomC, variant: "roomHang" } : undefined,
-});
-
 export const lampMenders = {
-  baskingOff: [baskingMended, ...baskingInCoolerRoom],
-  uvOff: [uvMended, ...uvInCoolerRoom],
+  baskingOff: baskingMended,
+  uvOff: uvMended,
   /** Raised until it is clear of what it shines on; moved aside or over the top, clear of what stands beside it. */
   lampNear: ({ about, quantities }, assessed) => {
     const lamp = assessed.outlook.all.find(({ piece }) => piece.id === about);

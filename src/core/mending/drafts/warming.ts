@@ -10,7 +10,6 @@ import type { MendQuantities } from "../quantities";
 import { hasOpenTop, moreCover } from "./covers";
 import { isClear, placesAside } from "./apart";
 import { freeId, freeIds } from "./freeIds";
-import { inOtherRoom } from "./rooms";
 import { change, clearUpCm, heldRun, thermostat, thermostatFor, type Half } from "./gear";
 
 type Quantities = MendQuantities["tooCold"];
@@ -251,7 +250,7 @@ const covered = (ways: readonly Way[], { covers }: Tries): Way[] =>
 const offered = (ways: readonly Way[]) => ways.flatMap(({ commands, told }) => one(told, ...commands));
 
 /** Change what is there, cover the top, then add. */
-function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
+export function warmed(finding: FindingOf<"tooCold">, assessed: Assessed) {
   const { half, there, fresh, covers } = triesFor(finding, assessed);
   const aim: Aim = { half, enough: midIn };
   const byCover = covers.map(({ coveredPct, commands }): Way => ({
@@ -279,15 +278,6 @@ function warmedSome(finding: FindingOf<"tooCold">, assessed: Assessed) {
   return offered(firstFew(assessed, { half: tries.half, enough: isFine }, ways));
 }
 
-/** In a warmer room, with what heaters are still needed there. */
-const inWarmerRoom = inOtherRoom<"tooCold">("warmer", (roomC) => ({ roomC, variant: "room" }), {
-  mender: warmed,
-  told: (quantities, roomC) => {
-    if (quantities.variant === "heater") return { ...quantities, roomC, variant: "roomHeater" };
-    return quantities.variant === "heaters" ? { ...quantities, roomC, variant: "roomHeaters" } : undefined;
-  },
-});
-
 export const warmingMenders = {
-  tooCold: [warmed, warmedUnderCover, warmedSome, ...inWarmerRoom],
+  tooCold: [warmed, warmedUnderCover, warmedSome],
 } satisfies Pick<Menders, "tooCold">;
