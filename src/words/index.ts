@@ -8,7 +8,16 @@ export { sayEvent } from "./eventSaid";
 export { stepTitle, stepWhy } from "./stepSaid";
 export { clockOf, minutesOf, timesOf } from "./clock";
 export { monthNames, monthsSaid, runSaid } from "./gearRuns";
-export { changesSaid, daysSaid, degreesApart, degreesSaid, indexSaid, metSaid, percentsSaid, waterADaySaid } from "./ranges";
+export {
+  changesSaid,
+  daysSaid,
+  degreesApart,
+  degreesSaid,
+  indexSaid,
+  metSaid,
+  percentsSaid,
+  waterADaySaid,
+} from "./ranges";
 export { gearSizesSaid, wattsSaid } from "./gearSizes";
 export { capital, isWord, sayIn, words } from "./say";
 export type { Say } from "./say";

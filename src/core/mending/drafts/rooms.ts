@@ -36,7 +36,7 @@ type Told<C extends MendableCode> = {
  * Where nothing in the box mends a finding, the room it stands in might: by itself, the least that is enough; else
  * together with what mends the finding in that room.
  */
-export function inOtherRoom<C extends MendableCode>(way: Way, { byItself, further }: Told<C>): Mender<C>[] {
+function inOtherRoom<C extends MendableCode>(way: Way, { byItself, further }: Told<C>): Mender<C>[] {
   const byRoom: Mender<C> = (finding, assessed) => {
     for (let byC = 1; byC <= MOST_C; byC += 1) {
       const roomC = stepped(assessed, way, byC);
