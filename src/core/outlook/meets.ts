@@ -16,14 +16,14 @@ export const backAt = ({ basking, perch }: Outlook): "basking" | "perch" | "floo
   basking ? "basking" : perch ? "perch" : "floor";
 
 /**
- * So far out of its band a figure is not worth saying: told in whole degrees, its end and the band's print alike; and
- * what a gauge of damp is read to. °C, % RH; ours.
+ * So far out of its band a figure is not worth saying: what a first sizing is good to, and what a gauge is read to. °C,
+ * % RH; ours.
  */
 const WORTH: Record<MeetsId, number> = {
   basking: 0,
-  warm: 0.5,
-  cool: 0.5,
-  night: 0.5,
+  warm: 1,
+  cool: 1,
+  night: 1,
   humidity: 3,
   nightHumidity: 3,
   uv: 0,
