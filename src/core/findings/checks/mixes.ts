@@ -10,10 +10,7 @@ import {
 } from "../../mix";
 import { bedOf, mixWanted } from "../../strata";
 import type { FindingQuantities } from "../quantities";
-import type { Assessed, Check, Found, Weight } from "../types";
-
-/** Soil that turns sour and tunnels that fall in hurt what lives in them; the rest is what is usual. */
-const weightOf = (code: OffCode): Weight => (code === "airBelow" || code === "burrowBelow" ? "look" : "opinion");
+import type { Assessed, Check, Found } from "../types";
 
 /** How a mix reads where it lies in this habitat, and what is wrong with it; nothing of one that is not laid. */
 export function mixAsLaid(
@@ -47,5 +44,5 @@ export const checkMixesLaid: Check = (assessed) =>
       ...(havePct === undefined ? {} : { havePct, wantLowPct: low, wantHighPct: high }),
       ...(meter === "acid" ? { pH: laid.readings.acid.toFixed(1) } : {}),
     };
-    return [{ code: "mixOff", about: id, weight: weightOf(variant), step: "mix", quantities }];
+    return [{ code: "mixOff", about: id, weight: "opinion", step: "mix", quantities }];
   });
