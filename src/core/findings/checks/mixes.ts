@@ -4,7 +4,6 @@ import {
   blend,
   readMeters,
   worthSaying,
-  type OffCode,
   type OffMeter,
   type Readings,
 } from "../../mix";
