@@ -1,12 +1,4 @@
-import {
-  mixTarget,
-  pantryOf,
-  blend,
-  readMeters,
-  worthSaying,
-  type OffMeter,
-  type Readings,
-} from "../../mix";
+import { mixTarget, pantryOf, blend, readMeters, worthSaying, type OffMeter, type Readings } from "../../mix";
 import { bedOf, mixWanted } from "../../strata";
 import type { FindingQuantities } from "../quantities";
 import type { Assessed, Check, Found } from "../types";
