@@ -103,7 +103,7 @@ const PLANS: readonly Plan[] = [
       warmC: { start: 25.6, end: 26.2, wobble: 0.7 },
       coolC: { start: 23.2, end: 23.8, wobble: 0.6 },
       humidityRh: { start: 82, end: 86, wobble: 4 },
-      waterLineCm: { start: 1.4, end: 5.9, wobble: 0.1 },
+      waterLineCm: { start: 1.4, end: 6.4, wobble: 0.1 },
     },
   },
   {
@@ -229,7 +229,6 @@ const PLANS: readonly Plan[] = [
     commands: [
       { name: "setTreatment", args: { wall: "back", treatmentId: "corkPanel", thicknessCm: 3 } },
       { name: "setSoil", args: { layerId: "soil-1", frontCm: 9, backCm: 12 } },
-      { name: "takeRecipe", args: { mixId: "mix-1", recipeId: "soilBased" } },
       { name: "setDepth", args: { layerId: "dressing-1", depthCm: 2.5 } },
       piece("b1", "branch", 22, 24, onGround(2), { widthCm: 40, depthCm: 5, heightCm: 46 }),
       piece("b2", "branch", 24, 36, onWall(40), { widthCm: 38, depthCm: 5, heightCm: 34 }),

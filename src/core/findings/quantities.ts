@@ -60,7 +60,6 @@ export type FindingQuantities = GearQuantities & {
     havePct?: number;
     wantLowPct?: number;
     wantHighPct?: number;
-    pH?: string;
   } & Variant<OffCode>;
   soilInWater: { lineCm: number; lowCm: number };
   slopeTooSteep: { slopeDeg: number; standsDeg: number; xCm: number; yCm: number };

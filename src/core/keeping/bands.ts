@@ -89,9 +89,10 @@ export const bandFor = (wanted: Wanted, what: Measurable, place: SamplePlace, ho
   BANDS[what]?.(wanted, { place, hour });
 
 /** What is printed to the nearest step, and so judged by it; the rest as it was read. */
-const PRINTED_AS: Partial<Record<Measurable, "temperature" | "humidity">> = {
+const PRINTED_AS: Partial<Record<Measurable, "temperature" | "humidity" | "length">> = {
   temperatureC: "temperature",
   humidityRh: "humidity",
+  waterLineCm: "length",
 };
 
 /**

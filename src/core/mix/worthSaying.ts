@@ -6,7 +6,6 @@ const MATTERS = {
   burrow: ["below"],
   drains: ["below"],
   water: ["below", "above"],
-  acid: ["above"],
 } as const satisfies Partial<Record<Does, readonly ("below" | "above")[]>>;
 type Matters = typeof MATTERS;
 /** Which meter is off, and which way. @example "airBelow" */

@@ -13,7 +13,7 @@ import {
   METERS,
   readMeters,
   SCALES,
-  worthSaying,
+  standing,
   toldTotal,
   type Closer,
   type MeterId,
@@ -187,7 +187,6 @@ function MeterRow({
   const place = (value: number) => `${Math.min(100, Math.max(0, ((value - from) / (to - from)) * 100))}%`;
   const aim = hand.aims[id];
   const values = readings.map((one) => one && readingOf(one, id));
-  const off = readings.map((one) => one && worthSaying(one, hand.aims));
   return (
     <tr>
       <th scope="row">{say(`mix:meters.${id}`)}</th>
@@ -206,7 +205,7 @@ function MeterRow({
         </span>
       </td>
       {values.map((value, at) => {
-        const out = off[at]?.some(({ meter }) => meter === id) ?? false;
+        const out = value !== undefined && !["in", "free"].includes(standing(value, aim));
         return (
           <td key={at} className="measure" data-out={out}>
             {sayReading(id, value, say, figures, system, hand.bins.currency)}

@@ -1,28 +1,24 @@
 "use client";
 
 import { useState } from "react";
-import {
-  METERS,
-  SCALES,
-  standing,
-  type Aims,
-  type MeterId,
-  type Readings,
-  type Standing,
-  worthSaying,
-} from "@/core/mix";
+import { METERS, SCALES, standing, type Aims, type MeterId, type Readings, type Standing } from "@/core/mix";
 import { useFigures, useSay, useUnits } from "@/words";
 import css from "./Meters.module.css";
 import { readingOf, sayReading } from "./meterWords";
 
-type Props = { readings: Readings; aims: Aims; currency: string; ring?: Readings | undefined };
+type Props = {
+  readings: Readings;
+  aims: Aims;
+  currency: string;
+  ring?: Readings | undefined;
+  told: readonly MeterId[];
+};
 
 /**
  * Each meter as a value on its scale, against what this habitat wants; what is out of range says what it means at once,
  * the rest when asked.
  */
-export function Meters({ readings, aims, currency, ring }: Props) {
-  const off = worthSaying(readings, aims);
+export function Meters({ readings, aims, currency, ring, told }: Props) {
   return (
     <ul className={css.meters}>
       {METERS.map((id) => (
@@ -33,7 +29,7 @@ export function Meters({ readings, aims, currency, ring }: Props) {
           aim={aims[id]}
           ring={ring && readingOf(ring, id)}
           currency={currency}
-          out={off.some(({ meter }) => meter === id)}
+          out={told.includes(id)}
         />
       ))}
     </ul>

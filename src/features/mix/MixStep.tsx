@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { metersTold } from "@/core/findings";
 import type { Mix } from "@/core/habitat";
 import { useOpen } from "@/store";
 import { LedgerHead, Pills, Workbench } from "@/ui/parts";
@@ -40,6 +41,8 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
   const matching = useMatch(hand);
   const [locked, setLocked] = useState<ReadonlySet<string>>(new Set());
   const { habitat, readings, aims, bins } = hand;
+  const { derived } = useOpen();
+  const told = metersTold(derived.findings, mix.id);
   const toggle = (id: string) =>
     setLocked((before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]));
   const choose = (next: Mode) => {
@@ -97,7 +100,9 @@ function MixBench({ mix, onChoose }: { mix: Mix; onChoose: (mixId: string) => vo
             title={say("mix:title")}
             sub={ring ? say("mix:doesHelpRing", { other: ring.name }) : say("mix:doesHelp")}
           />
-          {readings ? <Meters readings={readings} aims={aims} currency={bins.currency} ring={ring?.readings} /> : null}
+          {readings ? (
+            <Meters readings={readings} aims={aims} currency={bins.currency} ring={ring?.readings} told={told} />
+          ) : null}
           <Beside hand={hand} />
           <ForHere hand={hand} />
         </>

@@ -174,7 +174,6 @@ const sentences = {
       waterBelow: "Mix {{nth}} holds {{havePct}} of water, where {{wantRangePct}} is usual: it dries fast.",
       waterAbove:
         "Mix {{nth}} holds {{havePct}} of water, where {{wantRangePct}} is usual: it stays wet, and roots and feet may rot.",
-      acidAbove: "Mix {{nth}} is limy, pH {{pH}}: ferns, mosses and bromeliads dislike it.",
     },
     mend: {
       add: "Add {{sharePct}} of {{ingredientId}}",

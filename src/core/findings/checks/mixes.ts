@@ -1,21 +1,42 @@
-import { mixTarget, pantryOf, blend, readMeters, worthSaying, type OffMeter, type Readings } from "../../mix";
+import {
+  mixTarget,
+  pantryOf,
+  blend,
+  readMeters,
+  SEALS_FROM_PCT,
+  worthSaying,
+  METERS,
+  type MeterId,
+  type OffCode,
+  type OffMeter,
+  type Readings,
+} from "../../mix";
 import { bedOf, mixWanted } from "../../strata";
 import type { FindingQuantities } from "../quantities";
-import type { Assessed, Check, Found } from "../types";
+import type { Assessed, Check, Finding, Found, Weight } from "../types";
 
-/** How a mix reads where it lies in this habitat, and what is wrong with it; nothing of one that is not laid. */
-export function mixAsLaid(
+/** Soil that turns sour and tunnels that fall in hurt what lives in them; the rest is what is usual. */
+const weightOf = (code: OffCode): Weight => (code === "airBelow" || code === "burrowBelow" ? "look" : "opinion");
+
+/**
+ * How a mix reads where it lies in this habitat, and what is wrong with it. Nothing of one that is not laid, or lies in
+ * a zone or a piece alone: that is made for what grows or hides there.
+ */
+function mixAsLaid(
   { habitat, ground, animal, library }: Pick<Assessed, "habitat" | "ground" | "animal" | "library">,
   mixId: string,
 ) {
   const mix = habitat.mixes.find(({ id }) => id === mixId);
   const mixture = mix && blend(mix.parts, pantryOf(library));
   if (!mixture) return undefined;
-  const { volumeL, depthCm } = mixWanted(habitat, ground, mixId, mixture.settlesPct);
-  if (volumeL <= 0) return undefined;
+  const { beds, depthCm } = mixWanted(habitat, ground, mixId, mixture.settlesPct);
+  if (!beds.some(({ zoneId, volumeL }) => zoneId === undefined && volumeL > 0)) return undefined;
   const aims = mixTarget(animal, habitat.crew.length > 0);
   const readings = readMeters(mixture, bedOf(depthCm, animal));
-  return { readings, aims, off: worthSaying(readings, aims) };
+  // What swelling clay seals is told by that.
+  const seals = mixture.swellingPct >= SEALS_FROM_PCT;
+  const off = worthSaying(readings, aims).filter(({ meter }) => meter !== "drains" || !seals);
+  return { readings, aims, off };
 }
 
 const sharesOf = (meter: OffMeter["meter"], readings: Readings): number | undefined =>
@@ -33,7 +54,14 @@ export const checkMixesLaid: Check = (assessed) =>
     const quantities: FindingQuantities["mixOff"] = {
       ...{ animalId: assessed.animal.id, nth: at + 1, variant },
       ...(havePct === undefined ? {} : { havePct, wantLowPct: low, wantHighPct: high }),
-      ...(meter === "acid" ? { pH: laid.readings.acid.toFixed(1) } : {}),
     };
-    return [{ code: "mixOff", about: id, weight: "opinion", step: "mix", quantities }];
+    return [{ code: "mixOff", about: id, weight: weightOf(variant), step: "mix", quantities }];
+  });
+
+/** The meters of a mix that something is told of, as they are drawn: what is said and what is shown are one. */
+export const metersTold = (findings: readonly Finding[], mixId: string): MeterId[] =>
+  findings.flatMap((finding): MeterId[] => {
+    if (finding.about !== mixId) return [];
+    if (finding.code === "mixOff") return METERS.filter((meter) => finding.quantities.variant.startsWith(meter));
+    return finding.code === "mixLimed" ? ["acid"] : finding.code === "mixSeals" ? ["drains"] : [];
   });

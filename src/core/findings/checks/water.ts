@@ -1,8 +1,7 @@
 import { rule } from "../../catalog";
 import type { Layer } from "../../habitat";
+import { printsOver } from "../../units";
 import type { Assessed, Check, Found } from "../types";
-
-const HAIR_CM = 1e-6;
 
 export const isVessel = (layer: Layer) => layer.kind === "drainage" || layer.kind === "falseBottom";
 
@@ -13,8 +12,8 @@ export const checkWaterLine: Check = ({ habitat, ground, bands }) => {
   const designedCm = habitat.strata.waterLineCm;
   const readCm = bands.find((check) => check.what === "waterLineCm")?.value ?? 0;
   const lineCm = Math.max(designedCm, readCm);
-  if (lineCm <= water.safeLineCm + HAIR_CM) return [];
-  const designed = designedCm > water.safeLineCm;
+  if (!printsOver("length", lineCm, water.safeLineCm)) return [];
+  const designed = printsOver("length", designedCm, water.safeLineCm);
   // How far water climbs is a figure from memory; that it reaches the soil itself is not.
   const reaches = lineCm > water.topCm - rule("safeGapCm");
   return [
