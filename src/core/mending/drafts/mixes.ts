@@ -1,3 +1,4 @@
+import type { Recipe } from "../../catalog";
 import type { Assessed } from "../../findings";
 import type { Command, Mix } from "../../habitat";
 import { bedOf, mixWanted } from "../../strata";
@@ -24,12 +25,21 @@ function changed(mix: Mix, { ingredientId, change, parts }: Closer): Ways {
   return one({ ingredientId, sharePct, variant: "add" }, { name: "setParts", args });
 }
 
-/** The usual mixes for this ground, in the place of the one that is off. */
-function usual(mix: Mix, { animal, library }: Assessed): Ways {
-  const recipes = library
+/** The usual mixes for this ground. */
+const usualFor = ({ animal, library }: Assessed): readonly Recipe[] =>
+  library
     .all("recipes")
     .filter(({ soils, climates }) => soils.includes(animal.soil.type) && climates.includes(animal.climate));
-  return recipes.flatMap(({ id, parts }) => {
+
+/** What such mixes are made of and does the animal no harm: what a builder has at hand, before what would do it best. */
+function usualParts(assessed: Assessed): string[] {
+  const parts = usualFor(assessed).flatMap((recipe) => recipe.parts.map(({ ingredientId }) => ingredientId));
+  return [...new Set(parts)].filter((id) => !unsuited(assessed.library.get("ingredients", id), assessed.animal));
+}
+
+/** A usual mix in the place of the one that is off. */
+function swapped(mix: Mix, assessed: Assessed): Ways {
+  return usualFor(assessed).flatMap(({ id, parts }) => {
     const args = { mixId: mix.id, parts: parts.map((part) => ({ ...part })), title: null, recipeId: id, own: [] };
     return one({ recipeId: id, variant: "recipe" as const }, { name: "setParts", args });
   });
@@ -43,16 +53,15 @@ export const mixMenders = {
       if (!mix) return [];
       const pantry = pantryOf(library);
       const { depthCm } = mixWanted(habitat, ground, mix.id, blend(mix.parts, pantry)?.settlesPct ?? 0);
-      const suits = library.all("ingredients").filter((item) => !unsuited(item, animal));
       const aims = mixTarget(animal, habitat.crew.length > 0);
-      const from = suits.map(({ id }) => id);
-      return closers(mix.parts, aims, from, { pantry, bed: bedOf(depthCm, animal) }, CLOSERS_TRIED).flatMap((closer) =>
+      const bed = bedOf(depthCm, animal);
+      return closers(mix.parts, aims, usualParts(assessed), { pantry, bed }, CLOSERS_TRIED).flatMap((closer) =>
         changed(mix, closer),
       );
     },
     ({ about }, assessed) => {
       const mix = assessed.habitat.mixes.find(({ id }) => id === about);
-      return mix ? usual(mix, assessed) : [];
+      return mix ? swapped(mix, assessed) : [];
     },
   ],
 } satisfies Pick<Menders, "mixOff">;
