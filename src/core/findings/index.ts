@@ -24,7 +24,7 @@ export { FINDING_CODES } from "./quantities";
 export type { FindingCode, FindingQuantities } from "./quantities";
 export type { GearCode } from "./gearQuantities";
 export { causeOf, isOpen } from "./answers";
-export { metersTold } from "./checks/mixes";
+export { metersTold } from "./metersTold";
 export { worstStep } from "./checks/terrain";
 export { checkChemistry, DEEP_SHARE } from "./checks/ground";
 export { isVessel } from "./checks/water";

@@ -1,48 +1,13 @@
 "use client";
 
-import Button from "@mui/material/Button";
-import { forgetAside, useAside } from "@/store";
-import { saveRawFile } from "@/ui/files";
-import { useSay } from "@/words";
-import css from "./Shelf.module.css";
+import dynamic from "next/dynamic";
+import { useAside } from "@/store";
 
-const whenFormat = new Intl.DateTimeFormat("en-GB", {
-  day: "numeric",
-  month: "short",
-  hour: "2-digit",
-  minute: "2-digit",
-});
+/** Read where there are copies. */
+const SetAside = dynamic(async () => (await import("./SetAside")).SetAside, { ssr: false });
 
-/** When a copy was set aside; one that tells no time there is goes without. */
-const whenSaid = (at: string): string => {
-  const atMs = Date.parse(at);
-  return Number.isNaN(atMs) ? "" : whenFormat.format(atMs);
-};
-
-/**
- * Copies that could not be kept in their place: offered as files until they are forgotten. Nothing is shown while there
- * are none.
- */
+/** What was set aside; nothing is shown while there is none. */
 export function Aside() {
-  const say = useSay();
   const copies = useAside();
-  if (copies.length === 0) return null;
-  return (
-    <section className={css.aside} aria-label={say("problems:aside.title")}>
-      <h2>{say("problems:aside.title")}</h2>
-      <ul>
-        {copies.map(({ id, name, why, at, raw }) => (
-          <li key={id}>
-            <span>{say(`problems:aside.${why}`, { name, time: whenSaid(at) })}</span>
-            <Button size="small" variant="outlined" onClick={() => saveRawFile(name, raw)}>
-              {say("problems:aside.save")}
-            </Button>
-            <Button size="small" variant="text" onClick={() => void forgetAside(id)}>
-              {say("problems:aside.forget")}
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
+  return copies.length === 0 ? null : <SetAside copies={copies} />;
 }

@@ -2,50 +2,35 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import type { Habitat } from "@/core/log";
-import { metBefore, putHabitats, takeIn } from "@/store";
 import { FileButton } from "@/ui/parts";
-import { sayFileProblem, sayNotKept, useSay } from "@/words";
+import { sayNotKept, useSay } from "@/words";
+import type { Asked } from "./importing";
 import type { Notice } from "./notice";
 
 const ImportRefused = dynamic(async () => (await import("./ImportRefused")).ImportRefused, { ssr: false });
 const ImportAsk = dynamic(async () => (await import("./ImportAsk")).ImportAsk, { ssr: false });
+/** Read when a file was chosen. */
+const importing = () => import("./importing");
 
 /** Takes a habitat file in; a bad one is refused with its reason and changes nothing, one that stands here is asked of. */
 export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefined) => void }) {
   const say = useSay();
   const [problem, setProblem] = useState<string | undefined>(undefined);
-  const [asked, setAsked] = useState<{ habitat: Habitat; name: string } | undefined>(undefined);
+  const [asked, setAsked] = useState<Asked | undefined>(undefined);
   /** A file that reads well but is not kept is told too, and changes nothing. */
   const notKept = (error: unknown) => {
     onNotice(undefined);
     setProblem(sayNotKept(error, say));
   };
-  const put = async (habitat: Habitat, how: "replace" | "keepBoth") => {
-    const { before } = await takeIn(habitat, how);
-    const { name } = habitat.design;
-    onNotice(
-      before
-        ? { text: say("shelf:replaced", { name }), undo: () => void putHabitats([before]) }
-        : { text: say("shelf:imported", { name }) },
-    );
-  };
   const take = async (file: File) => {
-    const { readFile } = await import("@/workers/files");
-    const read = await readFile(file, {
-      onProgress: (share) => onNotice({ text: say("shelf:importing", { sharePct: share * 100 }) }),
-    });
-    if (!read.ok) {
-      onNotice(undefined);
-      return setProblem(sayFileProblem(read.problem, say));
-    }
-    const { habitat } = read;
-    const met = await metBefore(habitat);
-    if (met.kind === "same") return onNotice({ text: say("shelf:same", { name: habitat.design.name }) });
-    if (met.kind !== "other") return put(habitat, "replace");
+    const taken = await (await importing()).take(file, say, onNotice);
+    if ("notice" in taken) return onNotice(taken.notice);
     onNotice(undefined);
-    setAsked({ habitat, name: met.name });
+    if ("problem" in taken) setProblem(taken.problem);
+    else setAsked(taken.asked);
   };
+  const put = async ({ habitat }: Asked, how: "replace" | "keepBoth") =>
+    onNotice(await (await importing()).put(habitat, how, say));
   return (
     <>
       <FileButton
@@ -60,7 +45,7 @@ export function ImportButton({ onNotice }: { onNotice: (notice: Notice | undefin
           name={asked.name}
           onAnswer={(how) => {
             setAsked(undefined);
-            if (how) void put(asked.habitat, how).catch(notKept);
+            if (how) void put(asked, how).catch(notKept);
           }}
         />
       ) : null}

@@ -1,14 +1,16 @@
 "use client";
 
-import { rawFile, type OnDevice, type OnShelf } from "@/store";
+import dynamic from "next/dynamic";
+import type { OnShelf } from "@/store";
 import { useSize } from "@/ui/section";
-import { sayFileProblem, useSay } from "@/words";
-import { saveFile } from "@/ui/files";
-import Button from "@mui/material/Button";
+import { useSay } from "@/words";
 import { HabitatSpot } from "./HabitatSpot";
 import { packShelves } from "./packShelves";
 import type { Notice } from "./notice";
 import css from "./Shelf.module.css";
+
+/** Read where a habitat cannot be read. */
+const Broken = dynamic(async () => (await import("./Broken")).Broken, { ssr: false });
 
 const SIDE = 56;
 const GAP = 52;
@@ -52,23 +54,6 @@ export function Planks({ all, onNotice }: Props) {
           <p className={css.scale}>{say("shelf:scale")}</p>
         </>
       ) : null}
-    </div>
-  );
-}
-
-function Broken({ broken }: { broken: Extract<OnDevice, { ok: false }> }) {
-  const say = useSay();
-  return (
-    <div className={css.spot}>
-      <div className={css.stand}>
-        <p className={css.broken}>{sayFileProblem(broken.problem, say)}</p>
-      </div>
-      <div className={css.label}>
-        <h2>{say("shelf:broken")}</h2>
-        <Button size="small" variant="outlined" onClick={() => void rawFile(broken.id, broken.raw).then(saveFile)}>
-          {say("shelf:exportRaw")}
-        </Button>
-      </div>
     </div>
   );
 }

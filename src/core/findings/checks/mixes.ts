@@ -5,15 +5,13 @@ import {
   readMeters,
   SEALS_FROM_PCT,
   worthSaying,
-  METERS,
-  type MeterId,
   type OffCode,
   type OffMeter,
   type Readings,
 } from "../../mix";
 import { bedOf, mixWanted } from "../../strata";
 import type { FindingQuantities } from "../quantities";
-import type { Assessed, Check, Finding, Found, Weight } from "../types";
+import type { Assessed, Check, Found, Weight } from "../types";
 
 /** Soil that turns sour and tunnels that fall in hurt what lives in them; the rest is what is usual. */
 const weightOf = (code: OffCode): Weight => (code === "airBelow" || code === "burrowBelow" ? "look" : "opinion");
@@ -56,12 +54,4 @@ export const checkMixesLaid: Check = (assessed) =>
       ...(havePct === undefined ? {} : { havePct, wantLowPct: low, wantHighPct: high }),
     };
     return [{ code: "mixOff", about: id, weight: weightOf(variant), step: "mix", quantities }];
-  });
-
-/** The meters of a mix that something is told of, as they are drawn: what is said and what is shown are one. */
-export const metersTold = (findings: readonly Finding[], mixId: string): MeterId[] =>
-  findings.flatMap((finding): MeterId[] => {
-    if (finding.about !== mixId) return [];
-    if (finding.code === "mixOff") return METERS.filter((meter) => finding.quantities.variant.startsWith(meter));
-    return finding.code === "mixLimed" ? ["acid"] : finding.code === "mixSeals" ? ["drains"] : [];
   });
